@@ -1,0 +1,2 @@
+/** Faults in input, as data. */
+package attune.core.check;

@@ -1,0 +1,255 @@
+package attune.core.match;
+
+import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.Effect.OVER;
+import static attune.core.match.Reason.SetBy.FINISH;
+import static attune.core.match.Reason.SetBy.MODIFIER;
+import static attune.core.match.Reason.SetBy.SAFETY;
+import static attune.core.match.Reason.SetBy.SOIL;
+
+import attune.core.match.Reason.SetBy;
+import attune.core.material.Role;
+import attune.core.shelf.Product;
+import attune.core.shelf.Product.Trait;
+import attune.core.shelf.Soil;
+import attune.core.survey.Condition;
+import attune.core.survey.Condition.Damage;
+import attune.core.survey.Condition.Nap;
+import attune.core.survey.Condition.Wear;
+import attune.core.survey.Surface;
+import attune.core.survey.Surface.Feature;
+import attune.core.survey.Surface.Tone;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The cautions shown at a surface, and what is referred instead of cleaned. */
+final class Cautions {
+  private final Place place;
+  private final Surface surface;
+  private final Condition condition;
+  private final Map<ReasonCode, Reason> byCode = new EnumMap<>(ReasonCode.class);
+
+  private Cautions(Place place) {
+    this.place = place;
+    this.surface = place.surface();
+    this.condition = surface.condition();
+  }
+
+  static List<Reason> of(Place place, List<Rung> ladder) {
+    Cautions cautions = new Cautions(place);
+    cautions.electric();
+    cautions.surroundings();
+    cautions.condition();
+    cautions.finish();
+    cautions.ladder(ladder);
+    return List.copyOf(cautions.byCode.values());
+  }
+
+  private void add(boolean holds, ReasonCode code, SetBy setBy, String text) {
+    if (holds) {
+      byCode.putIfAbsent(code, Reason.of(code, CAUTION, setBy, text));
+    }
+  }
+
+  private void electric() {
+    boolean live =
+        surface.role() == Role.CONTROL || surface.role() == Role.SCREEN || surface.isGrip();
+    add(
+        live || surface.has(Feature.ELECTRONICS),
+        ReasonCode.IGNITION_OFF,
+        SAFETY,
+        "Ignition off before this is touched.");
+    add(
+        surface.has(Feature.ELECTRONICS),
+        ReasonCode.ELECTRONICS,
+        SAFETY,
+        "Liquid on the tool only; a wetted module goes to a licensed workshop.");
+    add(
+        surface.has(Feature.AIRBAG),
+        ReasonCode.AIRBAG_SEAM,
+        SAFETY,
+        "Keep the airbag seam dry and undressed; faults are for a licensed workshop.");
+  }
+
+  private void surroundings() {
+    add(
+        !surface.near().isEmpty(),
+        ReasonCode.MASK_NEAR,
+        MODIFIER,
+        "Mask or shield what lies beside within a hand's width.");
+    add(
+        surface.seamM() > 0,
+        ReasonCode.SEAM_CHECK,
+        SOIL,
+        "Pull the seams open under a lamp: most missed soil sits there.");
+  }
+
+  private void condition() {
+    add(
+        !place.limits().identified(),
+        ReasonCode.IDENTIFY_FIRST,
+        FINISH,
+        "Identify the finish first; until then it is treated as " + place.finish().name() + ".");
+    add(
+        condition.nap() == Nap.PILLED && place.finish().hasNap(),
+        ReasonCode.SHAVE_FIRST,
+        MODIFIER,
+        "Shave the pills and vacuum before any liquid; a bare blade goes away from you.");
+    add(
+        surface.perforated() || place.finish().isTextile(),
+        ReasonCode.VACUUM_FIRST,
+        MODIFIER,
+        "Vacuum first: wetted dust makes mud.");
+    add(
+        condition.soils().contains(Soil.MOULD),
+        ReasonCode.MOULD_STOP,
+        SAFETY,
+        "Mould: stop; stated precautions and a disinfectant by its label, or a specialist cleaner.");
+    boolean dyeSet = place.demand().setDye();
+    add(
+        dyeSet,
+        ReasonCode.SHADOW_MAY_STAY,
+        SOIL,
+        "The dye has sat a month or more: a shadow may stay. Say so before work starts.");
+    add(
+        condition.damage().contains(Damage.SCUFFED),
+        ReasonCode.SCUFF_STAYS,
+        FINISH,
+        "A scuff through the pigment is not dirt and stays.");
+    add(
+        condition.damage().contains(Damage.CREAKS),
+        ReasonCode.CREAK,
+        FINISH,
+        "It creaks where panels touch: a protector at the joint stops it.");
+    boolean worn = condition.wear() != Wear.INTACT && place.finish().isCoatedTrim();
+    boolean dyed = place.finish().code().equals("leather/aniline") || place.finish().hasNap();
+    boolean lifts = worn || (dyed && surface.tone() != Tone.PALE);
+    add(
+        lifts,
+        ReasonCode.COLOUR_LIFT_RISK,
+        FINISH,
+        "Watch for the trim's own colour on the cloth: that is pigment, stop.");
+  }
+
+  private void finish() {
+    add(
+        place.finish().hasNap() || place.finish().code().equals("textile/headliner"),
+        ReasonCode.BLOT_NOT_RUB,
+        FINISH,
+        "Blot, do not rub.");
+    add(
+        place.finish().code().equals("textile/webbing"),
+        ReasonCode.BELT_CHECK,
+        SAFETY,
+        "Mild soap only; a frayed or cut belt goes to a licensed workshop before the car is driven.");
+  }
+
+  private void ladder(List<Rung> ladder) {
+    if (ladder.isEmpty()) {
+      return;
+    }
+    boolean wet = ladder.stream().anyMatch(rung -> !rung.treatment().isDry());
+    add(wet, ReasonCode.GLOVES, SAFETY, "Gloves on, rings off.");
+    add(
+        wet,
+        ReasonCode.TEST_SPOT,
+        SAFETY,
+        "Test each product in a hidden place with a white cloth.");
+    add(
+        wet && !surface.isGrip(),
+        ReasonCode.WIPE_BEFORE_BLOW,
+        SAFETY,
+        "Wipe the bulk up before any air: blown foam spatters.");
+    add(
+        rinses(ladder.get(0)),
+        ReasonCode.RINSE,
+        place.coatingPlanned() ? MODIFIER : Reason.SetBy.LABEL,
+        "Rinse-wipe with warm water until there are no suds.");
+    boolean fumes =
+        ladder.stream()
+            .map(rung -> rung.treatment().cleaner())
+            .flatMap(Optional::stream)
+            .anyMatch(c -> c.solventPercent() > 0);
+    add(
+        fumes,
+        ReasonCode.VENTILATE,
+        SAFETY,
+        "Solvent: doors open, do not mist it in a closed cabin.");
+    for (Reason reason : ladder.get(0).verdict().reasons()) {
+      if (reason.effect() == CAUTION) {
+        byCode.putIfAbsent(reason.code(), reason);
+      }
+    }
+  }
+
+  private boolean rinses(Rung rung) {
+    if (rung.treatment().isDry() || place.rules().is("rinse", "wipe")) {
+      return false;
+    }
+    Product cleaner = rung.treatment().cleaner().get();
+    boolean alkaline =
+        rung.verdict()
+            .ph()
+            .filter(ph -> ph.high() > place.limits().phRoutineHigh().value())
+            .isPresent();
+    return place.rules().is("rinse", "rinse")
+        || place.coatingPlanned()
+        || alkaline
+        || cleaner.has(Trait.NEEDS_RINSE);
+  }
+
+  /** What cleaning cannot mend, or why nothing on the shelf may clean it. */
+  static Optional<Reason> refer(Place place, List<Rung> ladder) {
+    Condition condition = place.surface().condition();
+    if (place.finish().code().equals("textile/webbing") && condition.wear() != Wear.INTACT) {
+      return Optional.of(
+          refer(
+              ReasonCode.REFER_LICENSED,
+              SAFETY,
+              "A frayed or cut belt goes to a licensed workshop before the car is driven."));
+    }
+    if (condition.soils().contains(Soil.MOULD)) {
+      return Optional.of(
+          refer(
+              ReasonCode.MOULD_STOP,
+              SAFETY,
+              "Mould needs its own precautions or a specialist cleaner."));
+    }
+    if (condition.damage().contains(Damage.SCUFFED)) {
+      return Optional.of(
+          refer(
+              ReasonCode.SCUFF_STAYS,
+              FINISH,
+              "The scuff is through the pigment: a repairer re-colours it."));
+    }
+    if (condition.damage().contains(Damage.GUMMY)
+        || condition.damage().contains(Damage.SCRATCHED)) {
+      return Optional.of(
+          refer(
+              ReasonCode.REFER_REPAIR,
+              FINISH,
+              "Scratched or gummy paint is refinished, not cleaned."));
+    }
+    if (condition.wear() == Wear.CRACKED || condition.wear() == Wear.TORN) {
+      return Optional.of(
+          refer(
+              ReasonCode.REFER_REPAIR,
+              FINISH,
+              "Cracks and tears are for a repairer; no liquid goes in."));
+    }
+    if (!place.demand().isNone() && ladder.isEmpty()) {
+      return Optional.of(
+          refer(
+              ReasonCode.REFER_REPAIR,
+              FINISH,
+              "Nothing on the shelf is both strong enough and mild enough here."));
+    }
+    return Optional.empty();
+  }
+
+  private static Reason refer(ReasonCode code, SetBy setBy, String text) {
+    return Reason.of(code, OVER, setBy, text);
+  }
+}

@@ -1,0 +1,136 @@
+package attune.core.match;
+
+import static attune.core.match.ProductRules.text;
+import static attune.core.match.Reason.Effect.UNDER;
+import static attune.core.match.Reason.SetBy.SOIL;
+
+import attune.core.measure.GramsPerSquareMetre;
+import attune.core.measure.PhInterval;
+import attune.core.measure.Ratio;
+import attune.core.measure.Sections;
+import attune.core.measure.SquareMetres;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.shelf.Tool;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Judges a treatment on a surface: every reason for and against, its action, its passes and its
+ * harm.
+ */
+public final class Judge {
+  private final Rulebook book;
+  private final CleaningAction action;
+  private final Harm harm;
+
+  public Judge(Rulebook book) {
+    this.book = book;
+    this.action = new CleaningAction(book.figures());
+    this.harm = new Harm(book.figures(), action);
+  }
+
+  /** What is known of a cleaner on a surface before a tool is picked. */
+  record CleanerView(Product product, List<Reason> reasons) {}
+
+  /** What is known of a tool on a surface before a cleaner is picked. */
+  record ToolView(Tool tool, List<Reason> dry, List<Reason> wet) {}
+
+  CleanerView view(Place place, Product product) {
+    return new CleanerView(product, ProductRules.ofProduct(place, product));
+  }
+
+  ToolView view(Place place, Tool tool) {
+    Figures figures = book.figures();
+    return new ToolView(
+        tool, ToolRules.of(place, tool, false, figures), ToolRules.of(place, tool, true, figures));
+  }
+
+  /** Judges one treatment from scratch, as when a needle is moved. */
+  public Verdict judge(Place place, Treatment treatment) {
+    List<Reason> reasons = new ArrayList<>();
+    Optional<PhInterval> ph = ph(treatment.cleaner(), treatment.ratio());
+    treatment
+        .cleaner()
+        .ifPresent(
+            c -> {
+              reasons.addAll(ProductRules.ofProduct(place, c));
+              reasons.addAll(ProductRules.ofRatio(place, c, treatment.ratio(), ph));
+            });
+    reasons.addAll(ToolRules.of(place, treatment.tool(), !treatment.isDry(), book.figures()));
+    return judge(place, treatment, reasons, ph);
+  }
+
+  /** Judges with what is already known of cleaner, ratio and tool. */
+  Verdict judge(Place place, Treatment treatment, List<Reason> known, Optional<PhInterval> ph) {
+    Figures figures = book.figures();
+    List<Reason> reasons = new ArrayList<>(known);
+    Sections sections = sections(place, treatment);
+    reasons.addAll(WayRules.of(place, treatment, sections, figures));
+    double acts =
+        action.onAll(place.demand(), treatment, ph, place.surface().texture(), place.temperature());
+    double needed = place.demand().isNone() ? 0 : place.demand().needed(figures);
+    int passes = place.demand().passesAt(acts, figures);
+    strength(place, treatment, acts, passes, reasons);
+    return new Verdict(
+        treatment, reasons, ph, acts, needed, passes, harm.of(place, treatment, ph), sections);
+  }
+
+  Optional<PhInterval> ph(Optional<Product> cleaner, Ratio ratio) {
+    return cleaner.flatMap(product -> book.ph().of(product.ph(), ratio));
+  }
+
+  CleaningAction action() {
+    return action;
+  }
+
+  private void strength(
+      Place place, Treatment treatment, double acts, int passes, List<Reason> reasons) {
+    if (place.demand().isNone()
+        || treatment.cleaner().filter(c -> c.strength().isEmpty()).isPresent()) {
+      return;
+    }
+    int most = book.figures().whole("cleaning.passes-most");
+    if (passes >= Demand.NEVER) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.TOO_WEAK,
+              UNDER,
+              SOIL,
+              acts,
+              place.demand().needed(book.figures()),
+              "action",
+              treatment.isDry()
+                  ? "A dry wipe never shifts set soil."
+                  : "Too weak: this soil would stay however often it is done."));
+    } else if (passes > most) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.TOO_MANY_PASSES,
+              UNDER,
+              SOIL,
+              passes,
+              most,
+              "passes",
+              text("It would take %d passes; %d is the most that makes sense.", passes, most)));
+    }
+  }
+
+  private Sections sections(Place place, Treatment treatment) {
+    Figures figures = book.figures();
+    SquareMetres area = place.surface().area();
+    if (treatment.isDry()) {
+      return new Sections(1, area.value(), Double.POSITIVE_INFINITY, true);
+    }
+    double window =
+        Sections.windowS(
+            new GramsPerSquareMetre(treatment.laid()),
+            treatment.isFoam(),
+            place.air(),
+            place.temperature(),
+            figures);
+    double rate = figures.get("rate.work." + place.surface().texture().code());
+    return Sections.of(area, window, treatment.dwellS(), rate, figures);
+  }
+}

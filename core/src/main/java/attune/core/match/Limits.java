@@ -1,0 +1,219 @@
+package attune.core.match;
+
+import attune.core.match.Reason.SetBy;
+import attune.core.material.Finish;
+import attune.core.material.Finish.AbrasiveRule;
+import attune.core.material.Finish.AgitationHow;
+import attune.core.material.Finish.SolventRule;
+import attune.core.material.Finish.SteamRule;
+import attune.core.material.Finish.WetOn;
+import attune.core.material.FinishTable;
+import attune.core.reference.Figures;
+import attune.core.survey.Condition.Nap;
+import attune.core.survey.Condition.Wear;
+import attune.core.survey.HouseRules;
+import attune.core.survey.Surface;
+import attune.core.survey.Surface.Feature;
+import attune.core.survey.Surface.Near;
+import java.util.Optional;
+
+/**
+ * What one surface stands: its finish tightened by every modifier and house rule that applies, the
+ * strictest on each scale.
+ *
+ * @param finish the finish, or for an unidentified surface the strictest of all it could be
+ * @param identified false when the finish is not known
+ * @param phOccasionalLow equal to {@code phRoutineLow} where only the routine window is allowed
+ * @param phOccasionalHigh equal to {@code phRoutineHigh} where only the routine window is allowed
+ * @param wetMax g/m² per pass
+ * @param contactMaxS seconds
+ * @param agitationMax stiffness 0 to 10
+ * @param steamMaxC °C; meaningless where {@code steam} is {@code NO}
+ */
+public record Limits(
+    Finish finish,
+    boolean identified,
+    Limit<Double> phRoutineLow,
+    Limit<Double> phRoutineHigh,
+    Limit<Double> phOccasionalLow,
+    Limit<Double> phOccasionalHigh,
+    Limit<Double> wetMax,
+    Limit<WetOn> wetOn,
+    Limit<Double> contactMaxS,
+    Limit<Integer> agitationMax,
+    AgitationHow agitationHow,
+    Limit<AbrasiveRule> abrasive,
+    Limit<SteamRule> steam,
+    double steamMaxC,
+    Limit<SolventRule> solvent) {
+
+  private static final String WORN = "leather/coated-worn";
+  private static final int OLD_AGITATION_STEP = 1;
+  private static final double OLD_PH_STEP = 0.5;
+  private static final double PERFORATED_WET = 0.4;
+  private static final int HAND_OR_SPONGE = 1;
+
+  /** Resolves a surface against the tables. */
+  public static Limits of(Surface surface, HouseRules rules, FinishTable table, Figures figures) {
+    Optional<Finish> known = table.find(surface.finish());
+    Finish base = known.orElseGet(() -> table.strictestFor(surface.role()));
+    Builder limits = new Builder(base, known.isPresent());
+    if (surface.condition().wear() != Wear.INTACT && base.isCoatedTrim()) {
+      limits.tighten(table.get(WORN), surface.condition().wear().code());
+    }
+    limits.wear(surface);
+    limits.wetting(surface, rules);
+    limits.nap(surface, rules);
+    if (surface.ageMonths() > figures.get("hide.old")) {
+      limits.old();
+    }
+    return limits.build();
+  }
+
+  /** Widest window a treatment may fall in, occasional work included. */
+  public boolean hasOccasionalPh() {
+    return phOccasionalHigh.value() > phRoutineHigh.value()
+        || phOccasionalLow.value() < phRoutineLow.value();
+  }
+
+  private static final class Builder {
+    private final Finish base;
+    private final boolean identified;
+    private Limit<Double> phRoutineLow;
+    private Limit<Double> phRoutineHigh;
+    private Limit<Double> phOccasionalLow;
+    private Limit<Double> phOccasionalHigh;
+    private Limit<Double> wetMax;
+    private Limit<WetOn> wetOn;
+    private Limit<Double> contactMaxS;
+    private Limit<Integer> agitationMax;
+    private Limit<AbrasiveRule> abrasive;
+    private Limit<SteamRule> steam;
+    private Limit<SolventRule> solvent;
+
+    Builder(Finish finish, boolean identified) {
+      this.base = finish;
+      this.identified = identified;
+      phRoutineLow = byFinish(finish.routinePh().low());
+      phRoutineHigh = byFinish(finish.routinePh().high());
+      phOccasionalLow = byFinish(finish.occasionalPh().orElse(finish.routinePh()).low());
+      phOccasionalHigh = byFinish(finish.occasionalPh().orElse(finish.routinePh()).high());
+      wetMax = byFinish(finish.wetMax());
+      wetOn = byFinish(finish.wetOn());
+      contactMaxS = byFinish(finish.contactMaxMin() * 60);
+      agitationMax = byFinish(finish.agitationMax());
+      abrasive = byFinish(finish.abrasive());
+      steam = byFinish(finish.steam());
+      solvent = byFinish(finish.solvent());
+    }
+
+    private <T> Limit<T> byFinish(T value) {
+      return new Limit<>(value, SetBy.FINISH, base.name());
+    }
+
+    private static <T extends Comparable<? super T>> Limit<T> lower(
+        Limit<T> now, T value, String why) {
+      return value.compareTo(now.value()) < 0 ? new Limit<>(value, SetBy.MODIFIER, why) : now;
+    }
+
+    private static <T extends Comparable<? super T>> Limit<T> higher(
+        Limit<T> now, T value, String why) {
+      return value.compareTo(now.value()) > 0 ? new Limit<>(value, SetBy.MODIFIER, why) : now;
+    }
+
+    void tighten(Finish strict, String why) {
+      phRoutineLow = higher(phRoutineLow, strict.routinePh().low(), why);
+      phRoutineHigh = lower(phRoutineHigh, strict.routinePh().high(), why);
+      phOccasionalLow = higher(phOccasionalLow, strict.routinePh().low(), why);
+      phOccasionalHigh = lower(phOccasionalHigh, strict.routinePh().high(), why);
+      wetMax = lower(wetMax, strict.wetMax(), why);
+      contactMaxS = lower(contactMaxS, strict.contactMaxMin() * 60, why);
+      agitationMax = lower(agitationMax, strict.agitationMax(), why);
+      abrasive = higher(abrasive, strict.abrasive(), why);
+      steam = higher(steam, strict.steam(), why);
+      solvent = higher(solvent, strict.solvent(), why);
+    }
+
+    void wear(Surface surface) {
+      Wear wear = surface.condition().wear();
+      if (wear == Wear.CRACKED || wear == Wear.TORN) {
+        agitationMax = lower(agitationMax, HAND_OR_SPONGE, "no brush on " + wear.code() + " trim");
+        steam = higher(steam, SteamRule.NO, wear.code());
+      }
+      if (surface.isGrip() && wear != Wear.INTACT) {
+        agitationMax = lower(agitationMax, HAND_OR_SPONGE, "worn rim: fingers and foam, no brush");
+      }
+    }
+
+    void wetting(Surface surface, HouseRules rules) {
+      boolean seatKit = surface.has(Feature.HEATED) || surface.has(Feature.VENTILATED);
+      if (surface.perforated() || seatKit) {
+        String why = surface.perforated() ? "perforated" : "heated or ventilated seat";
+        wetMax = lower(wetMax, wetMax.value() * PERFORATED_WET, why);
+        wetOn = higher(wetOn, WetOn.TOOL, why);
+      }
+      if (surface.has(Feature.ELECTRONICS)) {
+        wetOn = higher(wetOn, WetOn.TOOL, "electronics in or behind");
+      }
+      if (surface.has(Feature.AIRBAG)) {
+        wetOn = higher(wetOn, WetOn.TOOL, "airbag seam stays dry");
+      }
+      if (surface.isNear(Near.WOOD_OPEN_PORE)
+          || surface.isNear(Near.SCREEN)
+          || surface.isNear(Near.METAL_BRIGHT)) {
+        wetOn = higher(wetOn, WetOn.TOOL, "wood, screen or bright metal beside");
+      }
+      if (rules.is("apply-to", "tool") && wetOn.value() == WetOn.SURFACE) {
+        wetOn = new Limit<>(WetOn.TOOL, SetBy.HOUSE_RULE, "apply to the tool");
+      }
+    }
+
+    void nap(Surface surface, HouseRules rules) {
+      if (!base.family().equals("microsuede")) {
+        return;
+      }
+      boolean pillingWheel = surface.isGrip() && surface.condition().nap() == Nap.PILLED;
+      if (rules.is("microsuede-agitation", "hands") || pillingWheel) {
+        agitationMax = new Limit<>(HAND_OR_SPONGE, SetBy.HOUSE_RULE, "microsuede by hand only");
+      } else if (rules.is("microsuede-agitation", "firm-on-matted")
+          && surface.condition().nap() == Nap.MATTED) {
+        base.agitationMattedMax()
+            .ifPresent(
+                max ->
+                    agitationMax =
+                        new Limit<>(max, SetBy.HOUSE_RULE, "firm on damp, matted patches only"));
+      }
+    }
+
+    void old() {
+      String why = "over 15 years old";
+      phRoutineHigh = lower(phRoutineHigh, floor(phRoutineHigh, phRoutineLow), why);
+      phOccasionalHigh = lower(phOccasionalHigh, floor(phOccasionalHigh, phOccasionalLow), why);
+      agitationMax =
+          lower(agitationMax, Math.max(0, agitationMax.value() - OLD_AGITATION_STEP), why);
+    }
+
+    private static double floor(Limit<Double> high, Limit<Double> low) {
+      return Math.max(low.value(), high.value() - OLD_PH_STEP);
+    }
+
+    Limits build() {
+      return new Limits(
+          base,
+          identified,
+          phRoutineLow,
+          phRoutineHigh,
+          phOccasionalLow,
+          phOccasionalHigh,
+          wetMax,
+          wetOn,
+          contactMaxS,
+          agitationMax,
+          base.agitationHow(),
+          abrasive,
+          steam,
+          base.steamMaxC().orElse(0.0),
+          solvent);
+    }
+  }
+}

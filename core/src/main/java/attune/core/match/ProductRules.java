@@ -1,0 +1,369 @@
+package attune.core.match;
+
+import static attune.core.match.Reason.Effect.BARRED;
+import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.Effect.OVER;
+import static attune.core.match.Reason.Effect.UNKNOWN;
+import static attune.core.match.Reason.SetBy.FINISH;
+import static attune.core.match.Reason.SetBy.HOUSE_RULE;
+import static attune.core.match.Reason.SetBy.LABEL;
+import static attune.core.match.Reason.SetBy.MODIFIER;
+import static attune.core.match.Reason.SetBy.SAFETY;
+import static attune.core.match.Reason.SetBy.SHELF;
+import static attune.core.match.Reason.SetBy.SOIL;
+
+import attune.core.material.Finish;
+import attune.core.material.Finish.SolventRule;
+import attune.core.measure.PhInterval;
+import attune.core.measure.Ratio;
+import attune.core.shelf.Product;
+import attune.core.shelf.Product.Film;
+import attune.core.shelf.Product.Trait;
+import attune.core.shelf.ProductRole;
+import attune.core.survey.Condition.Wear;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** What a cleaner at a ratio is told on a surface, whatever tool it is worked with. */
+final class ProductRules {
+  private static final Set<String> UNCOATED =
+      Set.of("leather/aniline", "leather/semi-aniline", "leather/nubuck", "leather/coated-worn");
+
+  private ProductRules() {}
+
+  /** Reasons that hold at every ratio: label, role, traits, stock. */
+  static List<Reason> ofProduct(Place place, Product product) {
+    List<Reason> reasons = new ArrayList<>();
+    label(place, product, reasons);
+    role(place, product, reasons);
+    traits(place, product, reasons);
+    coating(place, product, reasons);
+    stock(place, product, reasons);
+    houseRules(place, product, reasons);
+    if (product.strength().isEmpty()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.STRENGTH_UNKNOWN,
+              UNKNOWN,
+              SHELF,
+              "How strongly " + product.name() + " cleans is not on record; add it to the shelf."));
+    }
+    return reasons;
+  }
+
+  private static void label(Place place, Product product, List<Reason> reasons) {
+    Finish finish = place.finish();
+    boolean allowed =
+        place.limits().identified()
+            ? product.labelAllowsOn(finish)
+            : product.labelAllows().isEmpty() && product.labelExcludes().isEmpty();
+    if (allowed) {
+      return;
+    }
+    String text =
+        place.limits().identified()
+            ? "The label of " + product.name() + " leaves out " + finish.name() + "."
+            : "The label of "
+                + product.name()
+                + " depends on the finish, which is not identified yet.";
+    reasons.add(Reason.of(ReasonCode.LABEL_EXCLUDES, BARRED, LABEL, text));
+  }
+
+  private static void role(Place place, Product product, List<Reason> reasons) {
+    Finish finish = place.finish();
+    boolean cabin =
+        !Set.of("rubber/seal-or-mat", "plastic/exterior-trim", "paint/jamb")
+            .contains(finish.code());
+    if (cabin && (product.is(ProductRole.DEGREASER) || product.has(Trait.BLEACH))) {
+      String what = product.has(Trait.BLEACH) ? "Bleach" : "A degreaser";
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              SAFETY,
+              what + " strips, stains and fumes inside a cabin; take a cleaner made for trim."));
+    }
+    boolean screen = finish.family().equals("screen");
+    if (screen && !product.is(ProductRole.SCREEN_CLEANER)) {
+      reasons.add(
+          notFor(product, "A screen takes only a product made for screens, on a clean cloth."));
+    }
+    if (!screen && product.roles().equals(Set.of(ProductRole.SCREEN_CLEANER))) {
+      reasons.add(notFor(product, product.name() + " is made for screens."));
+    }
+    if (!finish.isTextile() && product.roles().equals(Set.of(ProductRole.TEXTILE_SHAMPOO))) {
+      reasons.add(
+          notFor(
+              product, product.name() + " is a textile shampoo; this is " + finish.name() + "."));
+    }
+    if (finish.isTextile() && product.roles().equals(Set.of(ProductRole.RESIDUE_REMOVER))) {
+      reasons.add(
+          notFor(
+              product,
+              product.name()
+                  + " wipes hard surfaces down; it does nothing in "
+                  + finish.name()
+                  + "."));
+    }
+    boolean specific =
+        product.is(ProductRole.SPOT_REMOVER) || product.is(ProductRole.RESIDUE_REMOVER);
+    if (specific
+        && !product.is(ProductRole.CLEANER)
+        && place.demand().soils().stream().noneMatch(product.goodAt()::contains)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_THIS_SOIL,
+              OVER,
+              SOIL,
+              product.name() + " is for soils that were not found here."));
+    }
+  }
+
+  private static Reason notFor(Product product, String text) {
+    return Reason.of(ReasonCode.NOT_FOR_FINISH, BARRED, FINISH, text);
+  }
+
+  private static void traits(Place place, Product product, List<Reason> reasons) {
+    if (product.has(Trait.ABRASIVE)) {
+      abrasive(place, product.name(), reasons);
+    }
+    if (product.solventPercent() > 0) {
+      solvent(place, product, reasons);
+    }
+    if (product.has(Trait.FLAMMABLE)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.FLAMMABLE,
+              CAUTION,
+              SAFETY,
+              product.name() + " is flammable: doors open, no heat, no spark."));
+    }
+  }
+
+  /** Shared by abrasive cleaners and abrasive tools. */
+  static void abrasive(Place place, String item, List<Reason> reasons) {
+    Finish.AbrasiveRule rule = place.limits().abrasive().value();
+    boolean paleIntact =
+        place.surface().tone() == attune.core.survey.Surface.Tone.PALE
+            && place.surface().condition().wear() == Wear.INTACT;
+    if (rule == Finish.AbrasiveRule.NO || (rule == Finish.AbrasiveRule.SPOT_PALE && !paleIntact)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.ABRASIVE,
+              BARRED,
+              place.limits().abrasive().setBy(),
+              item
+                  + " is abrasive; "
+                  + place.limits().abrasive().why()
+                  + " would haze or go bare."));
+    } else if (place.rules().is("melamine", "never")
+        || (place.rules().is("melamine", "pale-intact-only") && !paleIntact)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.HOUSE_RULE,
+              BARRED,
+              HOUSE_RULE,
+              "The house keeps abrasives to pale, intact surfaces or leaves them out."));
+    } else {
+      reasons.add(
+          Reason.of(
+              ReasonCode.ABRASIVE,
+              CAUTION,
+              FINISH,
+              item + " is abrasive: a spot only, with cleaner, a light hand, tested first."));
+    }
+  }
+
+  private static void solvent(Place place, Product product, List<Reason> reasons) {
+    SolventRule rule = place.limits().solvent().value();
+    boolean namedByMaker = product.labelAllows().contains(place.finish().code());
+    if (rule == SolventRule.NO || (rule == SolventRule.MAKER && !namedByMaker)) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.SOLVENT,
+              BARRED,
+              place.limits().solvent().setBy(),
+              product.solventPercent(),
+              0,
+              "%",
+              product.name()
+                  + " holds solvent; "
+                  + place.limits().solvent().why()
+                  + " stands none."));
+    } else {
+      reasons.add(
+          Reason.of(
+              ReasonCode.SOLVENT,
+              CAUTION,
+              FINISH,
+              product.name() + " holds solvent: a spot only, tested in a hidden place."));
+    }
+  }
+
+  private static void coating(Place place, Product product, List<Reason> reasons) {
+    if (place.coatingPlanned() && product.leavesFilm() != Film.NONE) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.FILM_BLOCKS_COATING,
+              OVER,
+              LABEL,
+              product.name()
+                  + " leaves a "
+                  + product.leavesFilm().code()
+                  + " film; the coating that follows would not bond."));
+    }
+    if (place.surface().wasCoated() && !product.has(Trait.COATING_SAFE)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.STRIPS_COATING,
+              OVER,
+              MODIFIER,
+              product.name() + " is not safe on the coating laid at an earlier visit."));
+    }
+  }
+
+  private static void stock(Place place, Product product, List<Reason> reasons) {
+    if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
+      reasons.add(
+          Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
+    }
+    product
+        .useBy()
+        .filter(place.date()::isAfter)
+        .ifPresent(
+            day ->
+                reasons.add(
+                    Reason.of(
+                        ReasonCode.EXPIRED,
+                        BARRED,
+                        SHELF,
+                        product.name() + " was to be used by " + day + ".")));
+  }
+
+  private static void houseRules(Place place, Product product, List<Reason> reasons) {
+    if (product.has(Trait.HOUSEHOLD) && place.rules().is("household-detergent", "no")) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.HOUSEHOLD_PRODUCT,
+              BARRED,
+              HOUSE_RULE,
+              "Household detergent: pH and residue unknown, brighteners in it."));
+    }
+    if (!product.is(ProductRole.MULTI_SURFACE_CLEANER) || product.is(ProductRole.CLEANER)) {
+      return;
+    }
+    boolean bare =
+        UNCOATED.contains(place.finish().code())
+            || place.finish().hasNap()
+            || (place.finish().isCoatedTrim() && place.surface().condition().wear() != Wear.INTACT);
+    boolean trim = place.finish().isCoatedTrim();
+    if (bare || (trim && place.rules().is("one-bottle", "dedicated"))) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.HOUSE_RULE,
+              BARRED,
+              HOUSE_RULE,
+              "One bottle for all stops at bare, worn or napped finishes; take a dedicated cleaner."));
+    }
+  }
+
+  /** Reasons that turn on the ratio: the label's range and the pH as it touches the surface. */
+  static List<Reason> ofRatio(Place place, Product product, Ratio ratio, Optional<PhInterval> ph) {
+    List<Reason> reasons = new ArrayList<>();
+    if (!product.label().allows(ratio)) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.LABEL_DILUTION,
+              BARRED,
+              LABEL,
+              ratio.water(),
+              ratio.thinnerThan(product.label().mildest())
+                  ? product.label().mildest().water()
+                  : product.label().strongest().water(),
+              "parts water",
+              "The label of "
+                  + product.name()
+                  + (product.label().isReady()
+                      ? " says ready to use."
+                      : " allows "
+                          + product.label().strongest().code()
+                          + " to "
+                          + product.label().mildest().code()
+                          + ".")));
+    }
+    ph.ifPresentOrElse(
+        interval -> ph(place.limits(), interval, reasons),
+        () ->
+            reasons.add(
+                Reason.of(
+                    ReasonCode.PH_UNKNOWN,
+                    UNKNOWN,
+                    SHELF,
+                    "The pH of " + product.name() + " is not known; measure the mix with a pen.")));
+    return reasons;
+  }
+
+  private static void ph(Limits limits, PhInterval ph, List<Reason> reasons) {
+    if (ph.high() > limits.phOccasionalHigh().value()) {
+      Limit<Double> limit = limits.phOccasionalHigh();
+      reasons.add(
+          Reason.measured(
+              ReasonCode.PH_ABOVE_LIMIT,
+              OVER,
+              limit.setBy(),
+              ph.high(),
+              limit.value(),
+              "pH",
+              text(
+                  "pH up to %.1f; %s stands %.1f at most.",
+                  ph.high(), limit.why(), limit.value())));
+    } else if (ph.high() > limits.phRoutineHigh().value()) {
+      Limit<Double> limit = limits.phRoutineHigh();
+      reasons.add(
+          Reason.measured(
+              ReasonCode.PH_ABOVE_ROUTINE,
+              CAUTION,
+              limit.setBy(),
+              ph.high(),
+              limit.value(),
+              "pH",
+              text(
+                  "pH up to %.1f is above the routine %.1f: short, rinsed, not as the regular way.",
+                  ph.high(), limit.value())));
+    }
+    if (ph.low() < limits.phOccasionalLow().value()) {
+      Limit<Double> limit = limits.phOccasionalLow();
+      reasons.add(
+          Reason.measured(
+              ReasonCode.PH_BELOW_LIMIT,
+              OVER,
+              limit.setBy(),
+              ph.low(),
+              limit.value(),
+              "pH",
+              text(
+                  "pH down to %.1f; %s stands %.1f at least.",
+                  ph.low(), limit.why(), limit.value())));
+    } else if (ph.low() < limits.phRoutineLow().value()) {
+      Limit<Double> limit = limits.phRoutineLow();
+      reasons.add(
+          Reason.measured(
+              ReasonCode.PH_BELOW_LIMIT,
+              CAUTION,
+              limit.setBy(),
+              ph.low(),
+              limit.value(),
+              "pH",
+              text(
+                  "pH down to %.1f is below the routine %.1f: short, rinsed.",
+                  ph.low(), limit.value())));
+    }
+  }
+
+  static String text(String format, Object... values) {
+    return String.format(Locale.ROOT, format, values);
+  }
+}

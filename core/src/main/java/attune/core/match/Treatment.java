@@ -1,0 +1,64 @@
+package attune.core.match;
+
+import attune.core.check.Coded;
+import attune.core.measure.Ratio;
+import attune.core.shelf.Product;
+import attune.core.shelf.Tool;
+import java.util.Optional;
+
+/**
+ * A set of needles: one way of cleaning a surface.
+ *
+ * @param cleaner empty for dry work
+ * @param laid liquid per pass, g/m², foam counted as its liquid
+ * @param dwellS seconds it sits before it is worked and wiped
+ */
+public record Treatment(
+    Optional<Product> cleaner,
+    Ratio ratio,
+    Tool tool,
+    ApplyTo applyTo,
+    double laid,
+    Warmth warmth,
+    int dwellS) {
+
+  /** What the cleaner is put on. */
+  public enum ApplyTo implements Coded {
+    SURFACE,
+    TOOL,
+    CLOTH
+  }
+
+  /** Warmth used as help. */
+  public enum Warmth implements Coded {
+    NONE,
+    SEAT_HEAT,
+    WARM_WATER,
+    STEAM
+  }
+
+  public boolean isDry() {
+    return cleaner.isEmpty();
+  }
+
+  public boolean isFoam() {
+    return cleaner.map(Product::isFoam).orElse(false);
+  }
+
+  /** Stable text to order and compare by. */
+  public String key() {
+    return cleaner.map(Product::id).orElse("dry")
+        + " "
+        + ratio.code()
+        + " "
+        + tool.id()
+        + " "
+        + applyTo.code()
+        + " "
+        + warmth.code()
+        + " "
+        + dwellS
+        + " "
+        + laid;
+  }
+}

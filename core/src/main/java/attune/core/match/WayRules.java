@@ -1,0 +1,186 @@
+package attune.core.match;
+
+import static attune.core.match.ProductRules.text;
+import static attune.core.match.Reason.Effect.BARRED;
+import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.Effect.NOTE;
+import static attune.core.match.Reason.Effect.OVER;
+import static attune.core.match.Reason.SetBy.FINISH;
+import static attune.core.match.Reason.SetBy.HOUSE_RULE;
+import static attune.core.match.Reason.SetBy.LABEL;
+import static attune.core.match.Reason.SetBy.MODIFIER;
+import static attune.core.match.Reason.SetBy.SAFETY;
+
+import attune.core.match.Treatment.Warmth;
+import attune.core.material.Finish.SteamRule;
+import attune.core.material.Finish.WetOn;
+import attune.core.measure.Sections;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product.Trait;
+import attune.core.survey.Condition.Wear;
+import attune.core.survey.Surface.Feature;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What the way of applying is told: wetness, where the liquid goes, contact time, warmth, working
+ * window.
+ */
+final class WayRules {
+  private WayRules() {}
+
+  static List<Reason> of(Place place, Treatment treatment, Sections sections, Figures figures) {
+    List<Reason> reasons = new ArrayList<>();
+    if (!treatment.isDry()) {
+      wetness(place, treatment, figures, reasons);
+      applyTo(place, treatment, reasons);
+      contact(place, treatment, reasons);
+      warmth(place, treatment, reasons);
+      window(place, treatment, sections, figures, reasons);
+    }
+    return reasons;
+  }
+
+  /** Liquid that wets the surface, g/m²: foam holds most of its liquid up. */
+  static double wets(Treatment treatment, Figures figures) {
+    return treatment.isFoam() ? treatment.laid() * figures.get("laid.foam-wets") : treatment.laid();
+  }
+
+  private static void wetness(
+      Place place, Treatment treatment, Figures figures, List<Reason> reasons) {
+    double wets = wets(treatment, figures);
+    Limit<Double> limit = place.limits().wetMax();
+    if (wets > limit.value() + 1e-9) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.WET_LIMIT,
+              OVER,
+              limit.setBy(),
+              wets,
+              limit.value(),
+              "g/m²",
+              text(
+                  "%.0f g/m² wets too much; %s stands %.0f a pass.",
+                  wets, limit.why(), limit.value())));
+    }
+  }
+
+  private static void applyTo(Place place, Treatment treatment, List<Reason> reasons) {
+    WetOn allowed = place.limits().wetOn().value();
+    if (treatment.applyTo().ordinal() >= allowed.ordinal()) {
+      return;
+    }
+    Limit<WetOn> limit = place.limits().wetOn();
+    boolean perforated = place.surface().perforated() || place.surface().has(Feature.VENTILATED);
+    ReasonCode code =
+        perforated
+            ? ReasonCode.PERFORATED_NO_SPRAY
+            : place.surface().has(Feature.ELECTRONICS)
+                ? ReasonCode.ELECTRONICS
+                : place.surface().has(Feature.AIRBAG)
+                    ? ReasonCode.AIRBAG_SEAM
+                    : ReasonCode.WET_LIMIT;
+    reasons.add(
+        Reason.of(
+            code,
+            limit.setBy() == HOUSE_RULE ? OVER : BARRED,
+            limit.setBy(),
+            "On the " + allowed.code() + " only: " + limit.why() + "."));
+  }
+
+  private static void contact(Place place, Treatment treatment, List<Reason> reasons) {
+    Limit<Double> limit = place.limits().contactMaxS();
+    if (treatment.dwellS() > limit.value()) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.CONTACT_LIMIT,
+              OVER,
+              limit.setBy(),
+              treatment.dwellS(),
+              limit.value(),
+              "s",
+              text(
+                  "%d s is longer than %s stands: off within %.0f s.",
+                  treatment.dwellS(), limit.why(), limit.value())));
+    }
+    treatment
+        .cleaner()
+        .flatMap(cleaner -> cleaner.dwell())
+        .filter(span -> treatment.dwellS() < span.min() || treatment.dwellS() > span.max())
+        .ifPresent(
+            span ->
+                reasons.add(
+                    Reason.measured(
+                        ReasonCode.LABEL_DWELL,
+                        OVER,
+                        LABEL,
+                        treatment.dwellS(),
+                        treatment.dwellS() < span.min() ? span.min() : span.max(),
+                        "s",
+                        text("The label says %d to %d s.", span.min(), span.max()))));
+  }
+
+  private static void warmth(Place place, Treatment treatment, List<Reason> reasons) {
+    boolean worn = place.surface().condition().wear() != Wear.INTACT;
+    if (treatment.warmth() == Warmth.STEAM
+        && (place.limits().steam().value() == SteamRule.NO || worn)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.STEAM_NOT_HERE,
+              BARRED,
+              place.limits().steam().setBy(),
+              "No steam on " + place.limits().steam().why() + "."));
+    } else if (treatment.warmth() == Warmth.STEAM && place.rules().is("steam", "no")) {
+      reasons.add(
+          Reason.of(ReasonCode.HOUSE_RULE, BARRED, HOUSE_RULE, "The house works without steam."));
+    }
+    boolean solvent =
+        treatment
+            .cleaner()
+            .filter(c -> c.solventPercent() > 0 || c.has(Trait.FLAMMABLE))
+            .isPresent();
+    if (treatment.warmth() != Warmth.NONE && solvent) {
+      reasons.add(Reason.of(ReasonCode.NEVER_MIX, BARRED, SAFETY, "No heat near solvent."));
+    }
+  }
+
+  private static void window(
+      Place place, Treatment treatment, Sections sections, Figures figures, List<Reason> reasons) {
+    double hottest = figures.get("window.surface-max");
+    if (place.temperature().value() > hottest) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.SURFACE_TOO_HOT,
+              CAUTION,
+              MODIFIER,
+              place.temperature().value(),
+              hottest,
+              "°C",
+              text(
+                  "The surface is %.0f °C: wait or move to shade until it is under %.0f °C.",
+                  place.temperature().value(), hottest)));
+    }
+    if (!sections.fits()) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.WINDOW_TOO_SHORT,
+              CAUTION,
+              MODIFIER,
+              sections.windowS(),
+              treatment.dwellS(),
+              "s",
+              text(
+                  "It dries in %.0f s, before it has sat %d s and been wiped.",
+                  sections.windowS(), treatment.dwellS())));
+    } else if (sections.count() > 1) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.WINDOW_TOO_SHORT,
+              NOTE,
+              FINISH,
+              text(
+                  "Work it in %d sections of %.2f m²: each stays wet long enough to be wiped.",
+                  sections.count(), sections.areaM2())));
+    }
+  }
+}

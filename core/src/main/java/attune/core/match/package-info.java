@@ -1,0 +1,2 @@
+/** Least harm that is strong enough, with every reason. */
+package attune.core.match;

@@ -1,0 +1,2 @@
+/** Finishes and what each stands. */
+package attune.core.material;

@@ -1,0 +1,2 @@
+/** Units and the physics of mixing, drying and dosing. */
+package attune.core.measure;

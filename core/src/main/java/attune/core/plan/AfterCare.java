@@ -1,0 +1,119 @@
+package attune.core.plan;
+
+import attune.core.plan.Plan.CareItem;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.survey.Condition.Feel;
+import attune.core.survey.Condition.Level;
+import attune.core.survey.Setting;
+import attune.core.survey.Setting.Climate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/**
+ * What keeps the work good: touch points, foam, the re-conditioning ladder, coating checks (domain
+ * 4, model 10).
+ */
+final class AfterCare {
+  private static final List<Integer> RECONDITION_DAYS = List.of(2, 7, 30, 90);
+
+  private AfterCare() {}
+
+  static List<CareItem> of(List<SurfacePlan> plans, Setting setting, Figures figures) {
+    List<CareItem> care = new ArrayList<>();
+    every(
+        care,
+        plans,
+        p -> p.surface().role().isControlled(),
+        "Wipe with a cloth damp with water, then dry",
+        figures.whole("care.touch-days"));
+    every(
+        care,
+        plans,
+        AfterCare::isWorn,
+        "Foam on a soft tool, wipe, dry",
+        figures.whole("care.foam-days"));
+    Predicate<SurfacePlan> dryHide =
+        p ->
+            p.match().place().finish().isHide()
+                && p.surface().condition().feel() != Feel.SUPPLE
+                && hasStep(p, Step.CONDITION);
+    Optional<String> conditioner = product(plans, Step.CONDITION);
+    add(
+        care,
+        plans,
+        dryHide,
+        "Condition again: dry hide takes several rounds",
+        RECONDITION_DAYS,
+        Optional.empty(),
+        conditioner);
+    if (setting.climate() == Climate.HOT) {
+      add(
+          care,
+          plans,
+          dryHide,
+          "Condition monthly: the climate is hot",
+          List.of(),
+          Optional.of(figures.whole("care.hot-days")),
+          conditioner);
+    }
+    every(
+        care,
+        plans,
+        p -> hasStep(p, Step.COAT),
+        "Check the coating by water bead and sheen; use only coating-safe cleaner",
+        figures.whole("care.coating-days"));
+    every(
+        care,
+        plans,
+        p -> p.surface().condition().soil().compareTo(Level.MODERATE) >= 0,
+        "Deep clean",
+        figures.whole("care.deep-days"));
+    return care;
+  }
+
+  private static boolean isWorn(SurfacePlan plan) {
+    String part = plan.surface().part();
+    return plan.match().place().finish().isCoatedTrim()
+        && Stream.of("bolster", "rim", "armrest").anyMatch(part::contains);
+  }
+
+  private static boolean hasStep(SurfacePlan plan, Step step) {
+    return plan.finishSteps().stream().anyMatch(s -> s.step() == step);
+  }
+
+  private static Optional<String> product(List<SurfacePlan> plans, Step step) {
+    return plans.stream()
+        .flatMap(p -> p.finishSteps().stream())
+        .filter(s -> s.step() == step)
+        .map(FinishStep::product)
+        .map(Product::id)
+        .findFirst();
+  }
+
+  private static void every(
+      List<CareItem> care,
+      List<SurfacePlan> plans,
+      Predicate<SurfacePlan> which,
+      String what,
+      int days) {
+    add(care, plans, which, what, List.of(), Optional.of(days), Optional.empty());
+  }
+
+  private static void add(
+      List<CareItem> care,
+      List<SurfacePlan> plans,
+      Predicate<SurfacePlan> which,
+      String what,
+      List<Integer> dueIn,
+      Optional<Integer> every,
+      Optional<String> product) {
+    List<String> ids = plans.stream().filter(which).map(p -> p.surface().id()).toList();
+    if (!ids.isEmpty()) {
+      care.add(new CareItem(ids, what, dueIn, every, product));
+    }
+  }
+}

@@ -1,0 +1,61 @@
+package attune.core.plan;
+
+import attune.core.match.Place;
+import attune.core.material.Texture;
+import attune.core.measure.Evaporation;
+import attune.core.measure.GramsPerSquareMetre;
+import attune.core.reference.Figures;
+import attune.core.survey.Surface.Feature;
+
+/**
+ * How long a wiped surface takes to dry (domain 4, model 4).
+ *
+ * @param estimateS seconds; {@code dries} false when longer than a day or never
+ * @param how what is done to dry it
+ * @param confirmWith the instrument that says it is dry
+ */
+public record Drying(boolean dries, int estimateS, String how, String confirmWith) {
+
+  static Drying of(Place place, Figures figures) {
+    double seconds =
+        Evaporation.secondsToDry(
+            new GramsPerSquareMetre(residual(place, figures)), place.air(), place.temperature());
+    double most = figures.get("dry.most");
+    boolean dries = seconds <= most;
+    return new Drying(
+        dries, (int) Math.ceil(Math.min(seconds, most)), how(place), "moisture-meter");
+  }
+
+  private static double residual(Place place, Figures figures) {
+    double left = residualOfFinish(place, figures);
+    return place.surface().perforated()
+        ? Math.max(left, figures.get("dry.perforated")) * figures.get("dry.perforated-factor")
+        : left;
+  }
+
+  private static double residualOfFinish(Place place, Figures figures) {
+    if (place.finish().hasNap()) {
+      return figures.get("dry.microsuede");
+    }
+    if (place.finish().isTextile()) {
+      return figures.get(place.finish().code().equals("textile/pile") ? "dry.carpet" : "dry.cloth");
+    }
+    boolean grained = place.surface().texture().compareTo(Texture.MEDIUM) >= 0;
+    return figures.get(grained ? "dry.medium" : "dry.smooth");
+  }
+
+  private static String how(Place place) {
+    if (place.surface().has(Feature.VENTILATED) || place.surface().has(Feature.HEATED)) {
+      return "wipe, suction over holes and seams, run the seat's own air or heat";
+    }
+    if (place.surface().perforated()) {
+      return "wipe, then suction over the perforations";
+    }
+    if (place.finish().hasNap()) {
+      return "blot with a waffle cloth and leave it; no skin on it until dry";
+    }
+    return place.finish().isTextile()
+        ? "extract or blot, then moving air"
+        : "wipe dry, open the seams, air last";
+  }
+}

@@ -1,0 +1,318 @@
+package attune.core.plan;
+
+import static attune.core.match.Reason.Effect.BARRED;
+import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.Effect.NOTE;
+import static attune.core.match.Reason.SetBy.FINISH;
+import static attune.core.match.Reason.SetBy.LABEL;
+import static attune.core.match.Reason.SetBy.SAFETY;
+import static attune.core.match.Reason.SetBy.SHELF;
+
+import attune.core.match.Place;
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.Rulebook;
+import attune.core.match.RuledOut;
+import attune.core.plan.Finishing.Wanted;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Slip;
+import attune.core.shelf.Span;
+import attune.core.shelf.Tool;
+import attune.core.survey.Setting;
+import attune.core.survey.Surface.Tone;
+import attune.core.survey.Wishes.Sheen;
+import attune.core.survey.Wishes.Standard;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Picks products and applicators for the finishing steps a surface asks for, with every reason
+ * against the others.
+ */
+final class FinishChooser {
+  private static final Set<ProductRole> FINISHING =
+      EnumSet.of(
+          ProductRole.CONDITIONER,
+          ProductRole.RESTORING_OIL,
+          ProductRole.PROTECTANT,
+          ProductRole.DYE_BARRIER,
+          ProductRole.COATING,
+          ProductRole.NAP_PROTECTOR,
+          ProductRole.PLASTIC_RESTORER);
+
+  /** Steps for one surface, what was left out, and what would have to be bought. */
+  record Chosen(
+      List<FinishStep> steps,
+      List<RuledOut> ruledOut,
+      List<Purchase> purchases,
+      List<Reason> cautions) {}
+
+  private final Figures figures;
+  private final Rulebook book;
+
+  FinishChooser(Rulebook book) {
+    this.book = book;
+    this.figures = book.figures();
+  }
+
+  Chosen choose(Place place, Shelf shelf, Setting setting) {
+    List<Wanted> wanted =
+        place.limits().identified()
+            ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
+            : List.of();
+    List<FinishStep> steps = new ArrayList<>();
+    List<Purchase> purchases = new ArrayList<>();
+    List<Reason> cautions = new ArrayList<>();
+    for (Wanted want : wanted) {
+      Optional<Product> product = best(place, shelf, want);
+      if (product.isEmpty()) {
+        purchases.add(missing(place, want));
+        continue;
+      }
+      steps.add(step(place, shelf, setting, want, product.get(), steps));
+      sheen(place, product.get()).ifPresent(cautions::add);
+    }
+    return new Chosen(steps, ruledOut(place, shelf, wanted, steps), purchases, cautions);
+  }
+
+  private static Purchase missing(Place place, Wanted want) {
+    return new Purchase(
+        want.role(),
+        Optional.empty(),
+        Optional.empty(),
+        ReasonCode.NOT_ON_SHELF,
+        "No "
+            + want.role().code().replace('-', ' ')
+            + " on the shelf may go on "
+            + place.finish().name()
+            + ".");
+  }
+
+  private Optional<Product> best(Place place, Shelf shelf, Wanted want) {
+    return shelf.withRole(want.role()).stream()
+        .filter(product -> against(place, product).isEmpty())
+        .filter(product -> product.doseMlPerM2().isPresent())
+        .min(
+            Comparator.comparingDouble((Product product) -> sheenOff(place, product))
+                .thenComparing(product -> product.openedOn().isEmpty())
+                .thenComparing(Product::id));
+  }
+
+  /**
+   * How far a product's sheen is from the wish, GU: matt wants none added, satin a little, gloss
+   * much.
+   */
+  private static double sheenOff(Place place, Product product) {
+    double wished =
+        switch (place.surface().wishes().sheen()) {
+          case MATT -> 0;
+          case SATIN -> 4;
+          case GLOSS -> 12;
+        };
+    return Math.abs(product.sheenChangeGu().orElse(0.0) - wished);
+  }
+
+  private static Optional<Reason> sheen(Place place, Product product) {
+    boolean shines =
+        place.surface().wishes().sheen() == Sheen.MATT && product.sheenChangeGu().orElse(0.0) > 3;
+    return shines
+        ? Optional.of(
+            Reason.measured(
+                ReasonCode.SHEEN_NOT_MET,
+                CAUTION,
+                LABEL,
+                product.sheenChangeGu().get(),
+                3,
+                "GU",
+                product.name() + " leaves more sheen than matt."))
+        : Optional.empty();
+  }
+
+  /** Every reason that keeps a finishing product off this surface. */
+  private List<Reason> against(Place place, Product product) {
+    List<Reason> reasons = new ArrayList<>();
+    if (!product.labelAllowsOn(place.finish())) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.LABEL_EXCLUDES,
+              BARRED,
+              LABEL,
+              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
+    }
+    boolean oils = product.is(ProductRole.CONDITIONER) || product.is(ProductRole.RESTORING_OIL);
+    if (oils && !place.finish().isHide()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              FINISH,
+              "Oils and conditioners do nothing in " + place.finish().name() + "."));
+    }
+    if (product.is(ProductRole.NAP_PROTECTOR)
+        && !place.finish().hasNap()
+        && !place.finish().isTextile()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              FINISH,
+              "A nap protector is for napped and woven finishes."));
+    }
+    slip(place, product).ifPresent(reasons::add);
+    if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
+      reasons.add(
+          Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
+    }
+    product
+        .useBy()
+        .filter(place.date()::isAfter)
+        .ifPresent(
+            day ->
+                reasons.add(
+                    Reason.of(
+                        ReasonCode.EXPIRED,
+                        BARRED,
+                        SHELF,
+                        product.name() + " was to be used by " + day + ".")));
+    return reasons;
+  }
+
+  /** Slippery never on what is held or trodden on; a grip takes what its house rule lets on. */
+  private static Optional<Reason> slip(Place place, Product product) {
+    if (!place.surface().role().isControlled()) {
+      return Optional.empty();
+    }
+    Slip most =
+        !place.surface().isGrip()
+            ? Slip.NONE
+            : place.rules().is("wheel-conditioning", "buff-dry") ? Slip.SLIGHT : Slip.NONE;
+    if (product.slip().compareTo(most) > 0) {
+      return Optional.of(
+          Reason.of(
+              ReasonCode.SLIP_ON_CONTROL,
+              BARRED,
+              SAFETY,
+              product.name()
+                  + " leaves it "
+                  + product.slip().code()
+                  + ": loss of control on what a driver holds or treads on."));
+    }
+    return place.rules().is("wheel-conditioning", "never") && place.surface().isGrip()
+        ? Optional.of(
+            Reason.of(
+                ReasonCode.HOUSE_RULE,
+                BARRED,
+                Reason.SetBy.HOUSE_RULE,
+                "The house leaves a rim bare."))
+        : Optional.empty();
+  }
+
+  private FinishStep step(
+      Place place,
+      Shelf shelf,
+      Setting setting,
+      Wanted want,
+      Product product,
+      List<FinishStep> before) {
+    boolean coating = want.role() == ProductRole.COATING;
+    int coats =
+        coating && place.surface().wishes().standard() == Standard.EXACTING
+            ? Math.min(2, product.coatsMax())
+            : 1;
+    double dose = place.surface().area().value() * product.doseMlPerM2().get() * coats;
+    return new FinishStep(
+        want.step(),
+        product,
+        applicator(place, shelf, coating),
+        dose,
+        coats,
+        before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, setting),
+        product.waits().flash().map(span -> atTemperature(span, place)),
+        product.waits().absorbS(),
+        place.surface().wishes().sheen(),
+        product.waits().fullCureS().orElse(0),
+        product.waits().sitAfterS().orElse(0));
+  }
+
+  /** The label's wait, and between a conditioner and what shields it the house's gap. */
+  private int waitAfter(FinishStep last, Place place, Setting setting) {
+    int label = last.product().waits().beforeNextS().orElse(0);
+    if (last.step() != Step.CONDITION) {
+      return label;
+    }
+    int sameDay = Math.max(label, figures.whole("finish.same-day-gap"));
+    boolean overnight =
+        switch (place.rules().school("barrier-gap")) {
+          case "overnight" -> true;
+          case "same-day" -> false;
+          default -> setting.place() == Setting.Place.STUDIO;
+        };
+    return overnight ? Math.max(sameDay, figures.whole("finish.overnight-gap")) : sameDay;
+  }
+
+  /**
+   * A coating flashes twice as fast for every so many kelvin above the reference (domain 4, model
+   * 6).
+   */
+  private Span atTemperature(Span flash, Place place) {
+    double halvings =
+        (place.temperature().value() - figures.get("cleaning.reference-temp"))
+            / figures.get("flash.halving");
+    double factor = Math.pow(0.5, halvings);
+    return new Span((int) Math.round(flash.min() * factor), (int) Math.round(flash.max() * factor));
+  }
+
+  private Tool applicator(Place place, Shelf shelf, boolean coating) {
+    int washes = figures.whole("colourfast.washes");
+    return shelf.ofKind(Tool.Kind.APPLICATOR).stream()
+        .filter(tool -> place.surface().tone() != Tone.PALE || tool.isColourfast(washes))
+        .min(
+            Comparator.comparing((Tool tool) -> coating && !tool.barrierBacked())
+                .thenComparingDouble(tool -> tool.retainsMl().orElse(0.0))
+                .thenComparing(Tool::id))
+        .orElseGet(() -> shelf.ofKind(Tool.Kind.CLOTH).get(0));
+  }
+
+  private List<RuledOut> ruledOut(
+      Place place, Shelf shelf, List<Wanted> wanted, List<FinishStep> steps) {
+    Set<ProductRole> roles = EnumSet.noneOf(ProductRole.class);
+    wanted.forEach(want -> roles.add(want.role()));
+    List<RuledOut> out = new ArrayList<>();
+    for (Product product : shelf.products()) {
+      boolean finishing =
+          product.roles().stream().anyMatch(FINISHING::contains) && !product.cleans();
+      boolean used = steps.stream().anyMatch(step -> step.product().equals(product));
+      if (finishing && !used) {
+        List<Reason> reasons = against(place, product);
+        out.add(
+            new RuledOut(
+                product.id(),
+                RuledOut.Kind.PRODUCT,
+                reasons.isEmpty() ? List.of(spare(product, roles)) : reasons));
+      }
+    }
+    return out;
+  }
+
+  private static Reason spare(Product product, Set<ProductRole> roles) {
+    boolean asked = product.roles().stream().anyMatch(roles::contains);
+    return asked
+        ? Reason.of(
+            ReasonCode.DOMINATED,
+            NOTE,
+            SHELF,
+            product.name() + " would do; another is nearer the sheen or already open.")
+        : Reason.of(
+            ReasonCode.NOT_WANTED,
+            NOTE,
+            FINISH,
+            "Neither the finish nor the wishes ask for " + product.name() + " here.");
+  }
+}

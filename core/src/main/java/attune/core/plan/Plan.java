@@ -1,0 +1,67 @@
+package attune.core.plan;
+
+import attune.core.match.Reason;
+import attune.core.measure.Mix;
+import attune.core.measure.PhInterval;
+import attune.core.survey.Job;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The answer to a job: what to do with every surface, what to mix, when, and what to tell the
+ * customer.
+ */
+public record Plan(
+    Job job,
+    List<SurfacePlan> surfaces,
+    List<PlannedMix> mixes,
+    List<PlannedDose> doses,
+    List<ClothCount> cloths,
+    List<Purchase> purchases,
+    Timetable timetable,
+    List<CareItem> care,
+    List<Reason> warnings) {
+
+  /** A bottle to fill for the job. */
+  public record PlannedMix(
+      String productId,
+      Mix mix,
+      double neededMl,
+      Optional<PhInterval> effectivePh,
+      List<String> surfaceIds) {}
+
+  /**
+   * A finishing product's whole amount.
+   *
+   * @param share of what is on hand, or empty when that is not counted
+   * @param coatsPossible full coats of the planned area from what is on hand
+   */
+  public record PlannedDose(
+      String productId,
+      double ml,
+      int drops,
+      Optional<Double> share,
+      Optional<Integer> coatsPossible,
+      List<String> surfaceIds) {}
+
+  /** What the cloths are for. */
+  public record ClothCount(ClothUse use, int count, boolean colourfastOnly) {}
+
+  /** After-care of some surfaces; either once after each of some days, or every so many. */
+  public record CareItem(
+      List<String> surfaceIds,
+      String what,
+      List<Integer> dueInDays,
+      Optional<Integer> everyDays,
+      Optional<String> productId) {}
+
+  public Plan {
+    surfaces = List.copyOf(surfaces);
+    mixes = List.copyOf(mixes);
+    doses = List.copyOf(doses);
+    cloths = List.copyOf(cloths);
+    purchases = List.copyOf(purchases);
+    care = List.copyOf(care);
+    warnings = List.copyOf(warnings);
+  }
+}

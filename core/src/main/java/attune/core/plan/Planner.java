@@ -1,0 +1,223 @@
+package attune.core.plan;
+
+import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.SetBy.SAFETY;
+
+import attune.core.match.Limits;
+import attune.core.match.Matcher;
+import attune.core.match.Place;
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.Rulebook;
+import attune.core.match.RuledOut;
+import attune.core.match.Rung;
+import attune.core.match.SurfaceMatch;
+import attune.core.measure.Evaporation;
+import attune.core.plan.Plan.PlannedDose;
+import attune.core.plan.Plan.PlannedMix;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.survey.Job;
+import attune.core.survey.Surface;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Turns a job into a plan. Pure and deterministic: the same job gives the same plan. */
+public final class Planner {
+  private final Rulebook book;
+  private final Figures figures;
+  private final Matcher matcher;
+  private final FinishChooser chooser;
+  private final Quantities quantities;
+  private final WorkTimes times;
+
+  public Planner(Rulebook book) {
+    this.book = book;
+    this.figures = book.figures();
+    this.matcher = new Matcher(book);
+    this.chooser = new FinishChooser(book);
+    this.quantities = new Quantities(book);
+    this.times = new WorkTimes(figures);
+  }
+
+  /** Plans every surface of a job. */
+  public Plan plan(Job job) {
+    List<Purchase> purchases = new ArrayList<>();
+    List<SurfacePlan> plans =
+        job.surfaces().stream().map(surface -> surface(job, surface, purchases)).toList();
+    List<PlannedMix> mixes = quantities.mixes(plans);
+    List<PlannedDose> doses = quantities.doses(plans);
+    Map<String, Product> byId =
+        job.shelf().products().stream().collect(Collectors.toMap(Product::id, Function.identity()));
+    purchases.addAll(quantities.shortages(mixes, doses, byId));
+    Timetable timetable = SerialTimetable.of(job, plans, figures);
+    return new Plan(
+        job,
+        plans,
+        mixes,
+        doses,
+        quantities.cloths(plans),
+        purchases.stream().distinct().toList(),
+        timetable,
+        AfterCare.of(plans, job.setting(), figures),
+        warnings(job, plans, timetable));
+  }
+
+  /** Plans one surface; what would have to be bought is added to {@code purchases}. */
+  public SurfacePlan surface(Job job, Surface surface, List<Purchase> purchases) {
+    Place place = place(job, surface);
+    SurfaceMatch match = matcher.match(place, job.shelf());
+    FinishChooser.Chosen chosen = chooser.choose(place, job.shelf(), job.setting());
+    purchases.addAll(chosen.purchases());
+    boolean wet =
+        match.ladder().stream().findFirst().filter(r -> !r.treatment().isDry()).isPresent();
+    List<RuledOut> ruledOut = new ArrayList<>(match.ruledOut());
+    ruledOut.addAll(chosen.ruledOut());
+    ruledOut.sort(Comparator.comparing(RuledOut::kind).thenComparing(RuledOut::itemId));
+    return new SurfacePlan(
+        match,
+        chosen.steps(),
+        wet ? Optional.of(Drying.of(place, figures)) : Optional.empty(),
+        cautions(place, match, chosen),
+        ruledOut,
+        minutes(place, match, chosen.steps(), Rung::passesLow, 1),
+        minutes(place, match, chosen.steps(), Rung::passesHigh, figures.get("time.most-overrun")));
+  }
+
+  /** Resolves a surface of a job, as the matcher and the rack need it. */
+  public Place place(Job job, Surface surface) {
+    boolean coats =
+        book.finishes()
+            .find(surface.finish())
+            .filter(finish -> Finishing.coats(surface, finish))
+            .isPresent();
+    return Place.of(surface, job.setting(), job.houseRules(), coats, book);
+  }
+
+  public Matcher matcher() {
+    return matcher;
+  }
+
+  private static List<Reason> cautions(
+      Place place, SurfaceMatch match, FinishChooser.Chosen chosen) {
+    List<Reason> cautions = new ArrayList<>(match.cautions());
+    cautions.addAll(chosen.cautions());
+    boolean shields = !chosen.steps().isEmpty();
+    if (shields && !match.ladder().isEmpty()) {
+      cautions.add(
+          Reason.of(
+              ReasonCode.DRY_FIRST, CAUTION, SAFETY, "Dry by the meter before anything goes on."));
+    }
+    if (chosen.steps().stream().anyMatch(step -> step.waitS() > 0)) {
+      cautions.add(
+          Reason.of(
+              ReasonCode.WAIT_FIRST,
+              CAUTION,
+              SAFETY,
+              "The wait between the two products is the one most often skipped."));
+    }
+    if (chosen.steps().stream().anyMatch(step -> step.step() == Step.COAT)) {
+      cautions.add(
+          Reason.of(
+              ReasonCode.VENTILATE,
+              CAUTION,
+              SAFETY,
+              "Coating: wipe it on, never mist it; doors open."));
+    }
+    if (place.surface().role().isControlled() && !match.ladder().isEmpty()) {
+      cautions.add(
+          Reason.of(
+              ReasonCode.GRIP_CHECK,
+              CAUTION,
+              SAFETY,
+              "Check the grip dry before the vehicle leaves."));
+    }
+    Map<ReasonCode, Reason> once = new java.util.TreeMap<>();
+    cautions.forEach(caution -> once.putIfAbsent(caution.code(), caution));
+    return List.copyOf(once.values());
+  }
+
+  private int minutes(
+      Place place,
+      SurfaceMatch match,
+      List<FinishStep> steps,
+      Function<Rung, Integer> passes,
+      double overrun) {
+    double clean =
+        match.ladder().stream()
+            .findFirst()
+            .map(
+                rung ->
+                    times.cleanMinutes(place, rung, Math.max(1, passes.apply(rung)))
+                        + times.checkMinutes(place))
+            .orElse(0.0);
+    double finish =
+        steps.stream()
+            .mapToDouble(
+                s ->
+                    times.applyMinutes(place.surface(), s.coats())
+                        + times.levelMinutes(place.surface(), s.coats()))
+            .sum();
+    return (int) Math.ceil((clean + finish) * overrun);
+  }
+
+  private List<Reason> warnings(Job job, List<SurfacePlan> plans, Timetable timetable) {
+    List<Reason> warnings = new ArrayList<>();
+    if (job.surfaces().stream().anyMatch(s -> book.finishes().find(s.finish()).isEmpty())) {
+      warn(
+          warnings,
+          ReasonCode.IDENTIFY_FIRST,
+          "Some surfaces are not identified; they are treated as the most delicate they could be.");
+    }
+    for (ReasonCode code : List.of(ReasonCode.SURFACE_TOO_HOT, ReasonCode.WINDOW_TOO_SHORT)) {
+      plans.stream()
+          .flatMap(p -> p.cautions().stream())
+          .filter(caution -> caution.code() == code)
+          .findFirst()
+          .ifPresent(caution -> warn(warnings, code, caution.text()));
+    }
+    if (plans.stream().anyMatch(p -> p.dry().filter(dry -> !dry.dries()).isPresent())) {
+      boolean condensing =
+          Evaporation.gramsPerSecond(job.setting().air(), job.setting().air().temperature()) <= 0;
+      warn(
+          warnings,
+          ReasonCode.WILL_NOT_DRY,
+          condensing
+              ? "The air is as wet as the surface: nothing dries. Heat the room or dry the air first."
+              : "Some surfaces would not be dry in a day: warm the air, move it, or dry it.");
+    }
+    job.setting()
+        .returnBy()
+        .filter(by -> timetable.sitAt().isAfter(by))
+        .ifPresent(
+            by ->
+                warn(
+                    warnings,
+                    ReasonCode.RETURN_TIME_MISSED,
+                    "Ready to sit in at "
+                        + text(timetable.sitAt())
+                        + ", after the time promised, "
+                        + text(by)
+                        + "."));
+    return warnings;
+  }
+
+  private static String text(LocalDateTime time) {
+    return time.toLocalDate() + " " + time.toLocalTime().withSecond(0);
+  }
+
+  private static void warn(List<Reason> warnings, ReasonCode code, String text) {
+    warnings.add(Reason.of(code, CAUTION, SAFETY, text));
+  }
+
+  /** What a surface stands, for showing it without a treatment. */
+  public Limits limits(Job job, Surface surface) {
+    return place(job, surface).limits();
+  }
+}

@@ -1,0 +1,198 @@
+package attune.core.plan;
+
+import attune.core.match.ReasonCode;
+import attune.core.match.Rulebook;
+import attune.core.match.Treatment;
+import attune.core.measure.Dose;
+import attune.core.measure.Mix;
+import attune.core.measure.Ratio;
+import attune.core.plan.Plan.ClothCount;
+import attune.core.plan.Plan.PlannedDose;
+import attune.core.plan.Plan.PlannedMix;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import attune.core.survey.Surface.Tone;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Bottles, doses and cloths for a whole job (domain 4, models 1, 5 and 7). */
+final class Quantities {
+  private static final List<Integer> BOTTLES_ML =
+      List.of(100, 250, 500, 750, 1000, 2000, 5000, 10_000, 20_000);
+
+  private final Rulebook book;
+  private final Figures figures;
+
+  Quantities(Rulebook book) {
+    this.book = book;
+    this.figures = book.figures();
+  }
+
+  /** One bottle for each cleaner and ratio, a little over what the first rungs need. */
+  List<PlannedMix> mixes(List<SurfacePlan> plans) {
+    Map<String, List<SurfacePlan>> byMix = new LinkedHashMap<>();
+    for (SurfacePlan plan : plans) {
+      if (plan.isWet()) {
+        Treatment t = plan.firstRung().orElseThrow().treatment();
+        byMix
+            .computeIfAbsent(
+                t.cleaner().orElseThrow().id() + " " + t.ratio().code(), k -> new ArrayList<>())
+            .add(plan);
+      }
+    }
+    return byMix.values().stream().map(this::mix).toList();
+  }
+
+  private PlannedMix mix(List<SurfacePlan> plans) {
+    Treatment t = plans.get(0).firstRung().orElseThrow().treatment();
+    Product product = t.cleaner().orElseThrow();
+    double needed = plans.stream().mapToDouble(Quantities::laidMl).sum() * figures.get("mix.spare");
+    double bottle = t.ratio().isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed);
+    return new PlannedMix(
+        product.id(),
+        Mix.ofBottle(t.ratio(), Math.min(Mix.MOST_ML, bottle)),
+        needed,
+        book.ph().of(product.ph(), t.ratio()),
+        plans.stream().map(p -> p.surface().id()).toList());
+  }
+
+  /** Liquid laid over all passes, ml; a gram of dilute cleaner is taken as a millilitre. */
+  private static double laidMl(SurfacePlan plan) {
+    var rung = plan.firstRung().orElseThrow();
+    return rung.treatment().laid() * plan.surface().area().value() * Math.max(1, rung.passesHigh());
+  }
+
+  private static double bottle(double needed) {
+    return BOTTLES_ML.stream()
+        .filter(ml -> ml >= needed)
+        .findFirst()
+        .orElse(BOTTLES_ML.get(BOTTLES_ML.size() - 1));
+  }
+
+  /** Finishing products: area by dose by coats, and once what the applicator keeps. */
+  List<PlannedDose> doses(List<SurfacePlan> plans) {
+    Map<String, List<FinishStep>> byProduct = new LinkedHashMap<>();
+    Map<String, List<String>> surfaces = new LinkedHashMap<>();
+    for (SurfacePlan plan : plans) {
+      for (FinishStep step : plan.finishSteps()) {
+        byProduct.computeIfAbsent(step.product().id(), k -> new ArrayList<>()).add(step);
+        surfaces
+            .computeIfAbsent(step.product().id(), k -> new ArrayList<>())
+            .add(plan.surface().id());
+      }
+    }
+    List<PlannedDose> doses = new ArrayList<>();
+    byProduct.forEach((id, steps) -> doses.add(dose(id, steps, surfaces.get(id))));
+    return doses;
+  }
+
+  private PlannedDose dose(String id, List<FinishStep> steps, List<String> surfaceIds) {
+    Product product = steps.get(0).product();
+    double laid = steps.stream().mapToDouble(FinishStep::doseMl).sum();
+    double oneCoat = steps.stream().mapToDouble(step -> step.doseMl() / step.coats()).sum();
+    double kept =
+        steps.stream()
+            .mapToDouble(
+                step ->
+                    step.applicator().retainsMl().orElse(figures.get("dose.applicator-default")))
+            .max()
+            .orElse(0);
+    Dose dose = new Dose(laid + kept);
+    return new PlannedDose(
+        id,
+        dose.ml(),
+        dose.drops(figures),
+        product.onHandMl().filter(ml -> ml > 0).map(ml -> dose.ml() / ml),
+        product.onHandMl().map(ml -> (int) Math.floor(Math.max(0, ml - kept) / oneCoat)),
+        surfaceIds);
+  }
+
+  List<Purchase> shortages(
+      List<PlannedMix> mixes, List<PlannedDose> doses, Map<String, Product> byId) {
+    Map<String, Double> needed = new LinkedHashMap<>();
+    mixes.forEach(mix -> needed.merge(mix.productId(), mix.mix().productMl(), Double::sum));
+    doses.forEach(dose -> needed.merge(dose.productId(), dose.ml(), Double::sum));
+    List<Purchase> out = new ArrayList<>();
+    needed.forEach(
+        (id, ml) -> {
+          Product product = byId.get(id);
+          product
+              .onHandMl()
+              .filter(onHand -> onHand < ml)
+              .ifPresent(onHand -> out.add(shortage(product, ml - onHand)));
+        });
+    return out;
+  }
+
+  private static Purchase shortage(Product product, double ml) {
+    ProductRole role = product.roles().stream().sorted().findFirst().orElseThrow();
+    double rounded = Math.ceil(ml);
+    return new Purchase(
+        role,
+        Optional.of(product.id()),
+        Optional.of(rounded),
+        ReasonCode.STOCK_SHORT,
+        product.name() + " is short by " + (int) rounded + " ml.");
+  }
+
+  /**
+   * Eight faces a cloth, one wet and one dry a section and pass, more where the soil would load
+   * them.
+   */
+  List<ClothCount> cloths(List<SurfacePlan> plans) {
+    int cleaning = 0;
+    int levelling = 0;
+    int coating = 0;
+    boolean pale = false;
+    for (SurfacePlan plan : plans) {
+      pale |=
+          plan.surface().tone() == Tone.PALE
+              && (plan.firstRung().isPresent() || !plan.finishSteps().isEmpty());
+      cleaning += plan.firstRung().map(rung -> faces(plan)).orElse(0);
+      for (FinishStep step : plan.finishSteps()) {
+        int faces = 1 + (int) Math.ceil(plan.surface().area().value() / FACE_M2);
+        coating += step.step() == Step.COAT ? faces * step.coats() : 0;
+        levelling += step.step() == Step.COAT ? 0 : faces * step.coats();
+      }
+    }
+    List<ClothCount> counts = new ArrayList<>();
+    add(counts, ClothUse.CLEANING, cleaning, pale);
+    add(counts, ClothUse.LEVELLING, levelling, pale);
+    add(counts, ClothUse.COATING, coating, pale);
+    return counts;
+  }
+
+  /**
+   * Area a face levels before it is turned, m²: shop estimate, a quarter-folded cloth's few
+   * strokes.
+   */
+  private static final double FACE_M2 = 0.5;
+
+  private int faces(SurfacePlan plan) {
+    var rung = plan.firstRung().orElseThrow();
+    int turns =
+        rung.verdict().sections().count()
+            * Math.max(1, rung.verdict().passes())
+            * figures.whole("cloth.faces-per-section");
+    double grams =
+        plan.match().place().demand().amount()
+            * figures.get("cloth.soil-grams")
+            * plan.surface().area().value();
+    return Math.max(turns, (int) Math.ceil(grams / figures.get("cloth.grams-per-face")));
+  }
+
+  private void add(List<ClothCount> counts, ClothUse use, int faces, boolean pale) {
+    if (faces > 0) {
+      counts.add(new ClothCount(use, (int) Math.ceil(faces / figures.get("cloth.faces")), pale));
+    }
+  }
+
+  /** True when a ratio is worth a label: anything that is not as it comes. */
+  static boolean isMixed(Ratio ratio) {
+    return !ratio.isReady();
+  }
+}

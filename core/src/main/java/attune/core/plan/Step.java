@@ -1,0 +1,27 @@
+package attune.core.plan;
+
+import attune.core.check.Coded;
+
+/** Steps of a visit, in the order they are done. */
+public enum Step implements Coded {
+  RECEIVE,
+  INSPECT,
+  PRECAUTIONS,
+  DRY_SOIL,
+  SHAVE,
+  TEST_SPOT,
+  CLEAN,
+  CHECK,
+  TEXTILE,
+  DRY,
+  RESIDUE,
+  CONDITION,
+  PROTECT,
+  BARRIER,
+  COAT,
+  DRESS,
+  LEVEL,
+  WAIT,
+  REFINISH,
+  HANDOVER
+}

@@ -1,0 +1,33 @@
+package attune.core.plan;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One task of the timetable.
+ *
+ * @param person empty for waits that need nobody
+ * @param section number of the section worked, from 1; 0 where a surface is done whole
+ * @param wipeFrom earliest wipe
+ * @param wipeBy latest wipe, before it dries or cures
+ * @param after ids of tasks that come before
+ */
+public record Task(
+    String id,
+    Step step,
+    List<String> surfaceIds,
+    Optional<String> productId,
+    Optional<String> toolId,
+    Optional<String> person,
+    int section,
+    LocalDateTime start,
+    LocalDateTime end,
+    Optional<LocalDateTime> wipeFrom,
+    Optional<LocalDateTime> wipeBy,
+    List<String> after) {
+  public Task {
+    surfaceIds = List.copyOf(surfaceIds);
+    after = List.copyOf(after);
+  }
+}

@@ -1,0 +1,2 @@
+/** From matched treatments to steps, doses and a timetable. */
+package attune.core.plan;

@@ -1,0 +1,2 @@
+/** Reference tables: figures with unit and source. */
+package attune.core.reference;

@@ -1,0 +1,2 @@
+/** Products and tools as their labels describe them. */
+package attune.core.shelf;

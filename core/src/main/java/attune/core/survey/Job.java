@@ -1,0 +1,21 @@
+package attune.core.survey;
+
+import attune.core.shelf.Shelf;
+import java.util.List;
+
+/**
+ * Everything a plan is made from.
+ *
+ * @param surfaces at least one, ids unique, in the order surveyed
+ */
+public record Job(
+    String title,
+    Setting setting,
+    Wishes wishes,
+    HouseRules houseRules,
+    Shelf shelf,
+    List<Surface> surfaces) {
+  public Job {
+    surfaces = List.copyOf(surfaces);
+  }
+}

@@ -1,0 +1,99 @@
+package attune.core.survey;
+
+import attune.core.check.Coded;
+import attune.core.material.Role;
+import attune.core.material.Texture;
+import attune.core.measure.Celsius;
+import attune.core.measure.SquareMetres;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * One panel as surveyed.
+ *
+ * @param finish a code of the finish table, or {@code unknown}
+ * @param seamM seam length in m, 0 or more
+ * @param ageMonths age of the trim
+ */
+public record Surface(
+    String id,
+    String zone,
+    String part,
+    String finish,
+    boolean perforated,
+    Texture texture,
+    Tone tone,
+    SquareMetres area,
+    double seamM,
+    int ageMonths,
+    Role role,
+    Set<Feature> features,
+    Set<Near> near,
+    Condition condition,
+    Wishes wishes,
+    Optional<Celsius> surfaceTemp,
+    List<Visit> history) {
+
+  /** How light the surface is. */
+  public enum Tone implements Coded {
+    PALE,
+    MID,
+    DARK
+  }
+
+  /** What is built in. */
+  public enum Feature implements Coded {
+    HEATED,
+    VENTILATED,
+    AIRBAG,
+    ELECTRONICS
+  }
+
+  /** What lies within a hand's width. */
+  public enum Near implements Coded {
+    WOOD_OPEN_PORE,
+    SCREEN,
+    METAL_BRIGHT,
+    TEXTILE,
+    PAINT
+  }
+
+  /**
+   * An earlier treatment.
+   *
+   * @param coated whether a coating was laid then
+   */
+  public record Visit(
+      LocalDate date,
+      Optional<String> productId,
+      Optional<String> ratio,
+      Optional<Double> ph,
+      Optional<Double> contactMin,
+      Optional<Integer> passes,
+      boolean coated) {}
+
+  public Surface {
+    features = Set.copyOf(features);
+    near = Set.copyOf(near);
+    history = List.copyOf(history);
+  }
+
+  public boolean has(Feature feature) {
+    return features.contains(feature);
+  }
+
+  public boolean isNear(Near thing) {
+    return near.contains(thing);
+  }
+
+  public boolean wasCoated() {
+    return history.stream().anyMatch(Visit::coated);
+  }
+
+  /** Front or back of a steering wheel, a lever knob or a handbrake: what the driver holds. */
+  public boolean isGrip() {
+    return role == Role.GRIP;
+  }
+}

@@ -1,0 +1,2 @@
+/** What was found in a cabin. */
+package attune.core.survey;
