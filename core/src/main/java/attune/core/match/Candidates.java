@@ -6,6 +6,7 @@ import attune.core.match.Treatment.ApplyTo;
 import attune.core.match.Treatment.Warmth;
 import attune.core.material.Finish.SteamRule;
 import attune.core.material.Finish.WetOn;
+import attune.core.measure.Evaporation;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.reference.Figures;
@@ -44,7 +45,7 @@ final class Candidates {
     for (Tool tool : shelf.tools()) {
       if (tool.kind().scrubs()) {
         ToolView view = judge.view(place, tool);
-        if (open(view.dry())) {
+        if (open(view.dry()) && tool.kind() != Tool.Kind.HAND) {
           verdicts.add(judge.judge(place, dry(tool), view.dry(), Optional.empty()));
         }
         if (open(view.wet())) {
@@ -104,7 +105,7 @@ final class Candidates {
       Place place, Product product, Ratio ratio, Tool tool, Warmth warmth, int dwell) {
     ApplyTo to = applyTo(place, tool);
     return new Treatment(
-        Optional.of(product), ratio, tool, to, laid(place, product, tool, to), warmth, dwell);
+        Optional.of(product), ratio, tool, to, laid(place, product, dwell, to), warmth, dwell);
   }
 
   /** Ratios worth trying: the label's own and the usual ones inside it. */
@@ -122,20 +123,24 @@ final class Candidates {
     if (tool.kind() == Tool.Kind.CLOTH || allowed == WetOn.CLOTH) {
       return ApplyTo.CLOTH;
     }
-    boolean napOnGrip = place.finish().hasNap() && place.surface().isGrip();
-    return allowed == WetOn.TOOL || napOnGrip || tool.kind() == Tool.Kind.HAND
-        ? ApplyTo.TOOL
-        : ApplyTo.SURFACE;
+    return allowed == WetOn.TOOL || tool.kind() == Tool.Kind.HAND ? ApplyTo.TOOL : ApplyTo.SURFACE;
   }
 
   /**
-   * Liquid per pass, g/m²: what the way of applying lays, or less where the surface stands less.
+   * Liquid per pass, g/m²: what the way of applying lays, more where it must stay wet through a
+   * long dwell, and never more than the surface stands.
    */
-  private double laid(Place place, Product product, Tool tool, ApplyTo to) {
+  private double laid(Place place, Product product, int dwell, ApplyTo to) {
     boolean soaks = place.finish().isTextile() && to == ApplyTo.SURFACE;
-    double usual = soaks ? figures.get("laid.textile") : figures.get("laid." + to.code());
-    double most = place.limits().wetMax().value();
-    return Math.min(usual, product.isFoam() ? most / figures.get("laid.foam-wets") : most);
+    double usual = figures.get(soaks ? "laid.textile" : "laid." + to.code());
+    double perSecond = Math.max(0, Evaporation.gramsPerSecond(place.air(), place.temperature()));
+    double kept =
+        (1 - figures.get("window.safety"))
+            * (product.isFoam() ? figures.get("window.foam-keeps") : 1);
+    double staysWet = dwell * figures.get("laid.dwell-spare") * perSecond / kept;
+    double most =
+        place.limits().wetMax().value() / (product.isFoam() ? figures.get("laid.foam-wets") : 1);
+    return Math.min(most, Math.max(usual, staysWet));
   }
 
   /** Seconds it may sit: the label's least, and as long as label and finish allow. */
@@ -154,7 +159,8 @@ final class Candidates {
   }
 
   private static List<Warmth> warmths(Place place, Shelf shelf) {
-    boolean mister = !shelf.ofKind(Tool.Kind.MISTER).isEmpty();
+    boolean mister =
+        !shelf.ofKind(Tool.Kind.MISTER).isEmpty() && place.limits().wetOn().value() != WetOn.CLOTH;
     boolean steamer = !shelf.ofKind(Tool.Kind.STEAMER).isEmpty();
     boolean steamHelps =
         steamer

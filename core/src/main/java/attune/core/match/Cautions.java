@@ -158,7 +158,7 @@ final class Cautions {
         SAFETY,
         "Test each product in a hidden place with a white cloth.");
     add(
-        wet && !surface.isGrip(),
+        wet && !surface.isGrip() && surface.role() != Role.SCREEN && !place.finish().hasNap(),
         ReasonCode.WIPE_BEFORE_BLOW,
         SAFETY,
         "Wipe the bulk up before any air: blown foam spatters.");
@@ -238,6 +238,13 @@ final class Cautions {
               ReasonCode.REFER_REPAIR,
               FINISH,
               "Cracks and tears are for a repairer; no liquid goes in."));
+    }
+    if (!place.demand().isNone() && ladder.isEmpty() && !place.limits().identified()) {
+      return Optional.of(
+          refer(
+              ReasonCode.IDENTIFY_FIRST,
+              FINISH,
+              "Identify it first: no label on the shelf covers everything it could be."));
     }
     if (!place.demand().isNone() && ladder.isEmpty()) {
       return Optional.of(

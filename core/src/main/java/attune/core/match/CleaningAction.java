@@ -35,7 +35,9 @@ public final class CleaningAction {
       Texture grain,
       Celsius surface) {
     if (treatment.isDry()) {
-      return soil == Soil.DUST ? mech(treatment.tool(), grain) : 0;
+      return soil == Soil.DUST
+          ? figures.get("cleaning.dust-dry") * mech(treatment.tool(), grain)
+          : 0;
     }
     Product cleaner = treatment.cleaner().get();
     double chem = chem(cleaner, treatment, soil, ph);

@@ -21,6 +21,7 @@ final class Ladder {
           .thenComparing(
               verdict ->
                   verdict.treatment().cleaner().filter(c -> c.openedOn().isPresent()).isEmpty())
+          .thenComparing(verdict -> verdict.treatment().tool().dyed())
           .thenComparing(verdict -> verdict.treatment().key());
 
   private final Figures figures;

@@ -158,6 +158,9 @@ public record Limits(
       if (surface.has(Feature.AIRBAG)) {
         wetOn = higher(wetOn, WetOn.TOOL, "airbag seam stays dry");
       }
+      if (surface.isGrip()) {
+        wetOn = higher(wetOn, WetOn.TOOL, "switches and an airbag beside what is held");
+      }
       if (surface.isNear(Near.WOOD_OPEN_PORE)
           || surface.isNear(Near.SCREEN)
           || surface.isNear(Near.METAL_BRIGHT)) {

@@ -9,7 +9,8 @@ import attune.core.reference.Figures;
  * @param count pieces, at least 1
  * @param areaM2 area of a piece
  * @param windowS working window in s: the film's drying time less the safety share
- * @param fits false when even the smallest piece dries before its dwell is over
+ * @param fits false when even the smallest piece dries before it could be wiped; {@code count} is
+ *     then 1 and work may not start
  */
 public record Sections(int count, double areaM2, double windowS, boolean fits) {
   /** Nobody works in more pieces than this; smaller means the conditions are wrong. */
@@ -37,7 +38,7 @@ public record Sections(int count, double areaM2, double windowS, boolean fits) {
     double minutesPerM2 = 1 / figures.get("rate.lay") + 1 / workRate + 1 / figures.get("rate.wipe");
     double most = (windowS - dwellS) / 60 / minutesPerM2;
     if (most <= area.value() / MOST) {
-      return new Sections(MOST, area.value() / MOST, windowS, false);
+      return new Sections(1, area.value(), windowS, false);
     }
     int count = (int) Math.ceil(area.value() / most - 1e-9);
     return new Sections(Math.max(1, count), area.value() / Math.max(1, count), windowS, true);

@@ -19,6 +19,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Slip;
+import attune.core.shelf.Soil;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Setting;
@@ -64,7 +65,7 @@ final class FinishChooser {
 
   Chosen choose(Place place, Shelf shelf, Setting setting) {
     List<Wanted> wanted =
-        place.limits().identified()
+        place.limits().identified() && !place.surface().condition().soils().contains(Soil.MOULD)
             ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
             : List.of();
     List<FinishStep> steps = new ArrayList<>();
@@ -275,6 +276,7 @@ final class FinishChooser {
         .filter(tool -> place.surface().tone() != Tone.PALE || tool.isColourfast(washes))
         .min(
             Comparator.comparing((Tool tool) -> coating && !tool.barrierBacked())
+                .thenComparing(tool -> !tool.isColourfast(washes))
                 .thenComparingDouble(tool -> tool.retainsMl().orElse(0.0))
                 .thenComparing(Tool::id))
         .orElseGet(() -> shelf.ofKind(Tool.Kind.CLOTH).get(0));

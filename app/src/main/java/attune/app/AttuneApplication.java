@@ -1,0 +1,38 @@
+package attune.app;
+
+import attune.app.planning.PlanCommand;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** One jar: the web application, and the headless commands. */
+@SpringBootApplication
+public class AttuneApplication {
+
+  public static void main(String[] args) {
+    List<String> words = new ArrayList<>(Arrays.asList(args));
+    String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
+    switch (command) {
+      case "plan" -> System.exit(plan(words));
+      case "serve" -> SpringApplication.run(AttuneApplication.class, words.toArray(String[]::new));
+      default -> {
+        System.err.println("unknown command " + command + "; there are: serve, plan JOB.json");
+        System.exit(PlanCommand.BAD_INPUT);
+      }
+    }
+  }
+
+  private static int plan(List<String> arguments) {
+    PrintStream out =
+        new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
+    PrintStream err =
+        new PrintStream(new FileOutputStream(FileDescriptor.err), true, StandardCharsets.UTF_8);
+    return new PlanCommand(out, err).run(arguments);
+  }
+}

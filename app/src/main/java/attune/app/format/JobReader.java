@@ -1,0 +1,289 @@
+package attune.app.format;
+
+import static attune.app.format.ShelfReader.code;
+import static attune.app.format.ShelfReader.codes;
+import static attune.app.format.ShelfReader.orEmpty;
+
+import attune.app.format.JobFile.ConditionFile;
+import attune.app.format.JobFile.HistoryFile;
+import attune.app.format.JobFile.SettingFile;
+import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.JobFile.WishesFile;
+import attune.core.check.Coded;
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
+import attune.core.material.Role;
+import attune.core.material.Texture;
+import attune.core.measure.Air;
+import attune.core.measure.Celsius;
+import attune.core.measure.SquareMetres;
+import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Soil;
+import attune.core.shelf.Tool;
+import attune.core.survey.Condition;
+import attune.core.survey.HouseRules;
+import attune.core.survey.Job;
+import attune.core.survey.Setting;
+import attune.core.survey.Surface;
+import attune.core.survey.Wishes;
+import java.time.DateTimeException;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Turns an attune-job file into the core's job, with every default of the format, refusing what the
+ * schema alone cannot see.
+ */
+@Component
+public class JobReader {
+  private static final int USUAL_AGE_MONTHS = 48;
+
+  private final Schemas schemas;
+  private final ShelfReader shelves;
+  private final JsonMapper mapper;
+
+  public JobReader(Schemas schemas, ShelfReader shelves, JsonMapper mapper) {
+    this.schemas = schemas;
+    this.shelves = shelves;
+    this.mapper = mapper;
+  }
+
+  /**
+   * Reads a job.
+   *
+   * @param json the file's text
+   * @param shelf what a job without a list of its own may use, and what ids refer to
+   * @param rules house rules in force where the job says nothing
+   * @throws InvalidInputException with every fault found
+   */
+  public Job read(String json, Shelf shelf, HouseRules rules) {
+    return read(
+        mapper.treeToValue(schemas.read(SchemaName.JOB, json), JobFile.class), shelf, rules);
+  }
+
+  /** As {@link #read(String, Shelf, HouseRules)}, for a document already bound. */
+  public Job read(JobFile file, Shelf shelf, HouseRules rules) {
+    List<Fault> faults = new ArrayList<>();
+    Optional<Setting> setting = setting(file.setting(), faults);
+    Wishes wishes = wishes(file.wishes(), new WishesFile(null, null, null));
+    HouseRules chosen = houseRules(file.houseRules(), rules, faults);
+    Shelf usable = shelf(file.shelf(), shelf, faults);
+    List<Surface> surfaces = new ArrayList<>();
+    for (int i = 0; i < file.surfaces().size(); i++) {
+      surface(file.surfaces().get(i), file.wishes(), "/surfaces/" + i, faults)
+          .ifPresent(surfaces::add);
+    }
+    ShelfReader.unique(file.surfaces().stream().map(SurfaceFile::id).toList(), "/surfaces", faults);
+    if (!faults.isEmpty()) {
+      throw new InvalidInputException(faults);
+    }
+    String title = file.title() == null ? "" : file.title();
+    return new Job(title, setting.orElseThrow(), wishes, chosen, usable, surfaces);
+  }
+
+  private static Optional<Setting> setting(SettingFile f, List<Fault> faults) {
+    Optional<LocalDateTime> start = time(f.start(), "/setting/start", faults);
+    Optional<LocalDateTime> by = time(f.returnBy(), "/setting/returnBy", faults);
+    if (start.isPresent() && by.filter(b -> b.isBefore(start.get())).isPresent()) {
+      faults.add(
+          new Fault(
+              "/setting/returnBy", "\"" + f.returnBy() + "\"", "a time after start, " + f.start()));
+    }
+    return start.map(
+        s ->
+            new Setting(
+                code(Setting.Place.class, f.place(), Setting.Place.STUDIO),
+                new Air(
+                    new Celsius(or(f.airTempC(), 20.0)),
+                    or(f.relativeHumidity(), 0.5),
+                    or(f.airSpeedMs(), 0.1)),
+                code(Setting.Sun.class, f.sun(), Setting.Sun.NONE),
+                Optional.ofNullable(f.surfaceTempC()).map(Celsius::new),
+                or(f.people(), 1),
+                s,
+                by,
+                code(Setting.Climate.class, f.climate(), Setting.Climate.TEMPERATE)));
+  }
+
+  private static Optional<LocalDateTime> time(String text, String pointer, List<Fault> faults) {
+    if (text == null) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(LocalDateTime.parse(text));
+    } catch (DateTimeException e) {
+      faults.add(new Fault(pointer, "\"" + text + "\"", "a local time, YYYY-MM-DDTHH:MM"));
+      return Optional.empty();
+    }
+  }
+
+  private static Wishes wishes(WishesFile own, WishesFile job) {
+    WishesFile o = own == null ? new WishesFile(null, null, null) : own;
+    WishesFile j = job == null ? new WishesFile(null, null, null) : job;
+    return new Wishes(
+        code(Wishes.Sheen.class, or(o.sheen(), j.sheen()), Wishes.Sheen.MATT),
+        code(Wishes.Standard.class, or(o.standard(), j.standard()), Wishes.Standard.THOROUGH),
+        code(Wishes.Protection.class, or(o.protection(), j.protection()), Wishes.Protection.NONE));
+  }
+
+  private static HouseRules houseRules(
+      Map<String, String> chosen, HouseRules rules, List<Fault> faults) {
+    if (chosen == null) {
+      return rules;
+    }
+    chosen.forEach(
+        (key, school) -> {
+          String pointer = "/houseRules/" + key;
+          Optional<HouseRules.HouseRule> rule = rules.find(key);
+          if (rule.isEmpty()) {
+            String keys =
+                String.join(", ", rules.all().stream().map(HouseRules.HouseRule::key).toList());
+            faults.add(new Fault(pointer, "an unknown house rule", "one of " + keys));
+          } else if (!rule.get().schools().contains(school)) {
+            faults.add(
+                new Fault(
+                    pointer,
+                    "\"" + school + "\"",
+                    "one of " + String.join(", ", rule.get().schools())));
+          }
+        });
+    return rules.with(chosen);
+  }
+
+  private Shelf shelf(JobFile.ShelfChoiceFile choice, Shelf shelf, List<Fault> faults) {
+    if (choice == null) {
+      return shelf;
+    }
+    return new Shelf(
+        choice.products() == null ? shelf.products() : products(choice.products(), shelf, faults),
+        choice.tools() == null ? shelf.tools() : tools(choice.tools(), shelf, faults));
+  }
+
+  private List<Product> products(List<JsonNode> nodes, Shelf shelf, List<Fault> faults) {
+    Map<String, Product> chosen = new LinkedHashMap<>();
+    for (int i = 0; i < nodes.size(); i++) {
+      String pointer = "/shelf/products/" + i;
+      JsonNode node = nodes.get(i);
+      Optional<Product> product =
+          node.isString()
+              ? onShelf(shelf.findProduct(node.asString()), node, pointer, faults)
+              : shelves.product(node, pointer, faults);
+      product.ifPresent(p -> once(chosen.put(p.id(), p), p.id(), pointer, faults));
+    }
+    return List.copyOf(chosen.values());
+  }
+
+  private List<Tool> tools(List<JsonNode> nodes, Shelf shelf, List<Fault> faults) {
+    Map<String, Tool> chosen = new LinkedHashMap<>();
+    for (int i = 0; i < nodes.size(); i++) {
+      String pointer = "/shelf/tools/" + i;
+      JsonNode node = nodes.get(i);
+      Optional<Tool> tool =
+          node.isString()
+              ? onShelf(findTool(shelf, node.asString()), node, pointer, faults)
+              : Optional.of(shelves.tool(node));
+      tool.ifPresent(t -> once(chosen.put(t.id(), t), t.id(), pointer, faults));
+    }
+    return List.copyOf(chosen.values());
+  }
+
+  /** A plain hand and a plain cloth may be named even where the shelf has its own. */
+  private static Optional<Tool> findTool(Shelf shelf, String id) {
+    return shelf
+        .findTool(id)
+        .or(
+            () ->
+                List.of(Tool.HAND, Tool.CLOTH).stream()
+                    .filter(tool -> tool.id().equals(id))
+                    .findFirst());
+  }
+
+  private static <T> Optional<T> onShelf(
+      Optional<T> item, JsonNode node, String pointer, List<Fault> faults) {
+    if (item.isEmpty()) {
+      faults.add(
+          new Fault(
+              pointer, node.toString(), "the id of something on the shelf, or a whole record"));
+    }
+    return item;
+  }
+
+  private static void once(Object before, String id, String pointer, List<Fault> faults) {
+    if (before != null) {
+      faults.add(new Fault(pointer, "\"" + id + "\" a second time", "an id once"));
+    }
+  }
+
+  private static Optional<Surface> surface(
+      SurfaceFile f, WishesFile jobWishes, String pointer, List<Fault> faults) {
+    int before = faults.size();
+    List<Surface.Visit> history = new ArrayList<>();
+    for (int i = 0; i < orEmpty(f.history()).size(); i++) {
+      visit(f.history().get(i), pointer + "/history/" + i, faults).ifPresent(history::add);
+    }
+    if (faults.size() > before) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Surface(
+            f.id(),
+            f.zone(),
+            f.part(),
+            f.finish(),
+            Boolean.TRUE.equals(f.perforated()),
+            code(Texture.class, f.texture(), Texture.FINE),
+            Coded.parse(Surface.Tone.class, f.tone()),
+            new SquareMetres(f.areaM2()),
+            or(f.seamM(), 0.0),
+            or(f.ageMonths(), USUAL_AGE_MONTHS),
+            Coded.parse(Role.class, f.role()),
+            codes(Surface.Feature.class, f.features()),
+            codes(Surface.Near.class, f.near()),
+            condition(f.condition()),
+            wishes(f.wishes(), jobWishes),
+            Optional.ofNullable(f.surfaceTempC()).map(Celsius::new),
+            history));
+  }
+
+  private static Condition condition(ConditionFile f) {
+    return new Condition(
+        Coded.parse(Condition.Level.class, f.soil()),
+        codes(Soil.class, f.soils()),
+        Coded.parse(Condition.Wear.class, f.wear()),
+        code(Condition.Feel.class, f.feel(), Condition.Feel.SUPPLE),
+        code(Condition.Nap.class, f.nap(), Condition.Nap.OPEN),
+        code(Condition.Perforations.class, f.perforations(), Condition.Perforations.OPEN),
+        codes(Condition.Damage.class, f.damage()),
+        Optional.ofNullable(f.stainAgeDays()),
+        Optional.ofNullable(f.sheenGu()));
+  }
+
+  private static Optional<Surface.Visit> visit(HistoryFile f, String pointer, List<Fault> faults) {
+    if (f.ratio() != null) {
+      ShelfReader.ratio(f.ratio(), pointer + "/ratio", faults);
+    }
+    return ShelfReader.date(f.date(), pointer + "/date", faults)
+        .map(
+            date ->
+                new Surface.Visit(
+                    date,
+                    Optional.ofNullable(f.productId()),
+                    Optional.ofNullable(f.ratio()),
+                    Optional.ofNullable(f.ph()),
+                    Optional.ofNullable(f.contactMin()),
+                    Optional.ofNullable(f.passes()),
+                    Boolean.TRUE.equals(f.coated())));
+  }
+
+  private static <T> T or(T value, T whenAbsent) {
+    return value == null ? whenAbsent : value;
+  }
+}

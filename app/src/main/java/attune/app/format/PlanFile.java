@@ -1,0 +1,154 @@
+package attune.app.format;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+
+/** The attune-plan file as written; what is not known is left out. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record PlanFile(
+    String format,
+    int version,
+    String title,
+    List<SurfaceFile> surfaces,
+    List<MixFile> mixes,
+    List<DoseFile> doses,
+    List<ClothFile> cloths,
+    List<PurchaseFile> purchases,
+    List<TaskFile> timeline,
+    ReadyFile ready,
+    List<CareFile> care,
+    List<HouseRuleFile> houseRules,
+    List<CodeFile> warnings) {
+
+  /** Everything about one surface. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record SurfaceFile(
+      String surfaceId,
+      List<RungFile> ladder,
+      List<FinishStepFile> finishSteps,
+      DryFile dry,
+      CodeFile refer,
+      List<CodeFile> cautions,
+      RangeFile minutes,
+      List<RuledOutFile> ruledOut) {}
+
+  /** One rung of a ladder. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record RungFile(
+      String cleanerId,
+      String ratio,
+      PhFile effectivePh,
+      String toolId,
+      String applyTo,
+      double laidGPerM2,
+      String warmth,
+      SpanFile dwellS,
+      SectionsFile sections,
+      RangeFile passes,
+      String endPoint,
+      String leadsOn,
+      boolean testSpot) {}
+
+  /** An interval of pH. */
+  public record PhFile(double low, double high) {}
+
+  /** Seconds from and to. */
+  public record SpanFile(long min, long max) {}
+
+  /** Whole numbers from and to. */
+  public record RangeFile(int low, int high) {}
+
+  /** How a surface is cut into sections. */
+  public record SectionsFile(int count, double areaM2, long windowS, boolean startAllowed) {}
+
+  /** One finishing product on one surface. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record FinishStepFile(
+      String role,
+      String step,
+      String productId,
+      String applicatorId,
+      double doseMl,
+      int coats,
+      int waitS,
+      SpanFile flashS,
+      Integer absorbS,
+      String levelTo,
+      int cureS,
+      int sitAfterS) {}
+
+  /** How long it dries and what says so. */
+  public record DryFile(int estimateS, String how, String confirmWith) {}
+
+  /** A code and its sentence. */
+  public record CodeFile(String code, String text) {}
+
+  /** What was left out. */
+  public record RuledOutFile(String itemId, String kind, List<ReasonFile> reasons) {}
+
+  /** One reason. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record ReasonFile(
+      String code, String text, Double measured, Double limit, String unit, String setBy) {}
+
+  /** A bottle to fill. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record MixFile(
+      String productId,
+      String ratio,
+      String words,
+      double bottleMl,
+      double productMl,
+      double waterMl,
+      double neededMl,
+      PhFile effectivePh,
+      List<String> surfaceIds) {}
+
+  /** A finishing product's whole amount. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record DoseFile(
+      String productId,
+      double ml,
+      int drops,
+      Double share,
+      Integer coatsPossible,
+      List<String> surfaceIds) {}
+
+  /** Cloths for a use. */
+  public record ClothFile(String use, int count, boolean colourfastOnly) {}
+
+  /** Something to buy. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record PurchaseFile(String role, String itemId, Double ml, String code, String text) {}
+
+  /** A task of the timetable. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record TaskFile(
+      String id,
+      String step,
+      List<String> surfaceIds,
+      String productId,
+      String toolId,
+      String person,
+      Integer section,
+      String start,
+      String end,
+      String wipeFrom,
+      String wipeBy,
+      List<String> after) {}
+
+  /** When the vehicle can be used. */
+  public record ReadyFile(String driveAt, String sitAt, String curedAt) {}
+
+  /** After-care. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record CareFile(
+      List<String> surfaceIds,
+      String what,
+      List<Integer> dueInDays,
+      Integer everyDays,
+      String productId) {}
+
+  /** A house rule in force. */
+  public record HouseRuleFile(String key, String school, boolean changed) {}
+}

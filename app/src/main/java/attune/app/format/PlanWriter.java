@@ -1,0 +1,261 @@
+package attune.app.format;
+
+import attune.app.format.PlanFile.CareFile;
+import attune.app.format.PlanFile.ClothFile;
+import attune.app.format.PlanFile.CodeFile;
+import attune.app.format.PlanFile.DoseFile;
+import attune.app.format.PlanFile.DryFile;
+import attune.app.format.PlanFile.FinishStepFile;
+import attune.app.format.PlanFile.HouseRuleFile;
+import attune.app.format.PlanFile.MixFile;
+import attune.app.format.PlanFile.PhFile;
+import attune.app.format.PlanFile.PurchaseFile;
+import attune.app.format.PlanFile.RangeFile;
+import attune.app.format.PlanFile.ReadyFile;
+import attune.app.format.PlanFile.ReasonFile;
+import attune.app.format.PlanFile.RuledOutFile;
+import attune.app.format.PlanFile.RungFile;
+import attune.app.format.PlanFile.SectionsFile;
+import attune.app.format.PlanFile.SpanFile;
+import attune.app.format.PlanFile.SurfaceFile;
+import attune.app.format.PlanFile.TaskFile;
+import attune.core.match.Place;
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.RuledOut;
+import attune.core.match.Rung;
+import attune.core.match.Treatment;
+import attune.core.measure.PhInterval;
+import attune.core.measure.Sections;
+import attune.core.plan.FinishStep;
+import attune.core.plan.Plan;
+import attune.core.plan.SurfacePlan;
+import attune.core.plan.Task;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Span;
+import attune.core.survey.HouseRules;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Writes a plan as attune-plan; figures are rounded here and nowhere else, so that the same job
+ * gives the same bytes.
+ */
+@Component
+public class PlanWriter {
+  private static final DateTimeFormatter LOCAL =
+      DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss");
+  private static final JsonMapper FILE =
+      JsonMapper.builder()
+          .enable(SerializationFeature.INDENT_OUTPUT)
+          .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+          .build();
+
+  /** The file's text, ending in a line feed. */
+  public String text(Plan plan) {
+    return FILE.writeValueAsString(file(plan)) + "\n";
+  }
+
+  public PlanFile file(Plan plan) {
+    return new PlanFile(
+        "attune-plan",
+        1,
+        plan.job().title(),
+        plan.surfaces().stream().map(PlanWriter::surface).toList(),
+        plan.mixes().stream().map(PlanWriter::mix).toList(),
+        plan.doses().stream().map(PlanWriter::dose).toList(),
+        plan.cloths().stream()
+            .map(c -> new ClothFile(c.use().code(), c.count(), c.colourfastOnly()))
+            .toList(),
+        plan.purchases().stream()
+            .map(
+                p ->
+                    new PurchaseFile(
+                        p.role().code(),
+                        p.itemId().orElse(null),
+                        p.ml().orElse(null),
+                        p.code().name(),
+                        p.text()))
+            .toList(),
+        plan.timetable().tasks().stream().map(PlanWriter::task).toList(),
+        new ReadyFile(
+            local(plan.timetable().driveAt()),
+            local(plan.timetable().sitAt()),
+            local(plan.timetable().curedAt())),
+        plan.care().stream()
+            .map(
+                c ->
+                    new CareFile(
+                        c.surfaceIds(),
+                        c.what(),
+                        c.dueInDays().isEmpty() ? null : c.dueInDays(),
+                        c.everyDays().orElse(null),
+                        c.productId().orElse(null)))
+            .toList(),
+        houseRules(plan.job().houseRules()),
+        plan.warnings().stream().map(PlanWriter::code).toList());
+  }
+
+  private static List<HouseRuleFile> houseRules(HouseRules rules) {
+    return rules.all().stream()
+        .map(
+            rule ->
+                new HouseRuleFile(rule.key(), rules.school(rule.key()), rules.changed(rule.key())))
+        .toList();
+  }
+
+  public static SurfaceFile surface(SurfacePlan plan) {
+    Place place = plan.match().place();
+    return new SurfaceFile(
+        plan.surface().id(),
+        plan.match().ladder().stream().map(rung -> rung(place, rung)).toList(),
+        plan.finishSteps().stream().map(PlanWriter::finishStep).toList(),
+        plan.dry().map(d -> new DryFile(d.estimateS(), d.how(), d.confirmWith())).orElse(null),
+        plan.match().refer().map(PlanWriter::code).orElse(null),
+        plan.cautions().stream().map(PlanWriter::code).toList(),
+        new RangeFile(plan.minutesLow(), plan.minutesHigh()),
+        plan.ruledOut().stream().map(PlanWriter::ruledOut).toList());
+  }
+
+  private static RungFile rung(Place place, Rung rung) {
+    Treatment t = rung.treatment();
+    int longest = (int) Math.floor(place.limits().contactMaxS().value());
+    int most =
+        t.cleaner()
+            .flatMap(Product::dwell)
+            .map(span -> Math.min(span.max(), longest))
+            .orElse(t.dwellS());
+    return new RungFile(
+        t.cleaner().map(Product::id).orElse(null),
+        t.ratio().code(),
+        rung.verdict().ph().map(PlanWriter::ph).orElse(null),
+        t.tool().id(),
+        t.applyTo().code(),
+        round(t.laid(), 1),
+        t.warmth().code(),
+        new SpanFile(t.dwellS(), Math.max(t.dwellS(), most)),
+        sections(rung),
+        new RangeFile(rung.passesLow(), rung.passesHigh()),
+        rung.endPoint(),
+        rung.leadsOn(),
+        !t.isDry());
+  }
+
+  private static SectionsFile sections(Rung rung) {
+    Sections s = rung.verdict().sections();
+    boolean blocked =
+        rung.verdict().reasons().stream()
+            .anyMatch(
+                r ->
+                    r.code() == ReasonCode.SURFACE_TOO_HOT
+                        || (r.code() == ReasonCode.WINDOW_TOO_SHORT && !s.fits()));
+    return new SectionsFile(s.count(), round(s.areaM2(), 3), seconds(s.windowS()), !blocked);
+  }
+
+  private static long seconds(double s) {
+    return (long) Math.floor(Math.min(s, 86_400));
+  }
+
+  private static FinishStepFile finishStep(FinishStep s) {
+    ProductRole role =
+        s.product().roles().stream().sorted().filter(r -> !r.cleans()).findFirst().orElseThrow();
+    return new FinishStepFile(
+        role.code(),
+        s.step().code(),
+        s.product().id(),
+        s.applicator().id(),
+        round(s.doseMl(), 1),
+        s.coats(),
+        s.waitS(),
+        s.flash().map(PlanWriter::span).orElse(null),
+        s.absorbS().orElse(null),
+        s.levelTo().code(),
+        s.cureS(),
+        s.sitAfterS());
+  }
+
+  private static SpanFile span(Span span) {
+    return new SpanFile(span.min(), span.max());
+  }
+
+  static PhFile ph(PhInterval ph) {
+    return new PhFile(round(ph.low(), 1), round(ph.high(), 1));
+  }
+
+  static CodeFile code(Reason reason) {
+    return new CodeFile(reason.code().name(), reason.text());
+  }
+
+  private static RuledOutFile ruledOut(RuledOut out) {
+    return new RuledOutFile(
+        out.itemId(), out.kind().code(), out.reasons().stream().map(PlanWriter::reason).toList());
+  }
+
+  public static ReasonFile reason(Reason r) {
+    return new ReasonFile(
+        r.code().name(),
+        r.text(),
+        r.measured().map(v -> round(v, 2)).orElse(null),
+        r.limit().map(v -> round(v, 2)).orElse(null),
+        r.unit().isEmpty() ? null : r.unit(),
+        r.setBy().code());
+  }
+
+  private static MixFile mix(Plan.PlannedMix m) {
+    return new MixFile(
+        m.productId(),
+        m.mix().ratio().code(),
+        m.mix().ratio().words(),
+        round(m.mix().bottleMl(), 1),
+        round(m.mix().productMl(), 1),
+        round(m.mix().waterMl(), 1),
+        round(m.neededMl(), 1),
+        m.effectivePh().map(PlanWriter::ph).orElse(null),
+        m.surfaceIds());
+  }
+
+  private static DoseFile dose(Plan.PlannedDose d) {
+    return new DoseFile(
+        d.productId(),
+        round(d.ml(), 1),
+        d.drops(),
+        d.share().map(s -> round(s, 3)).orElse(null),
+        d.coatsPossible().orElse(null),
+        d.surfaceIds());
+  }
+
+  private static TaskFile task(Task t) {
+    return new TaskFile(
+        t.id(),
+        t.step().code(),
+        t.surfaceIds(),
+        t.productId().orElse(null),
+        t.toolId().orElse(null),
+        t.person().orElse(null),
+        t.section() == 0 ? null : t.section(),
+        local(t.start()),
+        local(t.end()),
+        local(t.wipeFrom()),
+        local(t.wipeBy()),
+        t.after());
+  }
+
+  private static String local(Optional<LocalDateTime> time) {
+    return time.map(PlanWriter::local).orElse(null);
+  }
+
+  static String local(LocalDateTime time) {
+    return time.format(LOCAL);
+  }
+
+  static double round(double value, int digits) {
+    double scale = Math.pow(10, digits);
+    return Math.round(value * scale) / scale + 0.0;
+  }
+}

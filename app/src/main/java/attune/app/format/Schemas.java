@@ -1,0 +1,165 @@
+package attune.app.format;
+
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reads JSON and validates it against the published schemas; every fault names pointer, found and
+ * allowed.
+ */
+@Component
+public class Schemas {
+  /** Largest file read, in bytes: a cabin of 400 surfaces with a long history is well under it. */
+  public static final int MOST_BYTES = 8 * 1024 * 1024;
+
+  private static final int MOST_DEPTH = 40;
+  private static final int SHOWN = 60;
+
+  private final JsonMapper mapper =
+      JsonMapper.builder(
+              JsonFactory.builder()
+                  .streamReadConstraints(
+                      StreamReadConstraints.builder().maxNestingDepth(MOST_DEPTH).build())
+                  .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                  .build())
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .build();
+  private final Map<SchemaName, Schema> schemas = new EnumMap<>(SchemaName.class);
+
+  public Schemas() {
+    Map<String, String> sources =
+        Arrays.stream(SchemaName.values()).collect(Collectors.toMap(SchemaName::id, Schemas::text));
+    SchemaRegistry registry =
+        SchemaRegistry.withDefaultDialect(
+            SpecificationVersion.DRAFT_2020_12, builder -> builder.schemas(sources));
+    for (SchemaName name : SchemaName.values()) {
+      schemas.put(name, registry.getSchema(text(name)));
+    }
+  }
+
+  /** The schema's own text, as published. */
+  public static String text(SchemaName name) {
+    try (InputStream in = Schemas.class.getResourceAsStream(name.resource())) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /**
+   * Parses and validates.
+   *
+   * @throws InvalidInputException with every fault found
+   */
+  public JsonNode read(SchemaName name, String json) {
+    if (json.length() > MOST_BYTES) {
+      throw new InvalidInputException("", json.length() + " characters", "at most " + MOST_BYTES);
+    }
+    JsonNode node = parse(json);
+    List<Fault> faults = faults(name, node);
+    if (!faults.isEmpty()) {
+      throw new InvalidInputException(faults);
+    }
+    return node;
+  }
+
+  private JsonNode parse(String json) {
+    try {
+      JsonNode node = mapper.readTree(json.startsWith("\uFEFF") ? json.substring(1) : json);
+      if (node == null || node.isMissingNode()) {
+        throw new InvalidInputException("", "nothing", "a JSON object");
+      }
+      return node;
+    } catch (JacksonException e) {
+      var at = e.getLocation();
+      String where =
+          at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
+      throw new InvalidInputException(
+          "", "text that is not JSON" + where + ": " + firstLine(e), "one JSON object");
+    }
+  }
+
+  private static String firstLine(JacksonException e) {
+    return e.getOriginalMessage().lines().findFirst().orElse("malformed");
+  }
+
+  /** Every fault of a parsed document; none when it is valid. */
+  public List<Fault> faults(SchemaName name, JsonNode node) {
+    Set<Fault> faults = new LinkedHashSet<>();
+    for (Error error : schemas.get(name).validate(node)) {
+      faults.add(fault(error));
+    }
+    return List.copyOf(faults);
+  }
+
+  private static Fault fault(Error error) {
+    String pointer = error.getInstanceLocation().toString();
+    String base = pointer.equals("/") ? "" : pointer;
+    JsonNode rule = error.getSchemaNode();
+    return switch (error.getKeyword()) {
+      case "required" ->
+          new Fault(base + "/" + error.getProperty(), "nothing", "this field is required");
+      case "additionalProperties", "unevaluatedProperties" ->
+          new Fault(
+              base + "/" + error.getProperty(),
+              "an unknown field",
+              "only the fields of the format");
+      default -> new Fault(base, found(error.getInstanceNode()), allowed(error, rule));
+    };
+  }
+
+  private static String found(JsonNode node) {
+    if (node == null) {
+      return "nothing";
+    }
+    if (node.isObject() || node.isArray()) {
+      return (node.isObject() ? "an object" : "a list") + " of " + node.size();
+    }
+    String text = node.toString();
+    return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
+  }
+
+  private static String allowed(Error error, JsonNode rule) {
+    return switch (error.getKeyword()) {
+      case "enum" -> "one of " + list(rule);
+      case "const" -> rule.toString();
+      case "type" -> "a value of type " + rule.asString();
+      case "minimum" -> "at least " + rule;
+      case "maximum" -> "at most " + rule;
+      case "minItems" -> "at least " + rule + " of them";
+      case "maxItems" -> "at most " + rule + " of them";
+      case "minLength" -> "at least " + rule + " character";
+      case "maxLength" -> "at most " + rule + " characters";
+      case "uniqueItems" -> "each value once";
+      case "pattern" -> "text of the form " + rule.asString();
+      default -> error.getMessage();
+    };
+  }
+
+  private static String list(JsonNode values) {
+    return values.valueStream().map(JsonNode::asString).collect(Collectors.joining(", "));
+  }
+}

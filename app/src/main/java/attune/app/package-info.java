@@ -1,0 +1,2 @@
+/** The Attune application: one package per capability. */
+package attune.app;

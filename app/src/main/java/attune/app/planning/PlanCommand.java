@@ -1,0 +1,84 @@
+package attune.app.planning;
+
+import attune.app.format.JobReader;
+import attune.app.format.PlanWriter;
+import attune.app.format.Schemas;
+import attune.app.format.ShelfReader;
+import attune.app.reference.ReferenceData;
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
+import attune.core.survey.Job;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.MalformedInputException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * {@code plan JOB.json}: reads an attune-job, writes an attune-plan; faults go to the error stream,
+ * a line each.
+ */
+public final class PlanCommand {
+  /** Exit status for bad input. */
+  public static final int BAD_INPUT = 2;
+
+  private final PrintStream out;
+  private final PrintStream err;
+
+  public PlanCommand(PrintStream out, PrintStream err) {
+    this.out = out;
+    this.err = err;
+  }
+
+  /** Runs the command and returns the exit status. */
+  public int run(List<String> arguments) {
+    if (arguments.size() != 1) {
+      err.println("usage: plan JOB.json");
+      return BAD_INPUT;
+    }
+    Path file = Path.of(arguments.get(0));
+    try {
+      out.print(plan(text(file)));
+      out.flush();
+      return 0;
+    } catch (InvalidInputException e) {
+      e.faults().stream()
+          .map(Fault::line)
+          .map(line -> line.replaceAll("\\R", " "))
+          .forEach(err::println);
+      return BAD_INPUT;
+    }
+  }
+
+  private static String plan(String json) {
+    Schemas schemas = new Schemas();
+    JsonMapper mapper = JsonMapper.shared();
+    ShelfReader shelves = new ShelfReader(schemas, mapper);
+    ReferenceData reference = new ReferenceData(shelves);
+    Job job =
+        new JobReader(schemas, shelves, mapper)
+            .read(json, reference.startingShelf(), reference.houseRules());
+    return new PlanWriter().text(reference.planner().plan(job));
+  }
+
+  private static String text(Path file) {
+    try {
+      if (Files.isRegularFile(file) && Files.size(file) > Schemas.MOST_BYTES) {
+        throw new InvalidInputException(
+            "", Files.size(file) + " bytes", "at most " + Schemas.MOST_BYTES);
+      }
+      return Files.readString(file, StandardCharsets.UTF_8);
+    } catch (NoSuchFileException e) {
+      throw new InvalidInputException("", "no file " + file, "the path of an attune-job file");
+    } catch (MalformedInputException e) {
+      throw new InvalidInputException("", "text that is not UTF-8", "a JSON file in UTF-8");
+    } catch (IOException e) {
+      throw new InvalidInputException(
+          "", file + ", which cannot be read", "a readable attune-job file");
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Planning without the database: the headless command and its stateless HTTP twins. */
+package attune.app.planning;

@@ -1,0 +1,85 @@
+package attune.app.reference;
+
+import attune.app.format.ShelfReader;
+import attune.core.match.Rulebook;
+import attune.core.material.FinishTable;
+import attune.core.measure.DilutedPh;
+import attune.core.plan.Planner;
+import attune.core.reference.Figures;
+import attune.core.shelf.Shelf;
+import attune.core.survey.HouseRules;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/**
+ * Finishes, figures, house rules and the starting shelf. A broken table stops start-up with its
+ * file and line.
+ */
+@Component
+public class ReferenceData {
+  private static final String TABLES = "/attune/reference/";
+
+  private final FinishTable finishes = FinishTable.read("finishes.csv", lines("finishes.csv"));
+  private final Figures figures = Figures.read("figures.csv", lines("figures.csv"));
+  private final HouseRules houseRules =
+      HouseRules.read("house-rules.csv", lines("house-rules.csv"));
+  private final Rulebook rulebook;
+  private final Planner planner;
+  private final Shelf startingShelf;
+
+  public ReferenceData(ShelfReader shelves) {
+    this.rulebook =
+        new Rulebook(finishes, figures, new DilutedPh(figures, figures.get("water.ph")));
+    this.planner = new Planner(rulebook);
+    this.startingShelf = shelves.read(startingShelfText());
+  }
+
+  /** The starting shelf as an attune-shelf file. */
+  public static String startingShelfText() {
+    return text("/reference/starting-shelf.json");
+  }
+
+  private static List<String> lines(String file) {
+    return text(TABLES + file).lines().filter(line -> !line.isBlank()).toList();
+  }
+
+  /** A text file of the class path. */
+  public static String text(String resource) {
+    try (InputStream in = ReferenceData.class.getResourceAsStream(resource)) {
+      if (in == null) {
+        throw new IllegalStateException("no " + resource);
+      }
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  public FinishTable finishes() {
+    return finishes;
+  }
+
+  public Figures figures() {
+    return figures;
+  }
+
+  public HouseRules houseRules() {
+    return houseRules;
+  }
+
+  public Rulebook rulebook() {
+    return rulebook;
+  }
+
+  public Planner planner() {
+    return planner;
+  }
+
+  public Shelf startingShelf() {
+    return startingShelf;
+  }
+}
