@@ -20,12 +20,18 @@ public class AttuneApplication {
     String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
     switch (command) {
       case "plan" -> System.exit(plan(words));
-      case "serve" -> SpringApplication.run(AttuneApplication.class, words.toArray(String[]::new));
+      case "serve" -> SpringApplication.run(AttuneApplication.class, settings(words));
       default -> {
         System.err.println("unknown command " + command + "; there are: serve, plan JOB.json");
         System.exit(PlanCommand.BAD_INPUT);
       }
     }
+  }
+
+  private static String[] settings(List<String> words) {
+    return words.stream()
+        .map(word -> word.equals("--demo") ? "--attune.demo=true" : word)
+        .toArray(String[]::new);
   }
 
   private static int plan(List<String> arguments) {

@@ -1,5 +1,6 @@
 package attune.app.format;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
@@ -8,75 +9,81 @@ import tools.jackson.databind.JsonNode;
 public record JobFile(
     String format,
     int version,
-    String title,
-    VehicleFile vehicle,
+    @Nullable String title,
+    @Nullable VehicleFile vehicle,
     SettingFile setting,
-    WishesFile wishes,
-    Map<String, String> houseRules,
-    ShelfChoiceFile shelf,
+    @Nullable WishesFile wishes,
+    @Nullable Map<String, String> houseRules,
+    @Nullable ShelfChoiceFile shelf,
     List<SurfaceFile> surfaces) {
 
   /** The vehicle, for the eye only. */
-  public record VehicleFile(String label, String layout, Integer builtYear, Integer odometerKm) {}
+  public record VehicleFile(
+      @Nullable String label,
+      @Nullable String layout,
+      @Nullable Integer builtYear,
+      @Nullable Integer odometerKm) {}
 
   /** Where, when and in what air. */
   public record SettingFile(
-      String place,
-      Double airTempC,
-      Double relativeHumidity,
-      Double airSpeedMs,
-      String sun,
-      Double surfaceTempC,
-      Integer people,
+      @Nullable String place,
+      @Nullable Double airTempC,
+      @Nullable Double relativeHumidity,
+      @Nullable Double airSpeedMs,
+      @Nullable String sun,
+      @Nullable Double surfaceTempC,
+      @Nullable Integer people,
       String start,
-      String returnBy,
-      String climate) {}
+      @Nullable String returnBy,
+      @Nullable String climate) {}
 
   /** What the customer wants. */
-  public record WishesFile(String sheen, String standard, String protection) {}
+  public record WishesFile(
+      @Nullable String sheen, @Nullable String standard, @Nullable String protection) {}
 
   /** Ids of the shelf, or whole records. */
-  public record ShelfChoiceFile(List<JsonNode> products, List<JsonNode> tools) {}
+  public record ShelfChoiceFile(
+      @Nullable List<JsonNode> products, @Nullable List<JsonNode> tools) {}
 
   /** A panel as surveyed. */
   public record SurfaceFile(
       String id,
       String zone,
       String part,
-      String finish,
-      Boolean perforated,
+      @Nullable String finish,
+      @Nullable Boolean perforated,
       String texture,
       String tone,
       Double areaM2,
-      Double seamM,
-      Integer ageMonths,
+      @Nullable Double seamM,
+      @Nullable Integer ageMonths,
       String role,
-      List<String> features,
-      List<String> near,
+      @Nullable List<String> features,
+      @Nullable List<String> near,
       ConditionFile condition,
-      WishesFile wishes,
-      Double surfaceTempC,
-      List<HistoryFile> history) {}
+      @Nullable WishesFile wishes,
+      @Nullable Double surfaceTempC,
+      @Nullable List<HistoryFile> history) {}
 
   /** The state it was found in. */
   public record ConditionFile(
-      String soil,
-      List<String> soils,
-      String wear,
-      String feel,
-      String nap,
-      String perforations,
-      List<String> damage,
-      Integer stainAgeDays,
-      Double sheenGu) {}
+      @Nullable String soil,
+      @Nullable List<String> soils,
+      @Nullable String wear,
+      @Nullable String feel,
+      @Nullable String nap,
+      @Nullable String perforations,
+      @Nullable List<String> damage,
+      @Nullable Integer stainAgeDays,
+      @Nullable Double sheenGu) {}
 
   /** An earlier treatment. */
   public record HistoryFile(
       String date,
-      String productId,
-      String ratio,
-      Double ph,
-      Double contactMin,
-      Integer passes,
-      Boolean coated) {}
+      @Nullable String productId,
+      @Nullable String ratio,
+      @Nullable Double ph,
+      @Nullable Double contactMin,
+      @Nullable Integer passes,
+      @Nullable Boolean coated) {}
 }

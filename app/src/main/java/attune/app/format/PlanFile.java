@@ -1,6 +1,7 @@
 package attune.app.format;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import jakarta.annotation.Nullable;
 import java.util.List;
 
 /** The attune-plan file as written; what is not known is left out. */
@@ -9,7 +10,7 @@ public record PlanFile(
     String format,
     int version,
     String title,
-    List<SurfaceFile> surfaces,
+    List<PlannedSurfaceFile> surfaces,
     List<MixFile> mixes,
     List<DoseFile> doses,
     List<ClothFile> cloths,
@@ -22,12 +23,12 @@ public record PlanFile(
 
   /** Everything about one surface. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record SurfaceFile(
+  public record PlannedSurfaceFile(
       String surfaceId,
       List<RungFile> ladder,
       List<FinishStepFile> finishSteps,
-      DryFile dry,
-      CodeFile refer,
+      @Nullable DryFile dry,
+      @Nullable CodeFile refer,
       List<CodeFile> cautions,
       RangeFile minutes,
       List<RuledOutFile> ruledOut) {}
@@ -35,9 +36,9 @@ public record PlanFile(
   /** One rung of a ladder. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record RungFile(
-      String cleanerId,
+      @Nullable String cleanerId,
       String ratio,
-      PhFile effectivePh,
+      @Nullable PhFile effectivePh,
       String toolId,
       String applyTo,
       double laidGPerM2,
@@ -71,8 +72,8 @@ public record PlanFile(
       double doseMl,
       int coats,
       int waitS,
-      SpanFile flashS,
-      Integer absorbS,
+      @Nullable SpanFile flashS,
+      @Nullable Integer absorbS,
       String levelTo,
       int cureS,
       int sitAfterS) {}
@@ -84,12 +85,17 @@ public record PlanFile(
   public record CodeFile(String code, String text) {}
 
   /** What was left out. */
-  public record RuledOutFile(String itemId, String kind, List<ReasonFile> reasons) {}
+  public record RuledOutFile(@Nullable String itemId, String kind, List<ReasonFile> reasons) {}
 
   /** One reason. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record ReasonFile(
-      String code, String text, Double measured, Double limit, String unit, String setBy) {}
+      String code,
+      String text,
+      @Nullable Double measured,
+      @Nullable Double limit,
+      @Nullable String unit,
+      String setBy) {}
 
   /** A bottle to fill. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -101,7 +107,7 @@ public record PlanFile(
       double productMl,
       double waterMl,
       double neededMl,
-      PhFile effectivePh,
+      @Nullable PhFile effectivePh,
       List<String> surfaceIds) {}
 
   /** A finishing product's whole amount. */
@@ -110,8 +116,8 @@ public record PlanFile(
       String productId,
       double ml,
       int drops,
-      Double share,
-      Integer coatsPossible,
+      @Nullable Double share,
+      @Nullable Integer coatsPossible,
       List<String> surfaceIds) {}
 
   /** Cloths for a use. */
@@ -119,7 +125,8 @@ public record PlanFile(
 
   /** Something to buy. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record PurchaseFile(String role, String itemId, Double ml, String code, String text) {}
+  public record PurchaseFile(
+      String role, @Nullable String itemId, @Nullable Double ml, String code, String text) {}
 
   /** A task of the timetable. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -127,14 +134,14 @@ public record PlanFile(
       String id,
       String step,
       List<String> surfaceIds,
-      String productId,
-      String toolId,
-      String person,
-      Integer section,
+      @Nullable String productId,
+      @Nullable String toolId,
+      @Nullable String person,
+      @Nullable Integer section,
       String start,
       String end,
-      String wipeFrom,
-      String wipeBy,
+      @Nullable String wipeFrom,
+      @Nullable String wipeBy,
       List<String> after) {}
 
   /** When the vehicle can be used. */
@@ -145,9 +152,9 @@ public record PlanFile(
   public record CareFile(
       List<String> surfaceIds,
       String what,
-      List<Integer> dueInDays,
-      Integer everyDays,
-      String productId) {}
+      @Nullable List<Integer> dueInDays,
+      @Nullable Integer everyDays,
+      @Nullable String productId) {}
 
   /** A house rule in force. */
   public record HouseRuleFile(String key, String school, boolean changed) {}

@@ -17,7 +17,7 @@ import attune.app.format.PlanFile.RuledOutFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SectionsFile;
 import attune.app.format.PlanFile.SpanFile;
-import attune.app.format.PlanFile.SurfaceFile;
+import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.TaskFile;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -110,9 +110,9 @@ public class PlanWriter {
         .toList();
   }
 
-  public static SurfaceFile surface(SurfacePlan plan) {
+  public static PlannedSurfaceFile surface(SurfacePlan plan) {
     Place place = plan.match().place();
-    return new SurfaceFile(
+    return new PlannedSurfaceFile(
         plan.surface().id(),
         plan.match().ladder().stream().map(rung -> rung(place, rung)).toList(),
         plan.finishSteps().stream().map(PlanWriter::finishStep).toList(),

@@ -1,6 +1,7 @@
 package attune.app.format;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.annotation.Nullable;
 import java.util.List;
 
 /** The attune-shelf file as written; a field left out is null. */
@@ -11,59 +12,61 @@ public record ShelfFile(
   public record ProductFile(
       String id,
       String name,
-      String maker,
+      @Nullable String maker,
       List<String> roles,
-      String form,
-      String supply,
-      LabelRatiosFile labelRatios,
-      Double ph,
-      String phNature,
-      List<PhMeasuredFile> phMeasured,
-      Double strength,
-      List<String> goodAt,
-      Double solventPercent,
-      Boolean abrasive,
-      Boolean bleach,
-      Boolean ammonia,
-      Boolean acid,
-      Boolean peroxide,
-      List<String> labelAllows,
-      List<String> labelExcludes,
-      SpanFile dwellS,
-      Boolean needsRinse,
-      String leavesFilm,
-      Boolean coatingSafe,
-      String slip,
-      Double sheenChangeGu,
-      Boolean uv,
-      Boolean dyeBarrier,
-      Double doseMlPerM2,
-      SpanFile flashS,
-      Integer absorbS,
-      Integer waitBeforeNextS,
-      Integer sitAfterS,
-      Integer fullCureS,
-      Integer coatsMax,
-      Integer lifeDays,
-      PackFile pack,
-      Double onHandMl,
-      String openedOn,
-      Integer shelfLifeOpenDays,
-      List<String> hazards,
-      Boolean household,
-      Boolean quats,
-      Boolean anionic,
-      Boolean flammable) {}
+      @Nullable String form,
+      @Nullable String supply,
+      @Nullable LabelRatiosFile labelRatios,
+      @Nullable Double ph,
+      @Nullable String phNature,
+      @Nullable List<PhMeasuredFile> phMeasured,
+      @Nullable Double strength,
+      @Nullable List<String> goodAt,
+      @Nullable Double solventPercent,
+      @Nullable Boolean abrasive,
+      @Nullable Boolean bleach,
+      @Nullable Boolean ammonia,
+      @Nullable Boolean acid,
+      @Nullable Boolean peroxide,
+      @Nullable List<String> labelAllows,
+      @Nullable List<String> labelExcludes,
+      @Nullable SecondsFile dwellS,
+      @Nullable Boolean needsRinse,
+      @Nullable String leavesFilm,
+      @Nullable Boolean coatingSafe,
+      @Nullable String slip,
+      @Nullable Double sheenChangeGu,
+      @Nullable Boolean uv,
+      @Nullable Boolean dyeBarrier,
+      @Nullable Double doseMlPerM2,
+      @Nullable SecondsFile flashS,
+      @Nullable Integer absorbS,
+      @Nullable Integer waitBeforeNextS,
+      @Nullable Integer sitAfterS,
+      @Nullable Integer fullCureS,
+      @Nullable Integer coatsMax,
+      @Nullable Integer lifeDays,
+      @Nullable PackFile pack,
+      @Nullable Double onHandMl,
+      @Nullable String openedOn,
+      @Nullable Integer shelfLifeOpenDays,
+      @Nullable List<String> hazards,
+      @Nullable Boolean household,
+      @Nullable Boolean quats,
+      @Nullable Boolean anionic,
+      @Nullable Boolean flammable) {}
 
   /** Dilutions on a label. */
   public record LabelRatiosFile(
-      String mildest, @JsonProperty("default") String standard, String strongest) {}
+      @Nullable String mildest,
+      @JsonProperty("default") String standard,
+      @Nullable String strongest) {}
 
   /** A pen reading at a dilution. */
   public record PhMeasuredFile(String ratio, Double ph) {}
 
   /** Seconds from and to. */
-  public record SpanFile(Integer min, Integer max) {}
+  public record SecondsFile(Integer min, Integer max) {}
 
   /** A pack and its price. */
   public record PackFile(Double ml, Long priceMinor, String currency) {}
@@ -73,13 +76,13 @@ public record ShelfFile(
       String id,
       String name,
       String kind,
-      Integer stiffness,
-      String reach,
-      String throwsDroplets,
-      Boolean abrasive,
-      Boolean dyed,
-      Integer timesWashed,
-      Double retainsMl,
-      Boolean barrierBacked,
-      Integer count) {}
+      @Nullable Integer stiffness,
+      @Nullable String reach,
+      @Nullable String throwsDroplets,
+      @Nullable Boolean abrasive,
+      @Nullable Boolean dyed,
+      @Nullable Integer timesWashed,
+      @Nullable Double retainsMl,
+      @Nullable Boolean barrierBacked,
+      @Nullable Integer count) {}
 }

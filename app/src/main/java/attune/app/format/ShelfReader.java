@@ -2,7 +2,7 @@ package attune.app.format;
 
 import attune.app.format.ShelfFile.PackFile;
 import attune.app.format.ShelfFile.ProductFile;
-import attune.app.format.ShelfFile.SpanFile;
+import attune.app.format.ShelfFile.SecondsFile;
 import attune.app.format.ShelfFile.ToolFile;
 import attune.core.check.Coded;
 import attune.core.check.Fault;
@@ -212,7 +212,7 @@ public class ShelfReader {
     }
   }
 
-  private static Optional<Span> span(SpanFile f, String pointer, List<Fault> faults) {
+  private static Optional<Span> span(SecondsFile f, String pointer, List<Fault> faults) {
     if (f == null) {
       return Optional.empty();
     }

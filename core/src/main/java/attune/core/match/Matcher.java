@@ -1,5 +1,7 @@
 package attune.core.match;
 
+import attune.core.measure.Ratio;
+import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import java.util.List;
@@ -35,6 +37,11 @@ public final class Matcher {
         refer,
         Cautions.of(place, rungs),
         place.demand().isNone() ? List.of() : whyNot.of(place, shelf, judged, rungs));
+  }
+
+  /** Ratios of a product worth trying, from strongest to mildest. */
+  public static List<Ratio> ratios(Product product) {
+    return Candidates.ratios(product);
   }
 
   /** Judges one treatment, as when a needle is moved. */

@@ -134,7 +134,9 @@ public record Rack(List<Reading> readings) {
               t.dwellS(),
               dwellNeeded(t, factor, action),
               most,
-              limits.contactMaxS(),
+              label(t) < limits.contactMaxS().value()
+                  ? new Limit<>(most, SetBy.LABEL, "the label")
+                  : limits.contactMaxS(),
               under(verdict, figures, state(verdict, CONTACT_CODES))));
       double warm = action.temperature(t.warmth(), place.temperature()).value();
       double hottest =

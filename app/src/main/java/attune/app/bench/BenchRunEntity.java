@@ -1,0 +1,74 @@
+package attune.app.bench;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDateTime;
+import java.util.UUID;
+import org.springframework.data.domain.Persistable;
+
+/** A job's run at the bench, on the plan as it stood when the run started. */
+@Entity
+@Table(name = "bench_run")
+class BenchRunEntity implements Persistable<UUID> {
+  @Id
+  @Column(name = "job_id")
+  private UUID jobId;
+
+  @Column(name = "started_at", nullable = false)
+  private LocalDateTime startedAt;
+
+  @Lob
+  @Column(nullable = false)
+  private String plan;
+
+  @Column(name = "tasks_total", nullable = false)
+  private int tasksTotal;
+
+  @Column(name = "tasks_done", nullable = false)
+  private int tasksDone;
+
+  @Version private Integer version;
+
+  protected BenchRunEntity() {}
+
+  BenchRunEntity(UUID jobId, LocalDateTime startedAt, String plan, int tasksTotal) {
+    this.jobId = jobId;
+    this.startedAt = startedAt;
+    this.plan = plan;
+    this.tasksTotal = tasksTotal;
+  }
+
+  @Override
+  public UUID getId() {
+    return jobId;
+  }
+
+  @Override
+  public boolean isNew() {
+    return version == null;
+  }
+
+  LocalDateTime startedAt() {
+    return startedAt;
+  }
+
+  String plan() {
+    return plan;
+  }
+
+  int tasksTotal() {
+    return tasksTotal;
+  }
+
+  int tasksDone() {
+    return tasksDone;
+  }
+
+  void done(int tasks) {
+    tasksDone = tasks;
+  }
+}

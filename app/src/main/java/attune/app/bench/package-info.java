@@ -1,0 +1,2 @@
+/** The live run of a job: tasks, clocks, ticks. */
+package attune.app.bench;

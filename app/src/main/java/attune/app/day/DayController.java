@@ -1,0 +1,59 @@
+package attune.app.day;
+
+import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.Progress;
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
+import attune.app.jobs.JobViews.JobSummary;
+import jakarta.annotation.Nullable;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is on: every job with its next step. */
+@RestController
+@RequestMapping("/api/v1/day")
+class DayController {
+  /** What a job wants next. */
+  enum NextStep {
+    SURVEY,
+    MATCH,
+    BENCH,
+    HANDOVER,
+    CARE
+  }
+
+  /** A job on the day's list. */
+  record DayJob(
+      JobSummary job, NextStep next, @Nullable Integer tasksTotal, @Nullable Integer tasksDone) {}
+
+  private final JobService jobs;
+  private final BenchService bench;
+
+  DayController(JobService jobs, BenchService bench) {
+    this.jobs = jobs;
+    this.bench = bench;
+  }
+
+  @GetMapping
+  List<DayJob> day() {
+    Map<UUID, Progress> progress = bench.progress();
+    return jobs.list().stream().map(job -> day(job, progress.get(job.id()))).toList();
+  }
+
+  private static DayJob day(JobSummary job, Progress run) {
+    return run == null
+        ? new DayJob(job, job.surveyed() == 0 ? NextStep.SURVEY : NextStep.MATCH, null, null)
+        : new DayJob(job, next(job, run), run.tasksTotal(), run.tasksDone());
+  }
+
+  private static NextStep next(JobSummary job, Progress run) {
+    if (job.state() == JobState.HANDED_OVER) {
+      return NextStep.CARE;
+    }
+    return run.tasksDone() < run.tasksTotal() ? NextStep.BENCH : NextStep.HANDOVER;
+  }
+}

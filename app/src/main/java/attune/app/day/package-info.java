@@ -1,0 +1,2 @@
+/** What is on today. */
+package attune.app.day;

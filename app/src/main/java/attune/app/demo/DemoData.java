@@ -1,0 +1,100 @@
+package attune.app.demo;
+
+import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.BenchTask;
+import attune.app.format.JobFile;
+import attune.app.jobs.JobService;
+import attune.app.reference.ReferenceData;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Fills an empty database with the jobs of Lantern Yard Trim Care, each in a different state. */
+@Component
+@ConditionalOnProperty("attune.demo")
+class DemoData {
+  /** A demo job: its file and how many of its hands-on tasks are done already. */
+  private record DemoJob(String file, int tasksDone) {}
+
+  private static final int NOT_STARTED = -1;
+  private static final int ALL_BUT_HANDOVER = Integer.MAX_VALUE;
+  private static final List<DemoJob> JOBS =
+      List.of(
+          new DemoJob("lumen-hatch", NOT_STARTED),
+          new DemoJob("fells-estate", 12),
+          new DemoJob("tidewren-helm", NOT_STARTED),
+          new DemoJob("corvid-wheel", ALL_BUT_HANDOVER));
+
+  private final JobService jobs;
+  private final BenchService bench;
+  private final JsonMapper mapper;
+  private final Clock clock;
+
+  DemoData(JobService jobs, BenchService bench, JsonMapper mapper, Clock clock) {
+    this.jobs = jobs;
+    this.bench = bench;
+    this.mapper = mapper;
+    this.clock = clock;
+  }
+
+  @EventListener(ApplicationStartedEvent.class)
+  void fill() {
+    if (jobs.list().isEmpty()) {
+      JOBS.forEach(this::create);
+    }
+  }
+
+  private void create(DemoJob demo) {
+    JobFile file =
+        mapper.readValue(ReferenceData.text("/demo/" + demo.file() + ".json"), JobFile.class);
+    UUID id = jobs.create(today(file), "Demo job").id();
+    if (demo.tasksDone() != NOT_STARTED) {
+      bench.start(id).tasks().stream()
+          .filter(task -> task.needsHands() && !task.step().equals("handover"))
+          .limit(demo.tasksDone())
+          .map(BenchTask::id)
+          .forEach(task -> bench.finishTask(id, task));
+    }
+  }
+
+  /** The file's day one stands for today. */
+  private JobFile today(JobFile f) {
+    JobFile.SettingFile s = f.setting();
+    LocalDate dayOne = LocalDateTime.parse(s.start()).toLocalDate();
+    JobFile.SettingFile moved =
+        new JobFile.SettingFile(
+            s.place(),
+            s.airTempC(),
+            s.relativeHumidity(),
+            s.airSpeedMs(),
+            s.sun(),
+            s.surfaceTempC(),
+            s.people(),
+            moved(s.start(), dayOne),
+            s.returnBy() == null ? null : moved(s.returnBy(), dayOne),
+            s.climate());
+    return new JobFile(
+        f.format(),
+        f.version(),
+        f.title(),
+        f.vehicle(),
+        moved,
+        f.wishes(),
+        f.houseRules(),
+        f.shelf(),
+        f.surfaces());
+  }
+
+  private String moved(String time, LocalDate dayOne) {
+    LocalDateTime then = LocalDateTime.parse(time);
+    long days = LocalDate.now(clock).toEpochDay() - dayOne.toEpochDay();
+    return then.plusDays(days).toString();
+  }
+}

@@ -1,0 +1,2 @@
+/** The demo world, Lantern Yard Trim Care. */
+package attune.app.demo;

@@ -1,0 +1,265 @@
+package attune.app.handover;
+
+import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.BenchTask;
+import attune.app.bench.BenchViews.BenchView;
+import attune.app.bench.BenchViews.TaskState;
+import attune.app.format.JobFile;
+import attune.app.format.PlanFile;
+import attune.app.format.PlanFile.CareFile;
+import attune.app.format.PlanFile.PlannedSurfaceFile;
+import attune.app.format.PlanFile.TaskFile;
+import attune.app.handover.HandoverView.Advice;
+import attune.app.handover.HandoverView.NotCured;
+import attune.app.handover.HandoverView.Ready;
+import attune.app.handover.HandoverView.Treated;
+import attune.app.handover.HandoverView.Used;
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.shelf.ShelfService;
+import attune.app.web.NotNowException;
+import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes the hand-over from the survey, the plan the run was started on, and what was ticked. */
+@Service
+@Transactional
+class HandoverService {
+  private static final Set<String> NOTICED = Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET");
+
+  private final JobService jobs;
+  private final BenchService bench;
+  private final ShelfService shelf;
+
+  HandoverService(JobService jobs, BenchService bench, ShelfService shelf) {
+    this.jobs = jobs;
+    this.bench = bench;
+    this.shelf = shelf;
+  }
+
+  @Transactional(readOnly = true)
+  public HandoverView view(UUID id) {
+    JobDetail job = jobs.get(id);
+    PlanFile plan =
+        bench
+            .plan(id)
+            .orElseThrow(
+                () ->
+                    new NotNowException(
+                        "There is nothing to hand over: the bench run has not started."));
+    BenchView run = bench.view(id);
+    Shelf products = shelf.shelf();
+    JobFile document = job.document();
+    Map<String, String> labels = job.labels();
+    return new HandoverView(
+        id,
+        document.title(),
+        document.vehicle().label(),
+        job.state(),
+        run.tasksDone() >= run.tasksTotal(),
+        left(run),
+        ready(plan, run),
+        treated(document, plan, run, labels, products),
+        notCured(plan, labels),
+        used(plan, products),
+        plan.care().stream().map(care -> advice(care, labels)).toList(),
+        plan.surfaces().stream()
+            .flatMap(s -> s.cautions().stream())
+            .filter(caution -> caution.code().equals("GRIP_CHECK"))
+            .limit(1)
+            .toList());
+  }
+
+  /** Hands the vehicle over; what was left undone is part of the record. */
+  public HandoverView close(UUID id) {
+    HandoverView view = view(id);
+    if (view.treated().isEmpty()) {
+      throw new NotNowException("Nothing has been done at the bench yet.");
+    }
+    jobs.moveTo(id, JobState.HANDED_OVER);
+    return view(id);
+  }
+
+  private static List<String> left(BenchView run) {
+    return run.tasks().stream()
+        .filter(
+            task ->
+                task.needsHands()
+                    && task.state() != TaskState.DONE
+                    && !task.step().equals("handover"))
+        .map(task -> task.where().isEmpty() ? task.title() : task.title() + ": " + task.where())
+        .toList();
+  }
+
+  /** Planned times moved by how far the last tick is from its planned end. */
+  private static Ready ready(PlanFile plan, BenchView run) {
+    Map<String, TaskFile> planned =
+        plan.timeline().stream().collect(Collectors.toMap(TaskFile::id, Function.identity()));
+    Optional<BenchTask> last =
+        run.tasks().stream()
+            .filter(task -> task.needsHands() && task.state() == TaskState.DONE)
+            .max(java.util.Comparator.comparing(BenchTask::doneAt));
+    Duration shift =
+        last.map(
+                task ->
+                    Duration.between(
+                        LocalDateTime.parse(planned.get(task.id()).end()), task.doneAt()))
+            .orElse(Duration.ZERO);
+    return new Ready(
+        moved(plan.ready().driveAt(), shift),
+        moved(plan.ready().sitAt(), shift),
+        moved(plan.ready().curedAt(), shift),
+        last.isPresent());
+  }
+
+  private static String moved(String time, Duration shift) {
+    return LocalDateTime.parse(time)
+        .plus(shift)
+        .withNano(0)
+        .withSecond(0)
+        .plusMinutes(1)
+        .toString();
+  }
+
+  private static List<Treated> treated(
+      JobFile document, PlanFile plan, BenchView run, Map<String, String> labels, Shelf products) {
+    Map<String, JobFile.SurfaceFile> surveyed =
+        document.surfaces().stream()
+            .collect(Collectors.toMap(JobFile.SurfaceFile::id, Function.identity()));
+    Map<String, Set<String>> doneSteps = new LinkedHashMap<>();
+    for (BenchTask task : run.tasks()) {
+      if (task.state() == TaskState.DONE && task.surfaceIds().size() == 1) {
+        doneSteps
+            .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
+            .add(task.step());
+      }
+    }
+    List<Treated> treated = new ArrayList<>();
+    for (PlannedSurfaceFile surface : plan.surfaces()) {
+      String did = did(surface, doneSteps.getOrDefault(surface.surfaceId(), Set.of()), products);
+      if (!did.isEmpty()) {
+        treated.add(
+            new Treated(
+                surface.surfaceId(),
+                labels.get(surface.surfaceId()),
+                found(surveyed.get(surface.surfaceId())),
+                did));
+      }
+    }
+    return treated;
+  }
+
+  private static String found(JobFile.SurfaceFile surface) {
+    JobFile.ConditionFile c = surface.condition();
+    String soils =
+        c.soils() == null || c.soils().isEmpty()
+            ? "soil"
+            : String.join(", ", c.soils()).replace('-', ' ');
+    String soil = c.soil().equals("none") ? "clean" : c.soil() + " " + soils;
+    String rest =
+        Stream.of(
+                c.wear().equals("intact") ? null : c.wear(),
+                c.feel() == null || c.feel().equals("supple") ? null : "feels " + c.feel(),
+                c.nap() == null || c.nap().equals("open") ? null : "nap " + c.nap(),
+                c.damage() == null || c.damage().isEmpty() ? null : String.join(", ", c.damage()))
+            .filter(Objects::nonNull)
+            .collect(Collectors.joining(", "));
+    return rest.isEmpty() ? soil : soil + "; " + rest;
+  }
+
+  private static String did(PlannedSurfaceFile surface, Set<String> steps, Shelf products) {
+    List<String> did = new ArrayList<>();
+    boolean cleaned = steps.contains("clean") || steps.contains("textile");
+    surface.ladder().stream()
+        .findFirst()
+        .filter(rung -> cleaned)
+        .map(
+            rung ->
+                rung.cleanerId() == null
+                    ? "dusted dry"
+                    : "cleaned with " + name(products, rung.cleanerId()))
+        .ifPresent(did::add);
+    for (PlanFile.FinishStepFile step : surface.finishSteps()) {
+      if (steps.contains(step.step())) {
+        did.add(past(step.step()) + " with " + name(products, step.productId()));
+      }
+    }
+    return String.join(", ", did);
+  }
+
+  private static String past(String step) {
+    return switch (step) {
+      case "condition" -> "conditioned";
+      case "barrier" -> "dye barrier laid";
+      case "coat" -> "coated";
+      case "dress" -> "dressed";
+      case "refinish" -> "restored";
+      default -> "protected";
+    };
+  }
+
+  private static List<NotCured> notCured(PlanFile plan, Map<String, String> labels) {
+    List<NotCured> list = new ArrayList<>();
+    for (PlannedSurfaceFile surface : plan.surfaces()) {
+      String label = labels.get(surface.surfaceId());
+      if (surface.refer() != null) {
+        list.add(new NotCured(label, surface.refer().code(), surface.refer().text()));
+      }
+      surface.cautions().stream()
+          .filter(c -> NOTICED.contains(c.code()))
+          .forEach(c -> list.add(new NotCured(label, c.code(), c.text())));
+    }
+    return list;
+  }
+
+  private static List<Used> used(PlanFile plan, Shelf products) {
+    Stream<String> cleaners = plan.mixes().stream().map(PlanFile.MixFile::productId);
+    Stream<String> finishing = plan.doses().stream().map(PlanFile.DoseFile::productId);
+    return Stream.concat(cleaners, finishing)
+        .distinct()
+        .map(products::findProduct)
+        .flatMap(Optional::stream)
+        .map(product -> new Used(product.name(), product.maker(), product.hazards()))
+        .toList();
+  }
+
+  private static Advice advice(CareFile care, Map<String, String> labels) {
+    String when =
+        care.everyDays() != null
+            ? every(care.everyDays())
+            : "after "
+                + care.dueInDays().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                + " days";
+    return new Advice(care.what(), when, care.surfaceIds().stream().map(labels::get).toList());
+  }
+
+  private static String every(int days) {
+    return switch (days) {
+      case 7 -> "every week";
+      case 30 -> "every month";
+      case 182 -> "every half year";
+      default -> "every " + days + " days";
+    };
+  }
+
+  private static String name(Shelf products, String id) {
+    return products.findProduct(id).map(Product::name).orElse(id);
+  }
+}

@@ -1,0 +1,2 @@
+/** What the customer is told. */
+package attune.app.handover;

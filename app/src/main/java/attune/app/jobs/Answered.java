@@ -1,0 +1,67 @@
+package attune.app.jobs;
+
+import attune.app.format.JobFile;
+import attune.app.format.JobFile.ConditionFile;
+import attune.app.format.JobFile.SurfaceFile;
+import attune.core.material.FinishTable;
+import java.util.List;
+
+/** What of a draft is answered far enough to be planned: a panel whose soil and wear are known. */
+public final class Answered {
+  private Answered() {}
+
+  /** True when soil and wear have been asked; a finish not known yet is planned as unknown. */
+  public static boolean isPlannable(SurfaceFile surface) {
+    return surface.condition().soil() != null && surface.condition().wear() != null;
+  }
+
+  /** The draft with only what can be planned. */
+  public static JobFile plannable(JobFile draft) {
+    List<SurfaceFile> surfaces =
+        draft.surfaces().stream().filter(Answered::isPlannable).map(Answered::filled).toList();
+    return new JobFile(
+        draft.format(),
+        draft.version(),
+        draft.title(),
+        draft.vehicle(),
+        draft.setting(),
+        draft.wishes(),
+        draft.houseRules(),
+        draft.shelf(),
+        surfaces);
+  }
+
+  /** A surface with the gaps of a draft filled, so that it is a whole record of the format. */
+  static SurfaceFile filled(SurfaceFile s) {
+    ConditionFile c = s.condition();
+    ConditionFile whole =
+        new ConditionFile(
+            c.soil() == null ? "none" : c.soil(),
+            c.soils(),
+            c.wear() == null ? "intact" : c.wear(),
+            c.feel(),
+            c.nap(),
+            c.perforations(),
+            c.damage(),
+            c.stainAgeDays(),
+            c.sheenGu());
+    return new SurfaceFile(
+        s.id(),
+        s.zone(),
+        s.part(),
+        s.finish() == null ? FinishTable.UNKNOWN : s.finish(),
+        s.perforated(),
+        s.texture(),
+        s.tone(),
+        s.areaM2(),
+        s.seamM(),
+        s.ageMonths(),
+        s.role(),
+        s.features(),
+        s.near(),
+        whole,
+        s.wishes(),
+        s.surfaceTempC(),
+        s.history());
+  }
+}

@@ -1,0 +1,164 @@
+package attune.app.jobs;
+
+import attune.app.format.JobFile;
+import attune.app.format.JobFile.ConditionFile;
+import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SchemaName;
+import attune.app.format.Schemas;
+import attune.app.jobs.JobViews.Finding;
+import attune.app.layouts.Layout;
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Lays a finding on panels: those not surveyed yet start from their layout's usual properties. */
+@Component
+class Findings {
+  private final Schemas schemas;
+  private final JsonMapper mapper;
+
+  Findings(Schemas schemas, JsonMapper mapper) {
+    this.schemas = schemas;
+    this.mapper = mapper;
+  }
+
+  /**
+   * The surfaces after the finding.
+   *
+   * @throws InvalidInputException if a panel is not in the layout or a value is not one of the
+   *     format's
+   */
+  List<SurfaceFile> apply(
+      List<SurfaceFile> surfaces,
+      Map<String, Layout.Panel> panels,
+      List<String> ids,
+      Finding finding) {
+    Map<String, SurfaceFile> found =
+        surfaces.stream().collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
+    List<SurfaceFile> after = new ArrayList<>(surfaces);
+    for (String id : Set.copyOf(ids)) {
+      after.removeIf(surface -> surface.id().equals(id));
+      SurfaceFile before =
+          Optional.ofNullable(found.get(id))
+              .or(() -> Optional.ofNullable(panels.get(id)).map(Findings::unasked))
+              .orElseThrow(
+                  () ->
+                      new InvalidInputException(
+                          "/surfaceIds", "\"" + id + "\"", "a panel of the layout"));
+      if (!Boolean.TRUE.equals(finding.cleared())) {
+        SurfaceFile with = with(before, finding);
+        check(with);
+        after.add(with);
+      }
+    }
+    return sorted(after, panels);
+  }
+
+  /** In the order of the layout, whatever the order of asking; panels of one's own come last. */
+  private static List<SurfaceFile> sorted(
+      List<SurfaceFile> surfaces, Map<String, Layout.Panel> panels) {
+    List<String> order = List.copyOf(panels.keySet());
+    return surfaces.stream()
+        .sorted(
+            java.util.Comparator.comparingInt(
+                    (SurfaceFile s) ->
+                        order.indexOf(s.id()) < 0 ? Integer.MAX_VALUE : order.indexOf(s.id()))
+                .thenComparing(SurfaceFile::id))
+        .toList();
+  }
+
+  private static SurfaceFile unasked(Layout.Panel panel) {
+    return new SurfaceFile(
+        panel.id(),
+        panel.zone(),
+        panel.part(),
+        null,
+        null,
+        panel.texture(),
+        panel.tone(),
+        panel.areaM2(),
+        panel.seamM(),
+        null,
+        panel.role(),
+        panel.features(),
+        panel.near(),
+        new ConditionFile(null, null, null, null, null, null, null, null, null),
+        null,
+        null,
+        null);
+  }
+
+  private static SurfaceFile with(SurfaceFile s, Finding f) {
+    ConditionFile c = s.condition();
+    return new SurfaceFile(
+        s.id(),
+        s.zone(),
+        s.part(),
+        or(f.finish(), s.finish()),
+        or(f.perforated(), s.perforated()),
+        or(f.texture(), s.texture()),
+        or(f.tone(), s.tone()),
+        s.areaM2(),
+        s.seamM(),
+        or(f.ageMonths(), s.ageMonths()),
+        s.role(),
+        or(f.features(), s.features()),
+        or(f.near(), s.near()),
+        new ConditionFile(
+            or(f.soil(), c.soil()),
+            or(f.soils(), c.soils()),
+            or(f.wear(), c.wear()),
+            or(f.feel(), c.feel()),
+            or(f.nap(), c.nap()),
+            or(f.perforations(), c.perforations()),
+            or(f.damage(), c.damage()),
+            or(f.stainAgeDays(), c.stainAgeDays()),
+            or(f.sheenGu(), c.sheenGu())),
+        s.wishes(),
+        s.surfaceTempC(),
+        s.history());
+  }
+
+  private static <T> T or(T value, T before) {
+    return value == null ? before : value;
+  }
+
+  /**
+   * A draft may lack an answer, yet no answer given may be wrong: it is checked as a whole with the
+   * gaps filled.
+   */
+  private void check(SurfaceFile draft) {
+    JobFile job =
+        new JobFile(
+            "attune-job",
+            1,
+            null,
+            null,
+            new JobFile.SettingFile(
+                null, null, null, null, null, null, null, "2026-01-01T08:00", null, null),
+            null,
+            null,
+            null,
+            List.of(Answered.filled(draft)));
+    List<Fault> faults =
+        schemas.faults(SchemaName.JOB, mapper.valueToTree(job)).stream()
+            .map(
+                f ->
+                    new Fault(
+                        f.pointer().replace("/surfaces/0", "/finding").replace("/condition", ""),
+                        f.found(),
+                        f.allowed()))
+            .toList();
+    if (!faults.isEmpty()) {
+      throw new InvalidInputException(faults);
+    }
+  }
+}

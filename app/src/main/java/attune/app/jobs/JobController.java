@@ -1,0 +1,59 @@
+package attune.app.jobs;
+
+import attune.app.jobs.JobViews.FindingRequest;
+import attune.app.jobs.JobViews.JobChange;
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.jobs.JobViews.NewJob;
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Jobs and their survey over HTTP. */
+@RestController
+@RequestMapping("/api/v1/jobs")
+class JobController {
+  private final JobService jobs;
+
+  JobController(JobService jobs) {
+    this.jobs = jobs;
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  JobDetail create(@Valid @RequestBody NewJob request) {
+    return jobs.create(request);
+  }
+
+  @GetMapping("/{id}")
+  JobDetail get(@PathVariable UUID id) {
+    return jobs.get(id);
+  }
+
+  @PatchMapping("/{id}")
+  JobDetail change(@PathVariable UUID id, @Valid @RequestBody JobChange change) {
+    return jobs.change(id, change);
+  }
+
+  @PostMapping("/{id}/findings")
+  JobDetail find(@PathVariable UUID id, @Valid @RequestBody FindingRequest request) {
+    return jobs.find(id, request);
+  }
+
+  @PostMapping("/{id}/undo")
+  JobDetail undo(@PathVariable UUID id) {
+    return jobs.undo(id);
+  }
+
+  @PostMapping("/{id}/redo")
+  JobDetail redo(@PathVariable UUID id) {
+    return jobs.redo(id);
+  }
+}

@@ -1,0 +1,98 @@
+package attune.app.jobs;
+
+import attune.app.format.JobFile;
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** What goes in and out of the job endpoints. */
+public final class JobViews {
+  private JobViews() {}
+
+  /** A job in a list. */
+  public record JobSummary(
+      UUID id,
+      String title,
+      String vehicleLabel,
+      String layout,
+      JobState state,
+      int surveyed,
+      LocalDateTime startAt,
+      @Nullable LocalDateTime returnBy) {}
+
+  /**
+   * A job in full.
+   *
+   * @param document its attune-job, surfaces only as far as surveyed; a panel's missing soil, wear
+   *     or finish is not asked yet
+   * @param undo what undo would take back, or null
+   * @param redo what redo would do again, or null
+   */
+  public record JobDetail(
+      UUID id,
+      JobState state,
+      int revision,
+      @Nullable String undo,
+      @Nullable String redo,
+      JobFile document,
+      Map<String, String> labels) {}
+
+  /** A new job from a layout. */
+  public record NewJob(
+      @NotBlank(message = "the customer's wish or the car, in a few words")
+          @Size(max = 200, message = "at most 200 characters")
+          String title,
+      @NotBlank(message = "what the vehicle is called")
+          @Size(max = 200, message = "at most 200 characters")
+          String vehicleLabel,
+      @NotBlank(message = "a layout") String layout,
+      @Nullable
+          @Min(value = 1900, message = "1900 or later")
+          @Max(value = 2100, message = "2100 or earlier")
+          Integer builtYear,
+      @Nullable
+          @Min(value = 0, message = "0 or more")
+          @Max(value = 5_000_000, message = "at most 5 000 000")
+          Integer odometerKm) {}
+
+  /** Changes to the job itself; null leaves a part as it is. */
+  public record JobChange(
+      @Nullable @Size(min = 1, max = 200, message = "1 to 200 characters") String title,
+      @Nullable JobFile.SettingFile setting,
+      @Nullable JobFile.WishesFile wishes,
+      @Nullable Map<String, String> houseRules) {}
+
+  /** What was found on one or several panels; null leaves a field as it is. */
+  public record FindingRequest(
+      @NotEmpty(message = "at least one panel") @Size(max = 400, message = "at most 400 panels")
+          List<String> surfaceIds,
+      @NotNull(message = "a finding") Finding finding) {}
+
+  /** Fields of a finding. */
+  public record Finding(
+      @Nullable String finish,
+      @Nullable Boolean perforated,
+      @Nullable String texture,
+      @Nullable String tone,
+      @Nullable Integer ageMonths,
+      @Nullable List<String> features,
+      @Nullable List<String> near,
+      @Nullable String soil,
+      @Nullable List<String> soils,
+      @Nullable String wear,
+      @Nullable String feel,
+      @Nullable String nap,
+      @Nullable String perforations,
+      @Nullable List<String> damage,
+      @Nullable Integer stainAgeDays,
+      @Nullable Double sheenGu,
+      @Nullable Boolean cleared) {}
+}

@@ -1,0 +1,2 @@
+/** Jobs, their survey and its history. */
+package attune.app.jobs;

@@ -1,0 +1,49 @@
+package attune.app.layouts;
+
+import attune.app.reference.ReferenceData;
+import attune.core.material.Finish;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Layouts and finishes: what the cabin sheet is drawn from. */
+@RestController
+@RequestMapping("/api/v1")
+class LayoutController {
+  /** A layout to choose from. */
+  record LayoutChoice(String code, String name, int panels) {}
+
+  /** A finish to choose from. */
+  record FinishChoice(String code, String family, String name, String source) {}
+
+  private final Layouts layouts;
+  private final ReferenceData reference;
+
+  LayoutController(Layouts layouts, ReferenceData reference) {
+    this.layouts = layouts;
+    this.reference = reference;
+  }
+
+  @GetMapping("/layouts")
+  List<LayoutChoice> all() {
+    return layouts.all().stream()
+        .map(layout -> new LayoutChoice(layout.code(), layout.name(), layout.panels().size()))
+        .toList();
+  }
+
+  @GetMapping("/layouts/{code}")
+  Layout one(@PathVariable String code) {
+    return layouts.get(code);
+  }
+
+  @GetMapping("/finishes")
+  List<FinishChoice> finishes() {
+    return reference.finishes().all().stream().map(LayoutController::choice).toList();
+  }
+
+  private static FinishChoice choice(Finish finish) {
+    return new FinishChoice(finish.code(), finish.family(), finish.name(), finish.source());
+  }
+}

@@ -1,0 +1,2 @@
+/** Cabin layouts, drawn from data. */
+package attune.app.layouts;

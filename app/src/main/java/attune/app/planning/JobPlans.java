@@ -1,0 +1,48 @@
+package attune.app.planning;
+
+import attune.app.format.JobFile;
+import attune.app.format.JobReader;
+import attune.app.jobs.Answered;
+import attune.app.jobs.JobService;
+import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfService;
+import attune.app.web.NotNowException;
+import attune.core.plan.Plan;
+import attune.core.survey.Job;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Plans the shop's own jobs from their survey and the shop's shelf. */
+@Service
+public class JobPlans {
+  private final JobService jobs;
+  private final JobReader reader;
+  private final ShelfService shelf;
+  private final ReferenceData reference;
+
+  JobPlans(JobService jobs, JobReader reader, ShelfService shelf, ReferenceData reference) {
+    this.jobs = jobs;
+    this.reader = reader;
+    this.shelf = shelf;
+    this.reference = reference;
+  }
+
+  /** The plan of a job as surveyed so far. */
+  public Plan plan(UUID id) {
+    return reference.planner().plan(job(id));
+  }
+
+  /**
+   * The job as the core sees it.
+   *
+   * @throws NotNowException while no panel has been surveyed
+   */
+  Job job(UUID id) {
+    JobFile plannable = Answered.plannable(jobs.document(id));
+    if (plannable.surfaces().isEmpty()) {
+      throw new NotNowException(
+          "Nothing is surveyed yet: give at least one panel its soil and wear.");
+    }
+    return reader.read(plannable, shelf.shelf(), reference.houseRules());
+  }
+}

@@ -1,0 +1,238 @@
+package attune.app.planning;
+
+import attune.app.format.JobFile;
+import attune.app.format.PlanWriter;
+import attune.app.jobs.JobService;
+import attune.app.planning.MatchViews.CleanerOption;
+import attune.app.planning.MatchViews.MatchView;
+import attune.app.planning.MatchViews.Needles;
+import attune.app.planning.MatchViews.Reading;
+import attune.app.planning.MatchViews.ScaleReading;
+import attune.app.planning.MatchViews.SurfaceOutcome;
+import attune.app.planning.MatchViews.ToolOption;
+import attune.app.reference.ReferenceData;
+import attune.core.check.Coded;
+import attune.core.check.InvalidInputException;
+import attune.core.match.Demand;
+import attune.core.match.Matcher;
+import attune.core.match.Place;
+import attune.core.match.Rack;
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.Rung;
+import attune.core.match.Treatment;
+import attune.core.match.Verdict;
+import attune.core.measure.Ratio;
+import attune.core.plan.SurfacePlan;
+import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Span;
+import attune.core.shelf.Tool;
+import attune.core.survey.Job;
+import attune.core.survey.Surface;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** The match of one surface, and the reading of any needles set by hand. */
+@Service
+class MatchService {
+  private final JobPlans plans;
+  private final JobService jobs;
+  private final ReferenceData reference;
+
+  MatchService(JobPlans plans, JobService jobs, ReferenceData reference) {
+    this.plans = plans;
+    this.jobs = jobs;
+    this.reference = reference;
+  }
+
+  List<SurfaceOutcome> outcomes(UUID id) {
+    Map<String, String> labels = labels(id);
+    return plans.plan(id).surfaces().stream()
+        .map(plan -> outcome(plan, labels.get(plan.surface().id())))
+        .toList();
+  }
+
+  private static SurfaceOutcome outcome(SurfacePlan plan, String label) {
+    String outcome =
+        plan.firstRung()
+            .map(rung -> rung.verdict().outcome().code())
+            .orElse(plan.match().place().demand().isNone() ? "nothing-to-clean" : "refer");
+    return new SurfaceOutcome(
+        plan.surface().id(),
+        label,
+        plan.match().refer().isPresent()
+            ? "refer"
+            : plan.match().place().limits().identified() ? outcome : "unknown",
+        plan.firstRung().flatMap(rung -> rung.treatment().cleaner()).map(Product::id).orElse(null),
+        plan.minutesLow(),
+        plan.minutesHigh());
+  }
+
+  MatchView match(UUID id, String surfaceId) {
+    Job job = plans.job(id);
+    SurfacePlan plan = reference.planner().surface(job, surface(job, surfaceId), new ArrayList<>());
+    Place place = plan.match().place();
+    return new MatchView(
+        surfaceId,
+        labels(id).get(surfaceId),
+        place.finish().name(),
+        place.limits().identified(),
+        place.demand().level().code(),
+        place.demand().soils().stream().map(Coded::code).sorted().toList(),
+        PlanWriter.surface(plan),
+        plan.match().ladder().stream()
+            .findFirst()
+            .map(Rung::verdict)
+            .map(v -> reading(place, v))
+            .orElse(null),
+        job.shelf().products().stream().filter(Product::cleans).map(MatchService::option).toList(),
+        job.shelf().tools().stream()
+            .filter(tool -> tool.kind().scrubs())
+            .sorted(Comparator.comparingInt(Tool::stiffness).thenComparing(Tool::name))
+            .map(tool -> new ToolOption(tool.id(), tool.name(), tool.stiffness(), tool.abrasive()))
+            .toList(),
+        Arrays.stream(Treatment.Warmth.values())
+            .filter(w -> w != Treatment.Warmth.SEAT_HEAT)
+            .map(Coded::code)
+            .toList());
+  }
+
+  Reading read(UUID id, String surfaceId, Needles needles) {
+    Job job = plans.job(id);
+    Place place = reference.planner().place(job, surface(job, surfaceId));
+    return reading(place, matcher().judge(place, treatment(job.shelf(), needles)));
+  }
+
+  private static CleanerOption option(Product product) {
+    return new CleanerOption(
+        product.id(),
+        product.name(),
+        Matcher.ratios(product).stream().map(Ratio::code).toList(),
+        product.dwell().map(Span::min).orElse(null),
+        product.dwell().map(Span::max).orElse(null));
+  }
+
+  private Matcher matcher() {
+    return reference.planner().matcher();
+  }
+
+  private Reading reading(Place place, Verdict verdict) {
+    Treatment t = verdict.treatment();
+    boolean blocked =
+        verdict.reasons().stream().anyMatch(r -> r.code() == ReasonCode.SURFACE_TOO_HOT)
+            || !verdict.sections().fits();
+    return new Reading(
+        new Needles(
+            t.cleaner().map(Product::id).orElse(null),
+            t.ratio().code(),
+            t.tool().id(),
+            t.applyTo().code(),
+            Math.round(t.laid() * 10) / 10.0,
+            t.warmth().code(),
+            t.dwellS()),
+        verdict.outcome().code(),
+        sentence(verdict),
+        verdict.reasons().stream()
+            .sorted(Comparator.comparing(Reason::effect).reversed())
+            .map(PlanWriter::reason)
+            .toList(),
+        matcher().rack(place, verdict).readings().stream().map(MatchService::scale).toList(),
+        verdict.action(),
+        verdict.needed(),
+        verdict.passes() >= Demand.NEVER ? null : verdict.passes(),
+        verdict.sections().count(),
+        verdict.sections().areaM2(),
+        (long) Math.min(86_400, verdict.sections().windowS()),
+        !blocked);
+  }
+
+  private static String sentence(Verdict verdict) {
+    Optional<Reason> worst =
+        verdict.reasons().stream()
+            .filter(Reason::rulesOut)
+            .max(Comparator.comparing(Reason::effect));
+    if (worst.isPresent()) {
+      return worst.get().text();
+    }
+    String passes = verdict.passes() == 1 ? "1 pass" : verdict.passes() + " passes";
+    return verdict.action() >= verdict.needed()
+        ? "In tune: " + passes + " to the standard agreed."
+        : "Mild for this soil: " + passes + " to the standard agreed.";
+  }
+
+  private static ScaleReading scale(Rack.Reading r) {
+    return new ScaleReading(
+        r.scale().code(),
+        r.unit(),
+        r.axisLow(),
+        r.axisHigh(),
+        r.valueLow().orElse(null),
+        r.valueHigh().orElse(null),
+        r.need().orElse(null),
+        r.routineLow(),
+        r.routineHigh(),
+        r.limitLow(),
+        r.limitHigh(),
+        r.limitSetBy().code(),
+        r.limitWhy(),
+        r.state().code());
+  }
+
+  private static Treatment treatment(Shelf shelf, Needles n) {
+    Optional<Product> cleaner =
+        Optional.ofNullable(n.cleanerId())
+            .map(
+                id ->
+                    shelf
+                        .findProduct(id)
+                        .filter(Product::cleans)
+                        .orElseThrow(
+                            () ->
+                                new InvalidInputException(
+                                    "/cleanerId", "\"" + id + "\"", "a cleaner on the shelf")));
+    Tool tool =
+        shelf
+            .findTool(n.toolId())
+            .orElseThrow(
+                () ->
+                    new InvalidInputException(
+                        "/toolId", "\"" + n.toolId() + "\"", "a tool on the shelf"));
+    return new Treatment(
+        cleaner,
+        at("/ratio", () -> Ratio.parse(n.ratio())),
+        tool,
+        at("/applyTo", () -> Coded.parse(Treatment.ApplyTo.class, n.applyTo())),
+        n.laidGPerM2(),
+        at("/warmth", () -> Coded.parse(Treatment.Warmth.class, n.warmth())),
+        n.dwellS());
+  }
+
+  private static <T> T at(String pointer, java.util.function.Supplier<T> parse) {
+    try {
+      return parse.get();
+    } catch (InvalidInputException e) {
+      var fault = e.faults().get(0);
+      throw new InvalidInputException(pointer, fault.found(), fault.allowed());
+    }
+  }
+
+  private static Surface surface(Job job, String surfaceId) {
+    return job.surfaces().stream()
+        .filter(surface -> surface.id().equals(surfaceId))
+        .findFirst()
+        .orElseThrow(() -> new NoSuchElementException("This panel is not surveyed yet."));
+  }
+
+  private Map<String, String> labels(UUID id) {
+    JobFile document = jobs.document(id);
+    return jobs.labels(document);
+  }
+}

@@ -1,0 +1,129 @@
+package attune.app.planning;
+
+import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfService;
+import attune.core.check.InvalidInputException;
+import attune.core.measure.Air;
+import attune.core.measure.Celsius;
+import attune.core.measure.Evaporation;
+import attune.core.measure.GramsPerSquareMetre;
+import attune.core.measure.Mix;
+import attune.core.measure.PhInterval;
+import attune.core.measure.Ratio;
+import attune.core.measure.Sections;
+import attune.core.shelf.Product;
+import jakarta.annotation.Nullable;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Mixing and the working window, stateless. */
+@RestController
+@RequestMapping("/api/v1")
+class MixController {
+  /** Any two of ratio, bottle and product; a product's id adds its pH and label. */
+  record MixRequest(
+      @Nullable String ratio,
+      @Nullable Double bottleMl,
+      @Nullable Double productMl,
+      @Nullable String productId) {}
+
+  /** What to fill. */
+  record MixAnswer(
+      String ratio,
+      String words,
+      double bottleMl,
+      double productMl,
+      double waterMl,
+      @Nullable Double phLow,
+      @Nullable Double phHigh,
+      @Nullable Boolean onLabel) {}
+
+  /** A film and the air over it. */
+  record WindowRequest(
+      double filmGPerM2,
+      boolean foam,
+      double airTempC,
+      double relativeHumidity,
+      double airSpeedMs,
+      @Nullable Double surfaceTempC) {}
+
+  /** How long it dries and how long it can be worked; left out when nothing dries. */
+  record WindowAnswer(@Nullable Long driesS, long windowS, boolean dries) {}
+
+  private final ReferenceData reference;
+  private final ShelfService shelf;
+
+  MixController(ReferenceData reference, ShelfService shelf) {
+    this.reference = reference;
+    this.shelf = shelf;
+  }
+
+  @PostMapping("/mix")
+  MixAnswer mix(@RequestBody MixRequest r) {
+    Mix mix = mixOf(r);
+    Optional<Product> product =
+        Optional.ofNullable(r.productId())
+            .map(
+                id ->
+                    shelf
+                        .shelf()
+                        .findProduct(id)
+                        .orElseThrow(
+                            () ->
+                                new InvalidInputException(
+                                    "/productId", "\"" + id + "\"", "a product on the shelf")));
+    Optional<PhInterval> ph =
+        product.flatMap(p -> reference.rulebook().ph().of(p.ph(), mix.ratio()));
+    return new MixAnswer(
+        mix.ratio().code(),
+        mix.ratio().words(),
+        mix.bottleMl(),
+        mix.productMl(),
+        mix.waterMl(),
+        ph.map(PhInterval::low).orElse(null),
+        ph.map(PhInterval::high).orElse(null),
+        product.map(p -> p.label().allows(mix.ratio())).orElse(null));
+  }
+
+  private static Mix mixOf(MixRequest r) {
+    long given =
+        java.util.stream.Stream.of(r.ratio(), r.bottleMl(), r.productMl())
+            .filter(java.util.Objects::nonNull)
+            .count();
+    if (given != 2) {
+      throw new InvalidInputException(
+          "", given + " of ratio, bottleMl and productMl", "exactly two of them");
+    }
+    if (r.ratio() == null) {
+      return Mix.ofBottleAndProduct(r.bottleMl(), r.productMl());
+    }
+    Ratio ratio = ratio(r.ratio());
+    return r.bottleMl() == null
+        ? Mix.ofProduct(ratio, r.productMl())
+        : Mix.ofBottle(ratio, r.bottleMl());
+  }
+
+  private static Ratio ratio(String text) {
+    try {
+      return Ratio.parse(text);
+    } catch (InvalidInputException e) {
+      throw new InvalidInputException("/ratio", "\"" + text + "\"", e.faults().get(0).allowed());
+    }
+  }
+
+  @PostMapping("/window")
+  WindowAnswer window(@RequestBody WindowRequest r) {
+    Air air = new Air(new Celsius(r.airTempC()), r.relativeHumidity(), r.airSpeedMs());
+    Celsius surface = r.surfaceTempC() == null ? air.temperature() : new Celsius(r.surfaceTempC());
+    GramsPerSquareMetre film = new GramsPerSquareMetre(r.filmGPerM2());
+    double dries = Evaporation.secondsToDry(film, air, surface);
+    double window = Sections.windowS(film, r.foam(), air, surface, reference.figures());
+    return new WindowAnswer(
+        Double.isFinite(dries) ? Math.round(dries) : null,
+        Math.round(window),
+        Double.isFinite(dries));
+  }
+}

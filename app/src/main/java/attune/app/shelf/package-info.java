@@ -1,0 +1,2 @@
+/** The shop's products and tools. */
+package attune.app.shelf;

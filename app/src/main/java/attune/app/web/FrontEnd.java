@@ -1,0 +1,43 @@
+package attune.app.web;
+
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/**
+ * Serves the built front end; any path that is a view of it gets its page, so deep links and reload
+ * work.
+ */
+@Configuration
+class FrontEnd implements WebMvcConfigurer {
+  private static final Duration A_YEAR = Duration.ofDays(365);
+
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable());
+    registry
+        .addResourceHandler("/**")
+        .addResourceLocations("classpath:/static/")
+        .setCacheControl(CacheControl.noCache())
+        .resourceChain(true)
+        .addResolver(new OnePage());
+  }
+
+  private static final class OnePage extends PathResourceResolver {
+    @Override
+    protected Resource getResource(String path, Resource location) throws IOException {
+      Resource found = super.getResource(path, location);
+      boolean view = !path.contains(".") && !path.startsWith("api/");
+      return found != null || !view ? found : new ClassPathResource("/static/index.html");
+    }
+  }
+}

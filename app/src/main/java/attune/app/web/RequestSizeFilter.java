@@ -1,0 +1,41 @@
+package attune.app.web;
+
+import attune.app.format.Schemas;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Refuses bodies that are too large, or that do not say how large they are, before they are read.
+ */
+@Component
+class RequestSizeFilter extends OncePerRequestFilter {
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    boolean unsized =
+        request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
+    if (unsized) {
+      refuse(response, HttpStatus.LENGTH_REQUIRED, "The request does not say how long it is.");
+    } else if (request.getContentLengthLong() > Schemas.MOST_BYTES) {
+      refuse(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + Schemas.MOST_BYTES + " bytes.");
+    } else {
+      chain.doFilter(request, response);
+    }
+  }
+
+  private static void refuse(HttpServletResponse response, HttpStatus status, String detail)
+      throws IOException {
+    response.setStatus(status.value());
+    response.setContentType("application/problem+json");
+    response
+        .getWriter()
+        .write("{\"status\":" + status.value() + ",\"detail\":\"" + detail + "\",\"faults\":[]}");
+  }
+}

@@ -1,0 +1,2 @@
+/** What all HTTP endpoints share: faults, size limits, the front end. */
+package attune.app.web;
