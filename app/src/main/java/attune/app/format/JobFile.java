@@ -1,5 +1,7 @@
 package attune.app.format;
 
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
@@ -43,7 +45,10 @@ public record JobFile(
 
   /** Ids of the shelf, or whole records. */
   public record ShelfChoiceFile(
-      @Nullable List<JsonNode> products, @Nullable List<JsonNode> tools) {}
+      @Nullable @ArraySchema(schema = @Schema(implementation = Object.class))
+          List<JsonNode> products,
+      @Nullable @ArraySchema(schema = @Schema(implementation = Object.class))
+          List<JsonNode> tools) {}
 
   /** A panel as surveyed. */
   public record SurfaceFile(

@@ -85,7 +85,7 @@ public record PlanFile(
   public record CodeFile(String code, String text) {}
 
   /** What was left out. */
-  public record RuledOutFile(@Nullable String itemId, String kind, List<ReasonFile> reasons) {}
+  public record RuledOutFile(String itemId, String kind, List<ReasonFile> reasons) {}
 
   /** One reason. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

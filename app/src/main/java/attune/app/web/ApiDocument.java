@@ -4,48 +4,90 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import jakarta.annotation.Nullable;
-import java.util.Arrays;
+import java.io.IOException;
+import java.lang.reflect.RecordComponent;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.util.ClassUtils;
 
 /**
- * The OpenAPI document: a field is required unless its record says {@link Nullable}, so the front
- * end's types are exact.
+ * The OpenAPI document, made exact for the front end's types: a field of a record is required
+ * unless it says {@link Nullable}, and what is not known is left out, never null.
  */
 @Configuration
 class ApiDocument {
+  private static final String ROOT = "attune/app/";
+
   @Bean
   OpenAPI api() {
     return new OpenAPI().info(new Info().title("Attune").version("1"));
   }
 
   @Bean
-  PropertyCustomizer requiredUnlessNullable() {
-    return (property, type) -> {
-      boolean nullable =
-          type.getCtxAnnotations() != null
-              && Arrays.stream(type.getCtxAnnotations())
-                  .anyMatch(a -> a.annotationType() == Nullable.class);
-      Schema<?> parent = type.getParent();
-      String name = type.getPropertyName();
-      if (!nullable && parent != null && name != null) {
-        boolean known = parent.getRequired() != null && parent.getRequired().contains(name);
-        if (!known) {
-          parent.addRequiredItem(name);
-        }
-      }
-      return property;
+  OpenApiCustomizer exact() {
+    return api -> {
+      api.setServers(List.of()); // the same document wherever it is served from
+      Map<String, Class<?>> records = records();
+      api.getComponents()
+          .getSchemas()
+          .forEach(
+              (name, schema) -> {
+                if (records.containsKey(name)) {
+                  tighten(schema, records.get(name));
+                }
+              });
     };
   }
 
-  /**
-   * Without the address it happens to be served from, so that the document is the same everywhere.
-   */
-  @Bean
-  OpenApiCustomizer withoutServers() {
-    return api -> api.setServers(List.of());
+  private static void tighten(Schema<?> schema, Class<?> type) {
+    TreeSet<String> required = new TreeSet<>();
+    for (RecordComponent component : type.getRecordComponents()) {
+      String name = name(component);
+      Schema<?> property = schema.getProperties().get(name);
+      if (property != null && property.getTypes() != null) {
+        Set<String> types = new TreeSet<>(property.getTypes());
+        types.remove("null");
+        property.setTypes(types);
+      }
+      if (!component.getAccessor().isAnnotationPresent(Nullable.class)) {
+        required.add(name);
+      }
+    }
+    schema.setRequired(required.isEmpty() ? null : List.copyOf(required));
+  }
+
+  private static String name(RecordComponent component) {
+    var named =
+        component.getAccessor().getAnnotation(com.fasterxml.jackson.annotation.JsonProperty.class);
+    return named == null ? component.getName() : named.value();
+  }
+
+  private static Map<String, Class<?>> records() {
+    Map<String, Class<?>> records = new HashMap<>();
+    try {
+      Resource[] classes =
+          new PathMatchingResourcePatternResolver()
+              .getResources("classpath*:" + ROOT + "**/*.class");
+      for (Resource file : classes) {
+        String path = file.getURL().getPath();
+        String name = path.substring(path.lastIndexOf(ROOT), path.length() - ".class".length());
+        Class<?> type =
+            ClassUtils.resolveClassName(name.replace('/', '.'), ApiDocument.class.getClassLoader());
+        if (type.isRecord()) {
+          records.put(type.getSimpleName(), type);
+        }
+      }
+      return records;
+    } catch (IOException e) {
+      throw new IllegalStateException("cannot list the API's records", e);
+    }
   }
 }

@@ -1,0 +1,35 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+export type Fault = { pointer: string; found: string; allowed: string }
+
+/** What went wrong, in words for the user, with every fault the server named. */
+export class ApiError extends Error {
+  readonly status: number
+  readonly faults: Fault[]
+
+  constructor(status: number, detail: string, faults: Fault[]) {
+    super(detail)
+    this.status = status
+    this.faults = faults
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: '/' })
+
+type Answer<T> = { data?: T; error?: unknown; response: Response }
+
+/** The data of an answer, or an ApiError. */
+export async function need<T>(answer: Promise<Answer<T>>): Promise<T> {
+  let result: Answer<T>
+  try {
+    result = await answer
+  } catch {
+    throw new ApiError(0, 'Attune does not answer. Is it still running?', [])
+  }
+  if (result.data !== undefined) return result.data
+  const problem = (result.error ?? {}) as { detail?: string; faults?: Fault[] }
+  throw new ApiError(result.response.status, problem.detail ?? 'Something went wrong.', problem.faults ?? [])
+}

@@ -1,0 +1,80 @@
+import { clock } from '../parts/words'
+import { face, urgency, type Face } from './clocks'
+import type { BenchTask } from './useBench'
+
+const frames: Record<Face['phase'], string> = {
+  late: 'border-over border-4',
+  wipe: 'border-tune border-4',
+  sits: 'border-under border-4 border-dashed',
+  works: 'border-line border-2',
+  waits: 'border-line border-2 border-dotted',
+}
+
+const heads: Record<Face['phase'], string> = {
+  late: 'Late',
+  wipe: 'Wipe now',
+  sits: 'Sitting',
+  works: 'Working',
+  waits: 'Waiting',
+}
+
+const elapsed = (task: BenchTask, now: number) =>
+  task.startedAt ? (now - new Date(task.startedAt).getTime()) / 1000 : 0
+
+/** Running clocks, the one that needs hands first at the left; waits shrink to a line. */
+export function Clocks(props: {
+  tasks: BenchTask[]
+  now: number
+  current?: string
+  onPick: (id: string) => void
+}) {
+  const faces = props.tasks
+    .map((task) => ({ task, shown: face(task, elapsed(task, props.now)) }))
+    .sort((a, b) => urgency(a.shown) - urgency(b.shown))
+  const hands = faces.filter((f) => f.shown.phase !== 'waits' && f.task.id !== props.current)
+  const waits = faces.filter((f) => f.shown.phase === 'waits')
+  return (
+    <section aria-label="Clocks" className="grid gap-2">
+      {hands.length > 0 && (
+        <ul className="flex gap-2 overflow-x-auto">
+          {hands.map(({ task, shown }) => (
+            <li key={task.id} className="shrink-0">
+              <button
+                type="button"
+                onClick={() => props.onPick(task.id)}
+                className={`grid min-h-14 min-w-44 rounded-piece bg-paper px-3 py-2 text-left ${frames[shown.phase]}`}
+              >
+                <span className="narrow text-note font-semibold">{heads[shown.phase]}</span>
+                <span className="text-head leading-none font-bold">{clock(shown.seconds)}</span>
+                <span className="max-w-56 truncate text-note">{task.where}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {waits.length > 0 && (
+        <p className="text-note text-faint">
+          {waits.length === 1 ? 'Waiting by itself: ' : `${waits.length} waits run by themselves; the next ends: `}
+          <strong className="text-ink">
+            {waits[0]!.task.title.toLowerCase()}, {waits[0]!.task.where}, {clock(waits[0]!.shown.seconds)}
+          </strong>
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** The clock of the step in hand, large. */
+export function BigClock({ task, now }: { task: BenchTask; now: number }) {
+  const shown = face(task, elapsed(task, now))
+  return (
+    <div className={`rounded-piece bg-paper px-4 py-3 ${frames[shown.phase]}`} data-phase={shown.phase}>
+      <p className="narrow font-semibold">{heads[shown.phase]}</p>
+      <p className="text-clock leading-none font-bold" role="timer">
+        {shown.phase === 'late' && '+'}
+        {clock(shown.seconds)}
+      </p>
+      <p>{shown.words}</p>
+    </div>
+  )
+}

@@ -1,0 +1,106 @@
+import { useQuery } from '@tanstack/react-query'
+import { ArrowRight, Plus } from 'lucide-react'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { dayQuery } from '../api/queries'
+import { ButtonLink } from '../parts/controls'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { dayOf, plural, timeOf, when } from '../parts/words'
+
+type DayJob = Schemas['DayJob']
+
+const steps: Record<DayJob['next'], { to: string; label: string }> = {
+  SURVEY: { to: 'survey', label: 'Survey the cabin' },
+  MATCH: { to: 'match', label: 'Check the match, then mix' },
+  BENCH: { to: 'bench', label: 'Go on at the bench' },
+  HANDOVER: { to: 'handover', label: 'Hand over' },
+  CARE: { to: 'handover', label: 'Handed over: see the record' },
+}
+
+export function DayView() {
+  const day = useQuery({ ...dayQuery, refetchOnMount: 'always' })
+  return (
+    <div className="mx-auto w-full max-w-5xl p-3 md:p-6">
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-head">{dayOf(new Date().toISOString())}</h1>
+        <ButtonLink to="/new" weight="main">
+          <Plus size={18} aria-hidden="true" /> New job
+        </ButtonLink>
+      </div>
+      {day.isPending && <Loading what="the day" />}
+      {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}
+      {day.data?.length === 0 && (
+        <Empty title="No cars yet.">
+          <p className="text-faint">Start with what stands in front of you: lay its cabin open and write down what you find.</p>
+          <ButtonLink to="/new" weight="main">
+            Start the first job
+          </ButtonLink>
+        </Empty>
+      )}
+      {day.data && day.data.length > 0 && (
+        <ul className="lying divide-y divide-line">
+          {day.data.map((entry) => (
+            <JobLine key={entry.job.id} entry={entry} />
+          ))}
+        </ul>
+      )}
+    </div>
+  )
+}
+
+function JobLine({ entry }: { entry: DayJob }) {
+  const { job } = entry
+  const step = steps[entry.next]
+  return (
+    <li>
+      <Link
+        to={`/jobs/${job.id}/${step.to}`}
+        className="grid gap-x-5 gap-y-1 p-4 text-ink no-underline hover:bg-piece md:grid-cols-[6rem_1fr_17rem] md:items-center"
+      >
+        <span className="text-faint">
+          <span className="block text-do font-semibold text-ink">{timeOf(job.startAt)}</span>
+          <span className="text-note">{dayOf(job.startAt)}</span>
+        </span>
+        <span className="min-w-0">
+          <span className="block text-do font-semibold">{job.vehicleLabel}</span>
+          <span className="block">{job.title}</span>
+          <span className="block text-note text-faint">
+            {plural(job.surveyed, 'panel')} surveyed
+            {job.returnBy && <> · promised {when(job.returnBy)}</>}
+          </span>
+        </span>
+        <span className="grid gap-1.5">
+          <span className="flex items-center justify-between gap-2 font-semibold text-needle">
+            {step.label} <ArrowRight size={18} aria-hidden="true" />
+          </span>
+          {entry.tasksTotal !== undefined && <Stitches done={entry.tasksDone ?? 0} total={entry.tasksTotal} />}
+        </span>
+      </Link>
+    </li>
+  )
+}
+
+/** Progress as a sewn seam. */
+function Stitches({ done, total }: { done: number; total: number }) {
+  const holes = 24
+  const sewn = total === 0 ? 0 : Math.floor((done / total) * holes)
+  return (
+    <span className="block">
+      <svg viewBox={`0 0 ${holes * 10} 8`} className="block h-2 w-full" preserveAspectRatio="none" aria-hidden="true">
+        {Array.from({ length: holes }, (_, i) => (
+          <rect
+            key={i}
+            x={i * 10 + 1}
+            y={i < sewn ? 1 : 3}
+            width="7"
+            height={i < sewn ? 6 : 2}
+            fill={i < sewn ? 'var(--tune)' : 'var(--line)'}
+          />
+        ))}
+      </svg>
+      <span className="text-note text-faint">
+        {done} of {plural(total, 'step')} done
+      </span>
+    </span>
+  )
+}

@@ -1,0 +1,170 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Printer } from 'lucide-react'
+import type { ReactNode } from 'react'
+import { ApiError, api, need, type Schemas } from '../api/client'
+import { handoverQuery, jobQuery } from '../api/queries'
+import { Button, ButtonLink } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { plural, when } from '../parts/words'
+
+type Handover = Schemas['HandoverView']
+
+export function HandoverView() {
+  const job = useJob()
+  const client = useQueryClient()
+  const handover = useQuery({ ...handoverQuery(job.id), refetchOnMount: 'always', retry: false })
+  const close = useMutation({
+    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/handover', { params: { path: { id: job.id } } })),
+    onSuccess: (fresh) => {
+      client.setQueryData(handoverQuery(job.id).queryKey, fresh)
+      void client.invalidateQueries({ queryKey: jobQuery(job.id).queryKey, exact: true })
+      void client.invalidateQueries({ queryKey: ['day'] })
+    },
+  })
+  if (handover.isPending) return <Loading what="the hand-over" />
+  if (handover.isError)
+    return (
+      <div className="p-3 md:p-5">
+        {handover.error instanceof ApiError && handover.error.status === 409 ? (
+          <Empty title="Nothing to hand over yet.">
+            <p>The page fills as steps are ticked at the bench.</p>
+            <ButtonLink to={`/jobs/${job.id}/bench`} weight="main">
+              To the bench
+            </ButtonLink>
+          </Empty>
+        ) : (
+          <Trouble error={handover.error} again={() => void handover.refetch()} />
+        )}
+      </div>
+    )
+  const { data } = handover
+  return (
+    <div className="mx-auto grid w-full max-w-3xl gap-3 p-2 md:p-5 print:max-w-none print:p-0">
+      {!data.finished && data.state !== 'HANDED_OVER' && (
+        <p className="no-print lying border-l-4 border-l-care p-3">
+          {plural(data.notDone.length, 'step')} still open at the bench. Handed over now, they are recorded as left out.
+        </p>
+      )}
+      {close.isError && <Trouble error={close.error} />}
+      <div className="no-print flex flex-wrap gap-2">
+        {data.state === 'HANDED_OVER' ? (
+          <p className="flex min-h-11 items-center font-semibold text-tune">Handed over. This record stands.</p>
+        ) : (
+          <Button weight="main" className="min-h-14" onClick={() => close.mutate()} disabled={close.isPending}>
+            Hand over
+          </Button>
+        )}
+        <Button className="min-h-14" onClick={() => window.print()}>
+          <Printer size={18} aria-hidden="true" /> Print
+        </Button>
+      </div>
+      <Sheet handover={data} />
+    </div>
+  )
+}
+
+function Sheet({ handover: h }: { handover: Handover }) {
+  const merged = grouped(h.treated)
+  return (
+    <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">
+      <header className="border-b-2 border-ink pb-3">
+        <p className="narrow text-note text-faint">Lantern Yard Trim Care · Hand-over</p>
+        <h2 className="text-head">{h.vehicleLabel}</h2>
+        <p>{h.title}</p>
+      </header>
+      <section aria-label="When it can be used" className="grid grid-cols-3 gap-3">
+        <When label="Drive from" time={h.ready.driveAt} />
+        <When label="Sit from" time={h.ready.sitAt} />
+        <When label="Fully cured" time={h.ready.curedAt} />
+        {!h.ready.fromBench && <p className="col-span-3 text-note text-faint">As planned; counted anew from the bench.</p>}
+      </section>
+      {h.gripChecks.length > 0 && (
+        <p className="border-l-4 border-l-care pl-3">
+          <strong>Grip.</strong> {h.gripChecks[0]?.text}
+        </p>
+      )}
+      <Part title="What was done">
+        {merged.length === 0 && <p>Nothing is ticked at the bench yet.</p>}
+        <ul className="grid gap-1.5 md:grid-cols-2 md:gap-x-6 print:grid-cols-2 print:gap-x-6 print:gap-y-1">
+          {merged.map((line) => (
+            <li key={line.did + line.found} className="break-inside-avoid">
+              <strong>{line.labels.join(', ')}</strong>
+              <span className="block text-note">
+                Found: {line.found}. {line.did.charAt(0).toUpperCase() + line.did.slice(1)}.
+              </span>
+            </li>
+          ))}
+        </ul>
+      </Part>
+      <Part title="What could not be cured">
+        {h.notCured.length === 0 && <p>Nothing: all that was found could be treated.</p>}
+        <ul className="list-[square] pl-5">
+          {h.notCured.map((n) => (
+            <li key={n.label + n.code}>
+              <strong>{n.label}:</strong> {n.text}
+            </li>
+          ))}
+        </ul>
+        {h.state === 'HANDED_OVER' && h.notDone.length > 0 && (
+          <p className="mt-2 text-note">Left out at this visit: {h.notDone.join('; ')}.</p>
+        )}
+      </Part>
+      <Part title="Keeping it so">
+        <ul className="grid gap-1">
+          {h.care.map((c) => (
+            <li key={c.what + c.when}>
+              <strong>{c.when.charAt(0).toUpperCase() + c.when.slice(1)}:</strong> {c.what.toLowerCase()}.{' '}
+              <span className="text-note text-faint">{short(c.labels)}</span>
+            </li>
+          ))}
+          <li>Between visits a cloth damp with water is enough. Nothing slippery on the wheel, pedals or levers.</li>
+        </ul>
+      </Part>
+      <Part title="What was used">
+        <p>
+          {h.used
+            .map((u) => `${u.name}${u.maker ? ` (${u.maker})` : ''}${u.hazards.length ? ` ${u.hazards.join(' ')}` : ''}`)
+            .join('; ')}
+          .
+        </p>
+        <p className="mt-1 text-note text-faint">
+          Safety data sheets on request. A warning lamp, a frayed belt or a fault in a seat is for a licensed workshop.
+        </p>
+      </Part>
+    </article>
+  )
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="break-inside-avoid">
+      <h3 className="mb-1 text-do">{title}</h3>
+      {children}
+    </section>
+  )
+}
+
+function When({ label, time }: { label: string; time: string }) {
+  return (
+    <div className="border-l-4 border-l-needle pl-3">
+      <p className="narrow text-note text-faint">{label}</p>
+      <p className="text-do leading-tight font-bold">{when(time)}</p>
+    </div>
+  )
+}
+
+/** Panels with the same story stand in one line. */
+function grouped(treated: Schemas['Treated'][]) {
+  const lines = new Map<string, { labels: string[]; found: string; did: string }>()
+  for (const t of treated) {
+    const key = `${t.found}|${t.did}`
+    const line = lines.get(key) ?? { labels: [], found: t.found, did: t.did }
+    line.labels.push(t.label)
+    lines.set(key, line)
+  }
+  return [...lines.values()]
+}
+
+const short = (labels: string[]) =>
+  labels.length <= 3 ? labels.join(', ') : `${labels.slice(0, 2).join(', ')} and ${plural(labels.length - 2, 'more')}`

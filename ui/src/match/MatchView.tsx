@@ -1,0 +1,156 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import type { Schemas } from '../api/client'
+import { layoutQuery, matchQuery, outcomesQuery, shelfQuery } from '../api/queries'
+import { CabinSheet } from '../parts/CabinSheet'
+import { ButtonLink } from '../parts/controls'
+import { GlyphForm, isState, StateMark, stateWords, type State } from '../parts/Glyph'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { range, say } from '../parts/words'
+import { Finishing, Ladder, LeftOut } from './Ladder'
+import { Rack } from './Rack'
+
+const asState = (code: string): State => (isState(code) ? code : 'unknown')
+
+export function MatchView() {
+  const job = useJob()
+  const { surfaceId } = useParams()
+  const navigate = useNavigate()
+  const layout = useQuery(layoutQuery(job.document.vehicle?.layout ?? 'blank'))
+  const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
+  const outcomes = useQuery({ ...outcomesQuery(job.id), enabled: asked })
+  const byId = useMemo(() => new Map(outcomes.data?.map((o) => [o.surfaceId, o])), [outcomes.data])
+  const finishes = useMemo(() => new Map(job.document.surfaces.map((s) => [s.id, s.finish])), [job.document.surfaces])
+  const shown = surfaceId ?? outcomes.data?.[0]?.surfaceId
+
+  if (!asked)
+    return (
+      <div className="p-4">
+        <Empty title="Nothing is surveyed yet.">
+          <p>Give at least one panel its soil and wear; then its match stands here.</p>
+          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
+            To the survey
+          </ButtonLink>
+        </Empty>
+      </div>
+    )
+  if (outcomes.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={outcomes.error} again={() => void outcomes.refetch()} />
+      </div>
+    )
+  const open = (id: string) => byId.has(id) && void navigate(`/jobs/${job.id}/match/${id}`)
+  return (
+    <div className="grid flex-1 content-start gap-3 p-2 md:grid-cols-[minmax(0,0.8fr)_minmax(26rem,1.2fr)] md:p-4">
+      <section aria-label="Cabin" className="grid content-start gap-2 md:sticky md:top-2 md:self-start">
+        {layout.data && (
+          <div className="h-[40vh] md:h-[calc(100dvh-16rem)]">
+            <CabinSheet
+              layout={layout.data}
+              label="Cabin with the match of each panel"
+              picked={new Set(shown ? [shown] : [])}
+              onPick={open}
+              look={(panel) => {
+                const outcome = byId.get(panel.id)
+                return {
+                  finish: finishes.get(panel.id) ?? (outcome ? 'unknown' : undefined),
+                  blank: !outcome,
+                  state: outcome ? stateWords[asState(outcome.outcome)] : 'not surveyed',
+                  mark: outcome && <GlyphForm state={asState(outcome.outcome)} />,
+                }
+              }}
+            />
+          </div>
+        )}
+        {outcomes.data && <Overview outcomes={outcomes.data} jobId={job.id} shown={shown} />}
+      </section>
+      {outcomes.isPending ? (
+        <Loading what="the match" />
+      ) : (
+        shown && <SurfaceMatch key={shown} job={job} surfaceId={shown} />
+      )}
+    </div>
+  )
+}
+
+/** The whole cabin in one line for each state, and as a list to step through. */
+function Overview(props: { outcomes: Schemas['SurfaceOutcome'][]; jobId: string; shown?: string }) {
+  const navigate = useNavigate()
+  const counts = new Map<State, number>()
+  for (const o of props.outcomes) counts.set(asState(o.outcome), (counts.get(asState(o.outcome)) ?? 0) + 1)
+  return (
+    <div className="grid gap-2">
+      <p className="flex flex-wrap gap-x-4 gap-y-1">
+        {[...counts].map(([state, n]) => (
+          <StateMark key={state} state={state}>
+            {n} {stateWords[state].toLowerCase()}
+          </StateMark>
+        ))}
+      </p>
+      <label className="grid gap-1">
+        <span className="narrow text-note font-semibold text-faint">Panel</span>
+        <select
+          className="min-h-11 w-full rounded-piece border border-ink/60 bg-paper px-3"
+          value={props.shown}
+          onChange={(e) => void navigate(`/jobs/${props.jobId}/match/${e.target.value}`)}
+        >
+          {props.outcomes.map((o) => (
+            <option key={o.surfaceId} value={o.surfaceId}>
+              {o.label}: {stateWords[asState(o.outcome)].toLowerCase()}
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  )
+}
+
+function SurfaceMatch({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId: string }) {
+  const match = useQuery(matchQuery(job.id, surfaceId))
+  const shelf = useQuery(shelfQuery)
+  const names = useMemo(() => {
+    const all = [...(shelf.data?.products ?? []), ...(shelf.data?.tools ?? [])]
+    return new Map(all.map((item) => [item.id, item.name]))
+  }, [shelf.data])
+  if (match.isPending) return <Loading what="the match" />
+  if (match.isError) return <Trouble error={match.error} again={() => void match.refetch()} />
+  const { data } = match
+  return (
+    <div className="grid content-start gap-3">
+      <header className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1">
+        <div>
+          <h2 className="text-head">{data.label}</h2>
+          <p className="text-faint">
+            {data.finishName}
+            {data.soilLevel !== 'none' && `; ${data.soilLevel} ${data.soils.map(say).join(', ')}`}
+          </p>
+        </div>
+        {data.answer.minutes.high > 0 && (
+          <p className="text-do font-semibold">{range(data.answer.minutes.low, data.answer.minutes.high)} min</p>
+        )}
+      </header>
+      {data.chosen && <Rack id={job.id} revision={job.revision} match={data} chosen={data.chosen} />}
+      <Ladder answer={data.answer} names={names} />
+      <Finishing answer={data.answer} names={names} />
+      <Cautions cautions={data.answer.cautions} />
+      <LeftOut answer={data.answer} names={names} />
+    </div>
+  )
+}
+
+function Cautions({ cautions }: { cautions: Schemas['CodeFile'][] }) {
+  if (cautions.length === 0) return null
+  return (
+    <section aria-label="Cautions" className="lying p-3">
+      <h2 className="text-do">Cautions</h2>
+      <ul className="mt-2 grid list-[square] gap-x-8 gap-y-1 pl-5 lg:grid-cols-2">
+        {cautions.map((c) => (
+          <li key={c.code}>{c.text}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}

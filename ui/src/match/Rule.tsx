@@ -1,0 +1,154 @@
+import { Slider } from 'radix-ui'
+import type { Schemas } from '../api/client'
+import { isState, StateMark } from '../parts/Glyph'
+import { say } from '../parts/words'
+
+type Scale = Schemas['ScaleReading']
+
+export type Hold = {
+  /** Steps the needle rests at. */
+  step: number
+  onMove: (value: number) => void
+  /** What the value means, read out with it. */
+  text: string
+}
+
+const names: Record<string, string> = {
+  ph: 'Effective pH',
+  wetness: 'Wetness',
+  agitation: 'Agitation',
+  contact: 'Contact',
+  warmth: 'Warmth',
+  action: 'Action',
+}
+
+const tenth = (v: number) => Math.round(v * 10) / 10
+
+/** One scale of the rack: a straight rule with what the soil needs, what the finish stands, and the needle. */
+export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold?: Hold }) {
+  const span = scale.axisHigh - scale.axisLow
+  const at = (value: number) => Math.min(100, Math.max(0, ((value - scale.axisLow) / span) * 100))
+  const state = isState(scale.state) ? scale.state : 'unknown'
+  const limited = scale.scale !== 'action'
+  const name = names[scale.scale] ?? say(scale.scale)
+  return (
+    <div className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-2" data-scale={scale.scale} data-state={state}>
+      <div className="col-span-2 flex flex-wrap items-baseline justify-between gap-x-3">
+        <h3 className="narrow text-body font-semibold">{name}</h3>
+        <span className="text-note text-faint">
+          {scale.need !== undefined && scale.need > scale.axisLow && <>needs {tenth(scale.need)} · </>}
+          {limited && (
+            <>
+              stands{' '}
+              {scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '}
+              {tenth(scale.limitHigh)} {scale.unit} ({say(scale.limitSetBy)}: {scale.limitWhy})
+            </>
+          )}
+        </span>
+      </div>
+      <div className="relative h-12">
+        <Bands scale={scale} at={at} limited={limited} />
+        {hold && scale.valueLow !== undefined ? (
+          <Slider.Root
+            className="absolute inset-x-0 top-0 flex h-12 touch-none items-center"
+            min={scale.axisLow}
+            max={scale.axisHigh}
+            step={hold.step}
+            value={[scale.valueLow]}
+            onValueChange={([value]) => value !== undefined && hold.onMove(value)}
+          >
+            <Slider.Track className="h-12 w-full cursor-ew-resize" />
+            <Slider.Thumb aria-label={name} aria-valuetext={hold.text} className="block h-12 w-8 cursor-grab">
+              <Wedge />
+            </Slider.Thumb>
+          </Slider.Root>
+        ) : (
+          <Fixed scale={scale} at={at} />
+        )}
+      </div>
+      <div className="grid w-[7.5rem] justify-items-end gap-0.5 pb-1 text-right">
+        <span className="narrow leading-tight font-semibold">{shown}</span>
+        <StateMark state={state} />
+      </div>
+    </div>
+  )
+}
+
+function Bands({ scale, at, limited }: { scale: Scale; at: (v: number) => number; limited: boolean }) {
+  const needTo = scale.need === undefined ? (scale.state === 'under' ? 100 : 0) : at(scale.need)
+  const low = at(scale.limitLow)
+  const high = limited ? at(scale.limitHigh) : 100
+  const ticks = Array.from({ length: 11 }, (_, i) => i * 10)
+  return (
+    <svg className="absolute inset-x-0 top-3 h-7 w-full" preserveAspectRatio="none" viewBox="0 0 100 28" aria-hidden="true">
+      <rect x="0" y="0" width="100" height="16" fill="var(--paper)" />
+      <rect x={low} y="0" width={Math.max(0, high - low)} height="16" fill="var(--tune)" fillOpacity="0.14" />
+      <rect
+        x={at(scale.routineLow)}
+        y="0"
+        width={Math.max(0, (limited ? at(scale.routineHigh) : 100) - at(scale.routineLow))}
+        height="16"
+        fill="var(--tune)"
+        fillOpacity="0.26"
+      />
+      {low > 0 && <Hatch from={0} to={low} kind="beyond" />}
+      {high < 100 && <Hatch from={high} to={100} kind="beyond" />}
+      {needTo > 0 && <Hatch from={0} to={needTo} kind="need" />}
+      <rect x="0" y="0" width="100" height="16" fill="none" stroke="var(--ink)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      {ticks.map((x) => (
+        <path key={x} d={`M${x} 16V${x % 50 === 0 ? 23 : 20}`} stroke="var(--ink)" strokeOpacity="0.6" vectorEffect="non-scaling-stroke" />
+      ))}
+      {limited && high < 100 && <Mark x={high} colour="var(--over)" />}
+      {low > 0 && <Mark x={low} colour="var(--over)" />}
+      {needTo > 0 && needTo < 100 && <Mark x={needTo} colour="var(--under)" />}
+    </svg>
+  )
+}
+
+const Mark = ({ x, colour }: { x: number; colour: string }) => (
+  <path d={`M${x} 0V23`} stroke={colour} strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
+)
+
+/** Drawn as strokes of their own, since a pattern would be stretched with the rule. */
+function Hatch({ from, to, kind }: { from: number; to: number; kind: 'need' | 'beyond' }) {
+  const lines: string[] = []
+  for (let x = from; x < to; x += 1.6) {
+    const end = Math.min(to, x + 1.6)
+    lines.push(kind === 'need' ? `M${x} 16L${end} 0` : `M${x} 0L${end} 16`)
+  }
+  return (
+    <path
+      d={lines.join('')}
+      stroke={kind === 'need' ? 'var(--under)' : 'var(--over)'}
+      strokeOpacity="0.6"
+      vectorEffect="non-scaling-stroke"
+    />
+  )
+}
+
+const Wedge = () => (
+  <svg viewBox="0 0 32 48" width="32" height="48" aria-hidden="true">
+    <path d="M16 27L7 3H25Z" fill="var(--needle)" stroke="var(--paper)" strokeWidth="1.5" />
+    <path d="M16 27V36" stroke="var(--needle)" strokeWidth="2" />
+  </svg>
+)
+
+/** A needle that is not held here; as wide as its doubt. */
+function Fixed({ scale, at }: { scale: Scale; at: (v: number) => number }) {
+  if (scale.valueLow === undefined || scale.valueHigh === undefined)
+    return <p className="absolute inset-x-0 top-3 text-center text-note">not known: measure it</p>
+  const low = at(scale.valueLow)
+  const high = at(scale.valueHigh)
+  return (
+    <span
+      className="absolute top-0 block h-9 transition-[left] duration-100"
+      style={{ left: `calc(${low}% - 8px)`, width: `calc(${Math.max(0, high - low)}% + 16px)` }}
+      aria-hidden="true"
+    >
+      <svg viewBox="0 0 20 36" width="100%" height="36" preserveAspectRatio="none">
+        <path d="M10 27L1 4H19Z" fill="var(--needle)" />
+        <path d="M10 27V35" stroke="var(--needle)" strokeWidth="2" vectorEffect="non-scaling-stroke" />
+      </svg>
+    </span>
+  )
+}

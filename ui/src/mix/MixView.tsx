@@ -1,0 +1,172 @@
+import { useQuery } from '@tanstack/react-query'
+import { Printer } from 'lucide-react'
+import { useState } from 'react'
+import type { Schemas } from '../api/client'
+import { planQuery, shelfQuery } from '../api/queries'
+import { Button, ButtonLink } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { ml, plural } from '../parts/words'
+import { Bottle } from './Bottle'
+import { FreeMix } from './FreeMix'
+import { Label } from './Label'
+
+type Product = Schemas['ProductFile']
+
+export function MixView() {
+  const job = useJob()
+  const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
+  const plan = useQuery({ ...planQuery(job.id), enabled: asked })
+  const shelf = useQuery(shelfQuery)
+  const [label, setLabel] = useState<string>()
+
+  if (plan.isError || shelf.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={plan.error ?? shelf.error} again={() => void plan.refetch()} />
+      </div>
+    )
+  if (shelf.isPending || (asked && plan.isPending)) return <Loading what="the bottles" />
+  const products = new Map(shelf.data.products.map((p) => [p.id, p]))
+  const mixes = plan.data?.mixes ?? []
+  const diluted = mixes.filter((m) => m.ratio !== 'ready')
+  const ready = mixes.filter((m) => m.ratio === 'ready')
+  const printed = mixes.find((m) => m.productId + m.ratio === label)
+
+  return (
+    <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
+      {!asked && (
+        <Empty title="No bottles yet.">
+          <p>What is to be mixed follows from the survey. A free mix can be worked out below at any time.</p>
+          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
+            To the survey
+          </ButtonLink>
+        </Empty>
+      )}
+      {diluted.length > 0 && (
+        <section aria-label="To mix" className="grid gap-3 lg:grid-cols-2">
+          {diluted.map((mix) => (
+            <MixCard
+              key={mix.productId + mix.ratio}
+              mix={mix}
+              product={products.get(mix.productId)}
+              labels={job.labels}
+              onLabel={() => setLabel(mix.productId + mix.ratio)}
+            />
+          ))}
+        </section>
+      )}
+      {asked && mixes.length > 0 && diluted.length === 0 && (
+        <p className="lying p-3">Nothing to dilute: every cleaner of this job is used as it comes.</p>
+      )}
+      {ready.length > 0 && (
+        <section aria-label="As they come" className="lying p-3">
+          <h2 className="text-do">As they come, no water</h2>
+          <ul className="mt-1 divide-y divide-line">
+            {ready.map((mix) => (
+              <li key={mix.productId} className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
+                <span className="font-semibold">{products.get(mix.productId)?.name}</span>
+                <span className="text-do font-semibold">{ml(mix.neededMl)}</span>
+                <span className="text-note text-faint">
+                  {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'}, on{' '}
+                  {plural(mix.surfaceIds.length, 'panel')}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {plan.data && plan.data.doses.length > 0 && <Doses plan={plan.data} products={products} />}
+      {plan.data && <Kit plan={plan.data} />}
+      <FreeMix products={shelf.data.products} />
+      {printed && <Label mix={printed} product={products.get(printed.productId)} onClose={() => setLabel(undefined)} />}
+    </div>
+  )
+}
+
+function MixCard(props: {
+  mix: Schemas['MixFile']
+  product: Product | undefined
+  labels: Record<string, string>
+  onLabel: () => void
+}) {
+  const { mix, product, labels } = props
+  return (
+    <article className="lying grid grid-cols-[auto_1fr] gap-x-5 p-4">
+      <Bottle share={mix.productMl / mix.bottleMl} />
+      <div className="grid content-start gap-1">
+        <h2 className="text-do">
+          {product?.name}, {mix.ratio}
+        </h2>
+        <p className="text-note text-faint">{mix.words}</p>
+        <dl className="my-1 grid grid-cols-2 gap-x-4">
+          <dt className="text-note text-faint">Product</dt>
+          <dt className="text-note text-faint">Water</dt>
+          <dd className="text-big leading-none font-semibold">{ml(mix.productMl)}</dd>
+          <dd className="text-big leading-none font-semibold">{ml(mix.waterMl)}</dd>
+        </dl>
+        <p>
+          Water first, then product, into a {ml(mix.bottleMl)} bottle; the job needs {ml(mix.neededMl)}.
+        </p>
+        <p>
+          {mix.effectivePh ? (
+            <>
+              Effective pH <strong>{mix.effectivePh.low} to {mix.effectivePh.high}</strong>
+            </>
+          ) : (
+            'Effective pH not known: measure it with the pen'
+          )}
+        </p>
+        <p className="text-note text-faint">
+          For {mix.surfaceIds.slice(0, 4).map((id) => labels[id]).join('; ')}
+          {mix.surfaceIds.length > 4 && ` and ${plural(mix.surfaceIds.length - 4, 'more panel')}`}
+        </p>
+        <Button onClick={props.onLabel} className="mt-1 justify-self-start">
+          <Printer size={18} aria-hidden="true" /> Label
+        </Button>
+      </div>
+    </article>
+  )
+}
+
+function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<string, Product> }) {
+  return (
+    <section aria-label="Finishing products" className="lying p-3">
+      <h2 className="text-do">Finishing products</h2>
+      <ul className="mt-1 divide-y divide-line">
+        {plan.doses.map((dose) => (
+          <li key={dose.productId} className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
+            <span className="font-semibold">{products.get(dose.productId)?.name}</span>
+            <span className="text-do font-semibold">{ml(dose.ml)}</span>
+            <span className="text-note text-faint">
+              {plural(dose.surfaceIds.length, 'panel')}, about {dose.drops} drops
+              {dose.share !== undefined && `, ${Math.round(dose.share * 100)} % of what is on hand`}
+              {dose.coatsPossible !== undefined && `; there is enough for ${plural(dose.coatsPossible, 'coat')}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Kit({ plan }: { plan: Schemas['PlanFile'] }) {
+  return (
+    <section aria-label="Cloths and what to buy" className="lying grid gap-2 p-3">
+      <h2 className="text-do">Cloths</h2>
+      <p>
+        {plan.cloths.length === 0 && 'None. '}
+        {plan.cloths
+          .map((c) => `${c.count} for ${c.use}${c.colourfastOnly ? ', white or washed eight times' : ''}`)
+          .join('; ')}
+      </p>
+      {plan.purchases.length > 0 && (
+        <ul className="list-[square] pl-5">
+          {plan.purchases.map((p) => (
+            <li key={p.text}>To buy: {p.text}</li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}

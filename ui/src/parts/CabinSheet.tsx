@@ -1,0 +1,126 @@
+import { useLayoutEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
+import type { Schemas } from '../api/client'
+import { textureOf } from './textures'
+
+type Layout = Schemas['Layout']
+type Panel = Schemas['Panel']
+
+export type PanelLook = {
+  /** Finish code, or undefined while it is not asked. */
+  finish?: string
+  /** Not asked at all yet: drawn blank with a dashed edge. */
+  blank?: boolean
+  /** State in words, read out after the panel's name. */
+  state: string
+  /** A glyph drawn at the panel's mark. */
+  mark?: ReactNode
+}
+
+type Props = {
+  layout: Layout
+  look: (panel: Panel) => PanelLook
+  picked: ReadonlySet<string>
+  onPick: (id: string, more: boolean) => void
+  /** Zone to close in on, or undefined for the whole cabin. */
+  zone?: string
+  label: string
+}
+
+type Box = [number, number, number, number]
+const MARGIN = 14
+
+/** The cabin laid open as a flat pattern; each panel is a button. */
+export function CabinSheet({ layout, look, picked, onPick, zone, label }: Props) {
+  const whole = layout.viewBox as Box
+  const [box, setBox] = useState<Box>(whole)
+  const svg = useRef<SVGSVGElement>(null)
+
+  useLayoutEffect(() => {
+    setBox(zone && svg.current ? boxOf(svg.current, zone, whole) : whole)
+    // the drawing itself does not change while a layout is shown
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [zone, layout.code])
+
+  const close = whole[2] / box[2]
+  return (
+    <svg
+      ref={svg}
+      viewBox={box.join(' ')}
+      role="group"
+      aria-label={label}
+      className="block h-full max-h-full w-full touch-manipulation select-none"
+      preserveAspectRatio="xMidYMid meet"
+    >
+      {layout.panels.map((panel) => (
+        <PanelShape
+          key={panel.id}
+          panel={panel}
+          look={look(panel)}
+          picked={picked.has(panel.id)}
+          onPick={onPick}
+          scale={close}
+        />
+      ))}
+    </svg>
+  )
+}
+
+function PanelShape(props: {
+  panel: Panel
+  look: PanelLook
+  picked: boolean
+  onPick: Props['onPick']
+  scale: number
+}) {
+  const { panel, look, picked, onPick, scale } = props
+  const press = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return
+    event.preventDefault()
+    onPick(panel.id, event.shiftKey)
+  }
+  const [x = 0, y = 0] = panel.at
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      data-panel={panel.id}
+      data-zone={panel.zone}
+      aria-pressed={picked}
+      aria-label={`${panel.label}, ${look.state}`}
+      onClick={(event) => onPick(panel.id, event.shiftKey || event.ctrlKey || event.metaKey)}
+      onKeyDown={press}
+      className="panel cursor-pointer"
+    >
+      <path d={panel.d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
+      {!look.blank && <path d={panel.d} fillRule="evenodd" fill={textureOf(look.finish ?? '')} />}
+      <path
+        d={panel.d}
+        fillRule="evenodd"
+        fill={picked ? 'var(--needle)' : 'transparent'}
+        fillOpacity={0.16}
+        stroke={picked ? 'var(--needle)' : 'var(--ink)'}
+        strokeOpacity={picked ? 1 : look.blank ? 0.55 : 0.8}
+        strokeWidth={picked ? 3.5 : 1.4}
+        strokeDasharray={look.blank && !picked ? '5 4' : undefined}
+        vectorEffect="non-scaling-stroke"
+      />
+      {look.mark && (
+        <g transform={`translate(${x} ${y}) scale(${1 / Math.sqrt(scale)})`} pointerEvents="none">
+          <circle r="12" fill="var(--paper)" stroke="var(--line)" />
+          {look.mark}
+        </g>
+      )}
+      <title>{panel.label}</title>
+    </g>
+  )
+}
+
+function boxOf(svg: SVGSVGElement, zone: string, whole: Box): Box {
+  const parts = [...svg.querySelectorAll<SVGGElement>(`[data-zone="${zone}"]`)].map((g) => g.getBBox())
+  if (parts.length === 0) return whole
+  const left = Math.min(...parts.map((b) => b.x)) - MARGIN
+  const top = Math.min(...parts.map((b) => b.y)) - MARGIN
+  const right = Math.max(...parts.map((b) => b.x + b.width)) + MARGIN
+  const bottom = Math.max(...parts.map((b) => b.y + b.height)) + MARGIN
+  return [left, top, right - left, bottom - top]
+}

@@ -1,0 +1,55 @@
+import { Moon, Sun } from 'lucide-react'
+import { NavLink, Outlet } from 'react-router'
+import { TextureDefs } from './textures'
+import { useTheme } from './useTheme'
+
+const place = ({ isActive }: { isActive: boolean }) =>
+  `inline-flex min-h-11 items-center border-b-[3px] px-2 font-semibold no-underline ${
+    isActive ? 'border-needle text-ink' : 'border-transparent text-faint'
+  }`
+
+/** What stands around every view. */
+export function Frame() {
+  const [theme, turn] = useTheme()
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <svg width="0" height="0" className="absolute" aria-hidden="true">
+        <TextureDefs />
+      </svg>
+      <a
+        href="#content"
+        className="absolute left-2 top-[-60px] z-50 bg-ink px-3 py-2 text-paper focus:top-2"
+      >
+        To the content
+      </a>
+      <header className="no-print flex items-center gap-4 border-b border-line bg-paper px-3 md:px-5">
+        <NavLink to="/" className="flex items-center gap-2 text-ink no-underline" aria-label="Attune, to the day">
+          <svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
+            <path d="M2 20H32M6 20V16M12 20V16M18 20V16M24 20V16M29 20V16" stroke="var(--ink)" strokeWidth="1.6" />
+            <path d="M10 3H20L15 18Z" fill="var(--needle)" />
+          </svg>
+          <span className="text-do font-bold tracking-tight">Attune</span>
+        </NavLink>
+        <nav aria-label="Attune" className="flex flex-1 gap-2">
+          <NavLink to="/" end className={place}>
+            Day
+          </NavLink>
+          <NavLink to="/shelf" className={place}>
+            Shelf
+          </NavLink>
+        </nav>
+        <button
+          type="button"
+          onClick={turn}
+          className="inline-flex min-h-11 min-w-11 items-center justify-center"
+          aria-label={theme === 'light' ? 'Dark, for the evening' : 'Light, for the sun'}
+        >
+          {theme === 'light' ? <Moon size={20} /> : <Sun size={20} />}
+        </button>
+      </header>
+      <main id="content" className="flex flex-1 flex-col">
+        <Outlet />
+      </main>
+    </div>
+  )
+}

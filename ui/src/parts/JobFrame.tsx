@@ -1,0 +1,90 @@
+import { useQuery } from '@tanstack/react-query'
+import { NavLink, Outlet, useOutletContext, useParams } from 'react-router'
+import type { Schemas } from '../api/client'
+import { jobQuery } from '../api/queries'
+import { Loading, Trouble } from './Notice'
+
+type Job = Schemas['JobDetail']
+
+const stops = [
+  ['survey', 'Survey'],
+  ['match', 'Match'],
+  ['mix', 'Mix'],
+  ['bench', 'Bench'],
+  ['handover', 'Hand over'],
+] as const
+
+/** The job in hand, for the views inside it. */
+export const useJob = () => useOutletContext<Job>()
+
+/** A job's head and the seam its views hang on. */
+export function JobFrame() {
+  const { id = '' } = useParams()
+  const job = useQuery(jobQuery(id))
+  if (job.isPending) return <Loading what="the job" />
+  if (job.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={job.error} again={() => void job.refetch()} />
+      </div>
+    )
+  const vehicle = job.data.document.vehicle
+  return (
+    <>
+      <div className="no-print flex flex-wrap items-end justify-between gap-x-6 gap-y-1 bg-paper px-3 pt-2 md:px-5">
+        <div className="min-w-0">
+          <h1 className="truncate text-do">{job.data.document.title}</h1>
+          <p className="truncate text-note text-faint">{vehicle?.label}</p>
+        </div>
+        <Seam id={id} />
+      </div>
+      <div className="flex flex-1 flex-col pb-20 md:pb-0 print:pb-0">
+        <Outlet context={job.data} />
+      </div>
+    </>
+  )
+}
+
+/** Five stitches on a thread; along the bottom edge on a phone. */
+function Seam({ id }: { id: string }) {
+  return (
+    <nav
+      aria-label="Steps of the job"
+      className="no-print fixed inset-x-0 bottom-0 z-40 border-t border-line bg-paper md:static md:border-0"
+    >
+      <ol className="relative grid grid-cols-5 md:w-[30rem]">
+        <li aria-hidden="true" className="absolute inset-x-[10%] top-[15px] border-t-2 border-dashed border-line" />
+        {stops.map(([to, label]) => (
+          <li key={to} className="relative">
+            <NavLink
+              to={`/jobs/${id}/${to}`}
+              className={({ isActive }) =>
+                `group flex min-h-14 flex-col items-center justify-start gap-1 pt-[9px] no-underline ${
+                  isActive ? 'font-bold text-ink' : 'text-faint'
+                }`
+              }
+            >
+              {({ isActive }) => (
+                <>
+                  <svg viewBox="0 0 26 14" width="26" height="14" aria-hidden="true">
+                    <rect
+                      x="1"
+                      y="1"
+                      width="24"
+                      height="12"
+                      rx="6"
+                      fill={isActive ? 'var(--needle)' : 'var(--paper)'}
+                      stroke={isActive ? 'var(--needle)' : 'var(--ink)'}
+                      strokeWidth="1.6"
+                    />
+                  </svg>
+                  <span className="narrow text-note">{label}</span>
+                </>
+              )}
+            </NavLink>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  )
+}

@@ -1,0 +1,146 @@
+import type { Schemas } from '../api/client'
+import { Field, inputForm, OneOf, type Option } from '../parts/controls'
+import { Say } from '../parts/words'
+
+type Change = Schemas['JobChange']
+
+const words = (...codes: string[]): Option[] => codes.map((value) => ({ value, label: Say(value) }))
+
+/** Where and in what air the job is done, and what is wished: shown while no panel is picked. */
+export function SettingPanel(props: {
+  job: Schemas['JobDetail']
+  disabled: boolean
+  onChange: (change: Change) => void
+}) {
+  const { job, disabled, onChange } = props
+  const { setting, wishes } = job.document
+  const set = (part: Partial<Schemas['SettingFile']>) => onChange({ setting: { ...setting, ...part } })
+  const wish = (part: Schemas['WishesFile']) => onChange({ wishes: part })
+  return (
+    <div className="lying grid gap-4 p-3">
+      <div>
+        <h2 className="text-do">Pick a panel to write down what you find</h2>
+        <p className="text-note text-faint">
+          Tap one, or hold several with “Pick several”. Until then: the air you work in, and what is wished.
+        </p>
+      </div>
+      <div className="grid gap-4 lg:grid-cols-2">
+        <OneOf
+          label="Place"
+          value={setting.place ?? 'studio'}
+          options={words('studio', 'mobile')}
+          disabled={disabled}
+          onChange={(place) => set({ place })}
+        />
+        <OneOf
+          label="Sun on the surfaces"
+          value={setting.sun ?? 'none'}
+          options={words('none', 'through-glass', 'direct')}
+          disabled={disabled}
+          onChange={(sun) => set({ sun })}
+        />
+      </div>
+      <div className="grid grid-cols-3 gap-3">
+        <Reading label="Air, °C" value={setting.airTempC ?? 20} min={-20} max={50} disabled={disabled} onSave={(airTempC) => set({ airTempC })} />
+        <Reading
+          label="Humidity, %"
+          value={Math.round((setting.relativeHumidity ?? 0.5) * 100)}
+          min={0}
+          max={100}
+          disabled={disabled}
+          onSave={(percent) => set({ relativeHumidity: percent / 100 })}
+        />
+        <Reading label="Draught, m/s" value={setting.airSpeedMs ?? 0.1} min={0} max={10} step={0.1} disabled={disabled} onSave={(airSpeedMs) => set({ airSpeedMs })} />
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Moment label="Work starts" value={setting.start} disabled={disabled} onSave={(start) => set({ start })} />
+        <Moment label="Promised back" value={setting.returnBy} disabled={disabled} onSave={(returnBy) => set({ returnBy })} />
+      </div>
+      <OneOf
+        label="Climate the car lives in"
+        value={setting.climate ?? 'temperate'}
+        options={words('temperate', 'hot', 'cold-wet')}
+        disabled={disabled}
+        onChange={(climate) => set({ climate })}
+      />
+      <OneOf
+        label="Standard"
+        value={wishes?.standard ?? 'thorough'}
+        options={words('tidy', 'thorough', 'exacting')}
+        disabled={disabled}
+        onChange={(standard) => wish({ standard })}
+      />
+      <OneOf
+        label="Sheen"
+        value={wishes?.sheen ?? 'matt'}
+        options={words('matt', 'satin', 'gloss')}
+        disabled={disabled}
+        onChange={(sheen) => wish({ sheen })}
+      />
+      <OneOf
+        label="Protection wanted, at most"
+        value={wishes?.protection ?? 'none'}
+        options={words('none', 'dressing', 'barrier', 'coating')}
+        disabled={disabled}
+        onChange={(protection) => wish({ protection })}
+      />
+    </div>
+  )
+}
+
+function Reading(props: {
+  label: string
+  value: number
+  min: number
+  max: number
+  step?: number
+  disabled: boolean
+  onSave: (value: number) => void
+}) {
+  const save = (text: string) => {
+    const value = Number(text)
+    if (text.trim() !== '' && Number.isFinite(value) && value !== props.value) props.onSave(value)
+  }
+  return (
+    <label>
+      <Field label={props.label}>
+        <input
+          key={props.value}
+          type="number"
+          min={props.min}
+          max={props.max}
+          step={props.step ?? 1}
+          inputMode="decimal"
+          className={inputForm}
+          defaultValue={props.value}
+          disabled={props.disabled}
+          onBlur={(e) => save(e.target.value)}
+          onKeyDown={(e) => e.key === 'Enter' && save(e.currentTarget.value)}
+        />
+      </Field>
+    </label>
+  )
+}
+
+function Moment(props: {
+  label: string
+  value: string | undefined
+  disabled: boolean
+  onSave: (value: string) => void
+}) {
+  const shown = props.value?.slice(0, 16)
+  return (
+    <label>
+      <Field label={props.label}>
+        <input
+          key={shown}
+          type="datetime-local"
+          className={inputForm}
+          defaultValue={shown}
+          disabled={props.disabled}
+          onBlur={(e) => e.target.value && e.target.value !== shown && props.onSave(e.target.value)}
+        />
+      </Field>
+    </label>
+  )
+}

@@ -1,0 +1,192 @@
+import { useQuery } from '@tanstack/react-query'
+import { List, Redo2, Undo2 } from 'lucide-react'
+import { useMemo } from 'react'
+import { useSearchParams } from 'react-router'
+import type { Schemas } from '../api/client'
+import { finishesQuery, layoutQuery } from '../api/queries'
+import { CabinSheet, type PanelLook } from '../parts/CabinSheet'
+import { Button, ButtonLink } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Loading, Trouble } from '../parts/Notice'
+import { plural, say } from '../parts/words'
+import { FindingsPanel } from './FindingsPanel'
+import { PanelList } from './PanelList'
+import { SettingPanel } from './SettingPanel'
+import { unasked } from './shared'
+import { useFindings } from './useFindings'
+
+const levels = ['none', 'light', 'moderate', 'heavy', 'caked']
+
+export function SurveyView() {
+  const job = useJob()
+  const layout = useQuery(layoutQuery(job.document.vehicle?.layout ?? 'blank'))
+  const finishes = useQuery(finishesQuery)
+  if (layout.isPending || finishes.isPending) return <Loading what="the cabin" />
+  if (layout.isError || finishes.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={layout.error ?? finishes.error} again={() => void layout.refetch()} />
+      </div>
+    )
+  return <Survey job={job} layout={layout.data} finishes={finishes.data} />
+}
+
+function Survey(props: {
+  job: Schemas['JobDetail']
+  layout: Schemas['Layout']
+  finishes: Schemas['FinishChoice'][]
+}) {
+  const { job, layout, finishes } = props
+  const { find, undo, redo, change } = useFindings(job, layout.panels)
+  const [query, setQuery] = useSearchParams()
+  const surfaces = useMemo(() => new Map(job.document.surfaces.map((s) => [s.id, s])), [job.document.surfaces])
+  const names = useMemo(() => new Map(finishes.map((f) => [f.code, f.name])), [finishes])
+  const picked = useMemo(() => new Set(query.getAll('panel')), [query])
+  const zone = query.get('zone') ?? undefined
+  const several = query.get('several') === 'yes'
+  const asList = query.get('as') === 'list'
+  const frozen = job.state !== 'SURVEY'
+
+  const go = (changes: Record<string, string | string[] | undefined>) =>
+    setQuery(
+      (before) => {
+        const next = new URLSearchParams(before)
+        for (const [name, value] of Object.entries(changes)) {
+          next.delete(name)
+          for (const one of value === undefined ? [] : [value].flat()) next.append(name, one)
+        }
+        return next
+      },
+      { replace: !('zone' in changes) },
+    )
+  const pick = (id: string, more: boolean) => {
+    const next = new Set(more || several ? picked : picked.has(id) && picked.size === 1 ? picked : [])
+    if (picked.has(id)) next.delete(id)
+    else next.add(id)
+    go({ panel: [...next] })
+  }
+  const pickZone = (id: string) => {
+    const all = layout.panels.filter((p) => p.zone === id).map((p) => p.id)
+    go({ zone: zone === id ? undefined : id, panel: zone === id ? [] : several ? [...new Set([...picked, ...all])] : [] })
+  }
+
+  const look = (panel: Schemas['Panel']): PanelLook => {
+    const surface = surfaces.get(panel.id)
+    const missing = unasked(surface)
+    const soil = surface?.condition.soil
+    return {
+      finish: surface?.finish ?? (surface ? 'unknown' : undefined),
+      blank: !surface,
+      state: surface ? stateOf(surface, names, missing) : 'not asked yet',
+      mark: surface && <SoilMark level={soil} incomplete={missing.length > 0} />,
+    }
+  }
+  const error = find.error ?? undo.error ?? redo.error ?? change.error
+  const asked = job.document.surfaces.filter((s) => s.condition.soil && s.condition.wear).length
+
+  return (
+    <div className="grid flex-1 gap-3 p-2 md:grid-cols-[minmax(0,1.15fr)_minmax(22rem,1fr)] md:p-4">
+      <section aria-label="Cabin" className="grid content-start gap-2">
+        <div className="flex flex-wrap items-center gap-1.5">
+          <Button
+            aria-label={job.undo ? `Undo: ${job.undo}` : 'Undo'}
+            title={job.undo}
+            disabled={!job.undo || undo.isPending}
+            onClick={() => undo.mutate()}
+            className="px-3"
+          >
+            <Undo2 size={18} aria-hidden="true" />
+          </Button>
+          <Button
+            aria-label={job.redo ? `Redo: ${job.redo}` : 'Redo'}
+            title={job.redo}
+            disabled={!job.redo || redo.isPending}
+            onClick={() => redo.mutate()}
+            className="px-3"
+          >
+            <Redo2 size={18} aria-hidden="true" />
+          </Button>
+          <Button aria-pressed={several} onClick={() => go({ several: several ? undefined : 'yes' })} className={pressed(several)}>
+            Pick several
+          </Button>
+          <Button aria-pressed={asList} onClick={() => go({ as: asList ? undefined : 'list' })} className={pressed(asList)}>
+            <List size={18} aria-hidden="true" /> List
+          </Button>
+          <span role="status" className="ml-auto text-note text-faint">
+            {find.isPending || change.isPending ? 'Saving…' : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
+          </span>
+        </div>
+        <div className="flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Parts of the cabin">
+          {layout.zones.map((z) => (
+            <Button
+              key={z.id}
+              aria-pressed={zone === z.id}
+              onClick={() => pickZone(z.id)}
+              className={`narrow shrink-0 px-3 text-note ${pressed(zone === z.id)}`}
+            >
+              {z.label}
+            </Button>
+          ))}
+        </div>
+        {asList ? (
+          <PanelList layout={layout} look={look} picked={picked} onPick={(id) => pick(id, true)} zone={zone} />
+        ) : (
+          <div className="h-[52vh] md:h-[calc(100dvh-13.5rem)]">
+            <CabinSheet layout={layout} look={look} picked={picked} onPick={pick} zone={zone} label="Cabin laid open" />
+          </div>
+        )}
+      </section>
+      <section aria-label="Findings" className="grid content-start gap-3">
+        {error && <Trouble error={error} />}
+        {frozen && (
+          <p className="lying border-l-4 border-l-care p-3">
+            The bench run has started on this survey; it stands as it is.{' '}
+            <ButtonLink to={`/jobs/${job.id}/bench`} weight="quiet" className="px-1">
+              To the bench
+            </ButtonLink>
+          </p>
+        )}
+        {picked.size > 0 ? (
+          <FindingsPanel
+            panels={layout.panels.filter((p) => picked.has(p.id))}
+            surfaces={[...picked].map((id) => surfaces.get(id))}
+            finishes={finishes}
+            disabled={frozen}
+            onFinding={(finding) => find.mutate({ surfaceIds: [...picked], finding })}
+            onClose={() => go({ panel: [] })}
+          />
+        ) : (
+          <SettingPanel job={job} disabled={frozen} onChange={(part) => change.mutate(part)} />
+        )}
+      </section>
+    </div>
+  )
+}
+
+const pressed = (on: boolean) => (on ? 'border-needle bg-needle text-on-needle' : '')
+
+function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, missing: string[]): string {
+  const finish = surface.finish ? (names.get(surface.finish) ?? 'not identified') : 'finish not asked'
+  const soil = surface.condition.soil ? `soil ${surface.condition.soil}` : ''
+  const rest = missing.length > 0 ? `still to ask: ${missing.join(', ')}` : ''
+  return [finish, soil, rest].filter(Boolean).join(', ')
+}
+
+/** Soil as filled bars, one to four; a ring for clean; a stroke under it while something is still to ask. */
+function SoilMark({ level, incomplete }: { level?: string; incomplete: boolean }) {
+  const bars = level ? levels.indexOf(level) : 0
+  return (
+    <g aria-label={level ? say(level) : undefined}>
+      {level === undefined && (
+        <text textAnchor="middle" y="5" fontSize="15" fontWeight="700" fill="var(--unknown)">
+          …
+        </text>
+      )}
+      {level === 'none' && <circle r="4" fill="none" stroke="var(--faint)" strokeWidth="2" />}
+      {Array.from({ length: bars }, (_, i) => (
+        <rect key={i} x={-8 + i * 4.2} y={5 - (i + 1) * 2.8} width="3.4" height={(i + 1) * 2.8} fill="var(--ink)" />
+      ))}
+      {incomplete && level !== undefined && <path d="M-7 8.5H7" stroke="var(--unknown)" strokeWidth="2" strokeDasharray="3 2" />}
+    </g>
+  )
+}

@@ -1,0 +1,45 @@
+import type { Schemas } from '../api/client'
+
+type JobFile = Schemas['JobFile']
+type Surface = Schemas['SurfaceFile']
+
+const conditionFields = [
+  'soil',
+  'soils',
+  'wear',
+  'feel',
+  'nap',
+  'perforations',
+  'damage',
+  'stainAgeDays',
+  'sheenGu',
+] as const
+const surfaceFields = ['finish', 'perforated', 'texture', 'tone', 'ageMonths', 'features', 'near'] as const
+
+const given = (finding: Schemas['Finding'], fields: readonly (keyof Schemas['Finding'])[]) =>
+  Object.fromEntries(fields.filter((f) => finding[f] !== undefined).map((f) => [f, finding[f]]))
+
+/** The document as it will look once the server has laid the finding; for showing it at once. */
+export function laid(document: JobFile, panels: Schemas['Panel'][], request: Schemas['FindingRequest']): JobFile {
+  const { surfaceIds, finding } = request
+  const kept = document.surfaces.filter((s) => !surfaceIds.includes(s.id))
+  if (finding.cleared) return { ...document, surfaces: kept }
+  const touched = surfaceIds.flatMap((id): Surface[] => {
+    const before = document.surfaces.find((s) => s.id === id) ?? fromPanel(panels.find((p) => p.id === id))
+    if (!before) return []
+    return [
+      {
+        ...before,
+        ...given(finding, surfaceFields),
+        condition: { ...before.condition, ...given(finding, conditionFields) },
+      },
+    ]
+  })
+  return { ...document, surfaces: [...kept, ...touched] }
+}
+
+function fromPanel(panel: Schemas['Panel'] | undefined): Surface | undefined {
+  if (!panel) return undefined
+  const { id, zone, part, texture, tone, areaM2, seamM, role, features, near } = panel
+  return { id, zone, part, texture, tone, areaM2, seamM, role, features, near, condition: {} }
+}

@@ -1,0 +1,50 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { api, need, type Schemas } from '../api/client'
+import { jobQuery } from '../api/queries'
+import { laid } from './laid'
+
+type Job = Schemas['JobDetail']
+export type Finding = Schemas['Finding']
+
+/** Saves findings at once; shows them before the server has answered and takes them back if it refuses. */
+export function useFindings(job: Job, panels: Schemas['Panel'][]) {
+  const client = useQueryClient()
+  const key = jobQuery(job.id).queryKey
+  const params = { params: { path: { id: job.id } } }
+
+  const settle = (fresh: Job) => {
+    client.setQueryData(key, fresh)
+    void client.invalidateQueries({ queryKey: ['job', job.id], predicate: (q) => q.queryKey.length > 2 })
+    void client.invalidateQueries({ queryKey: ['day'] })
+  }
+
+  const find = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: (body: Schemas['FindingRequest']) =>
+      need(api.POST('/api/v1/jobs/{id}/findings', { ...params, body })),
+    onMutate: async (request) => {
+      await client.cancelQueries({ queryKey: key, exact: true })
+      const before = client.getQueryData<Job>(key)
+      if (before) client.setQueryData(key, { ...before, document: laid(before.document, panels, request) })
+      return { before }
+    },
+    onError: (_error, _request, context) => context?.before && client.setQueryData(key, context.before),
+    onSuccess: settle,
+  })
+  const undo = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/undo', params)),
+    onSuccess: settle,
+  })
+  const redo = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/redo', params)),
+    onSuccess: settle,
+  })
+  const change = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: (body: Schemas['JobChange']) => need(api.PATCH('/api/v1/jobs/{id}', { ...params, body })),
+    onSuccess: settle,
+  })
+  return { find, undo, redo, change }
+}
