@@ -1,16 +1,9 @@
 import { createBrowserRouter, Navigate } from 'react-router'
-import { BenchView } from './bench/BenchView'
 import { DayView } from './day/DayView'
-import { NewJobView } from './day/NewJobView'
-import { HandoverView } from './handover/HandoverView'
-import { MatchView } from './match/MatchView'
-import { MixView } from './mix/MixView'
 import { Frame } from './parts/Frame'
 import { JobFrame } from './parts/JobFrame'
-import { Empty } from './parts/Notice'
+import { Empty, Loading } from './parts/Notice'
 import { ButtonLink } from './parts/controls'
-import { ShelfView } from './shelf/ShelfView'
-import { SurveyView } from './survey/SurveyView'
 
 function Nowhere() {
   return (
@@ -27,20 +20,30 @@ function Nowhere() {
 export const router = createBrowserRouter([
   {
     element: <Frame />,
+    hydrateFallbackElement: <Loading what="the page" />,
     children: [
       { path: '/', element: <DayView /> },
-      { path: '/new', element: <NewJobView /> },
-      { path: '/shelf', element: <ShelfView /> },
+      { path: '/new', lazy: async () => ({ Component: (await import('./day/NewJobView')).NewJobView }) },
+      { path: '/shelf', lazy: async () => ({ Component: (await import('./shelf/ShelfView')).ShelfView }) },
       {
         path: '/jobs/:id',
         element: <JobFrame />,
         children: [
           { index: true, element: <Navigate to="survey" replace /> },
-          { path: 'survey', element: <SurveyView /> },
-          { path: 'match/:surfaceId?', element: <MatchView /> },
-          { path: 'mix', element: <MixView /> },
-          { path: 'bench', element: <BenchView /> },
-          { path: 'handover', element: <HandoverView /> },
+          {
+            path: 'survey',
+            lazy: async () => ({ Component: (await import('./survey/SurveyView')).SurveyView }),
+          },
+          {
+            path: 'match/:surfaceId?',
+            lazy: async () => ({ Component: (await import('./match/MatchView')).MatchView }),
+          },
+          { path: 'mix', lazy: async () => ({ Component: (await import('./mix/MixView')).MixView }) },
+          { path: 'bench', lazy: async () => ({ Component: (await import('./bench/BenchView')).BenchView }) },
+          {
+            path: 'handover',
+            lazy: async () => ({ Component: (await import('./handover/HandoverView')).HandoverView }),
+          },
         ],
       },
       { path: '*', element: <Nowhere /> },

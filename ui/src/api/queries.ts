@@ -30,7 +30,10 @@ export const jobQuery = (id: string) =>
   queryOptions({ queryKey: ['job', id], queryFn: () => need(api.GET('/api/v1/jobs/{id}', path(id))) })
 
 export const planQuery = (id: string) =>
-  queryOptions({ queryKey: ['job', id, 'plan'], queryFn: () => need(api.GET('/api/v1/jobs/{id}/plan', path(id))) })
+  queryOptions({
+    queryKey: ['job', id, 'plan'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/plan', path(id))),
+  })
 
 export const outcomesQuery = (id: string) =>
   queryOptions({
@@ -46,7 +49,10 @@ export const matchQuery = (id: string, surfaceId: string) =>
   })
 
 export const benchQuery = (id: string) =>
-  queryOptions({ queryKey: ['job', id, 'bench'], queryFn: () => need(api.GET('/api/v1/jobs/{id}/bench', path(id))) })
+  queryOptions({
+    queryKey: ['job', id, 'bench'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/bench', path(id))),
+  })
 
 export const handoverQuery = (id: string) =>
   queryOptions({

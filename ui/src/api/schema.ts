@@ -774,6 +774,7 @@ export interface components {
         HandoverView: {
             /** Format: uuid */
             jobId: string;
+            shop: string;
             title: string;
             vehicleLabel: string;
             /** @enum {string} */

@@ -15,7 +15,9 @@ export function AllTasks(props: {
       <summary className="flex min-h-14 cursor-pointer items-center px-3 font-semibold">All steps</summary>
       <ol className="divide-y divide-line border-t border-line">
         {props.tasks.map((task) => {
-          const left = task.startedAt ? task.plannedS - (props.now - new Date(task.startedAt).getTime()) / 1000 : 0
+          const left = task.startedAt
+            ? task.plannedS - (props.now - new Date(task.startedAt).getTime()) / 1000
+            : 0
           const line = (
             <>
               <span className="w-16 shrink-0 text-note text-faint">{words[task.state]}</span>

@@ -15,7 +15,7 @@ export function BenchView() {
   const job = useJob()
   const { run, begin, tell } = useBench(job.id)
   const layout = useQuery(layoutQuery(job.document.vehicle?.layout ?? 'blank'))
-  const now = useServerTime(run.data?.serverNow)
+  const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
   const [chosen, setChosen] = useState<string>()
   const tasks = useMemo(() => run.data?.tasks ?? [], [run.data])
   const open = useMemo(() => tasks.filter((t) => t.needsHands && t.state !== 'DONE'), [tasks])
@@ -45,7 +45,12 @@ export function BenchView() {
               : 'The steps follow from the survey.'}
           </p>
           {asked ? (
-            <Button weight="main" className="min-h-14 px-6" onClick={() => begin.mutate()} disabled={begin.isPending}>
+            <Button
+              weight="main"
+              className="min-h-14 px-6"
+              onClick={() => begin.mutate()}
+              disabled={begin.isPending}
+            >
               Start the run
             </Button>
           ) : (

@@ -54,7 +54,9 @@ export function Clocks(props: {
       )}
       {waits.length > 0 && (
         <p className="text-note text-faint">
-          {waits.length === 1 ? 'Waiting by itself: ' : `${waits.length} waits run by themselves; the next ends: `}
+          {waits.length === 1
+            ? 'Waiting by itself: '
+            : `${waits.length} waits run by themselves; the next ends: `}
           <strong className="text-ink">
             {waits[0]!.task.title.toLowerCase()}, {waits[0]!.task.where}, {clock(waits[0]!.shown.seconds)}
           </strong>

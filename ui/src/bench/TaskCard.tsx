@@ -28,7 +28,6 @@ export function TaskCard(props: {
   const timed = task.dwellS !== undefined
   const running = task.state === 'RUNNING'
   const lit = new Set(task.surfaceIds)
-  const zone = oneZone(layout, lit)
   const finish = new Map(props.finishes.map((s) => [s.id, s.finish]))
 
   return (
@@ -62,7 +61,9 @@ export function TaskCard(props: {
               className="size-6 shrink-0 accent-needle"
               checked={ticked.includes(c.code)}
               onChange={(e) =>
-                setTicked((before) => (e.target.checked ? [...before, c.code] : before.filter((x) => x !== c.code)))
+                setTicked((before) =>
+                  e.target.checked ? [...before, c.code] : before.filter((x) => x !== c.code),
+                )
               }
             />
             {c.text}
@@ -110,7 +111,6 @@ export function TaskCard(props: {
         <div className="h-56 md:h-80" aria-hidden="true" inert>
           <CabinSheet
             layout={layout}
-            zone={zone}
             label="Where"
             picked={lit}
             onPick={() => undefined}
@@ -120,10 +120,4 @@ export function TaskCard(props: {
       )}
     </article>
   )
-}
-
-/** The zone all lit panels share, to close in on; none when they are spread. */
-function oneZone(layout: Schemas['Layout'] | undefined, lit: Set<string>): string | undefined {
-  const zones = new Set(layout?.panels.filter((p) => lit.has(p.id)).map((p) => p.zone))
-  return zones.size === 1 ? [...zones][0] : undefined
 }

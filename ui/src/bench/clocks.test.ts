@@ -13,9 +13,12 @@ test.each([
   expect(face(wet, elapsed)).toMatchObject({ phase, seconds })
 })
 
-test('a wait only counts down', () => expect(face(drying, 300)).toMatchObject({ phase: 'waits', seconds: 600 }))
+test('a wait only counts down', () =>
+  expect(face(drying, 300)).toMatchObject({ phase: 'waits', seconds: 600 }))
 
 test('a late wipe comes before one that is due, and a wait comes last', () => {
-  const order = [face(drying, 0), face(wet, 100), face(wet, 500), face(wet, 10)].sort((a, b) => urgency(a) - urgency(b))
+  const order = [face(drying, 0), face(wet, 100), face(wet, 500), face(wet, 10)].sort(
+    (a, b) => urgency(a) - urgency(b),
+  )
   expect(order.map((f) => f.phase)).toEqual(['late', 'wipe', 'sits', 'waits'])
 })

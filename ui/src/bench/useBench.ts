@@ -53,22 +53,22 @@ const next = { start: 'RUNNING', done: 'DONE', undo: 'WAITING' } as const
 function told(bench: Bench, { taskId, to }: Move): Bench {
   const tasks = bench.tasks.map((t) =>
     t.id === taskId
-      ? { ...t, state: next[to], startedAt: to === 'start' ? bench.serverNow : to === 'undo' ? undefined : t.startedAt }
+      ? {
+          ...t,
+          state: next[to],
+          startedAt: to === 'start' ? bench.serverNow : to === 'undo' ? undefined : t.startedAt,
+        }
       : t,
   )
   return { ...bench, tasks, tasksDone: tasks.filter((t) => t.needsHands && t.state === 'DONE').length }
 }
 
-/** The server's time, ticking: its last word plus what has passed here since. */
-export function useServerTime(serverNow: string | undefined): number {
+/** The server's time, ticking: its last word plus what has passed since it came in, at `heardAt` here. */
+export function useServerTime(serverNow: string | undefined, heardAt: number): number {
   const [now, setNow] = useState(() => Date.now())
-  const [offset, setOffset] = useState(0)
-  useEffect(() => {
-    if (serverNow) setOffset(new Date(serverNow).getTime() - Date.now())
-  }, [serverNow])
   useEffect(() => {
     const timer = setInterval(() => setNow(Date.now()), 500)
     return () => clearInterval(timer)
   }, [])
-  return now + offset
+  return serverNow ? new Date(serverNow).getTime() + Math.max(0, now - heardAt) : now
 }

@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client'
 import { dayQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { dayOf, plural, timeOf, when } from '../parts/words'
+import { dayOf, isToday, plural, timeOf, when } from '../parts/words'
 
 type DayJob = Schemas['DayJob']
 
@@ -31,7 +31,9 @@ export function DayView() {
       {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}
       {day.data?.length === 0 && (
         <Empty title="No cars yet.">
-          <p className="text-faint">Start with what stands in front of you: lay its cabin open and write down what you find.</p>
+          <p className="text-faint">
+            Start with what stands in front of you: lay its cabin open and write down what you find.
+          </p>
           <ButtonLink to="/new" weight="main">
             Start the first job
           </ButtonLink>
@@ -59,7 +61,7 @@ function JobLine({ entry }: { entry: DayJob }) {
       >
         <span className="text-faint">
           <span className="block text-do font-semibold text-ink">{timeOf(job.startAt)}</span>
-          <span className="text-note">{dayOf(job.startAt)}</span>
+          {!isToday(job.startAt) && <span className="text-note">{dayOf(job.startAt)}</span>}
         </span>
         <span className="min-w-0">
           <span className="block text-do font-semibold">{job.vehicleLabel}</span>
@@ -73,7 +75,9 @@ function JobLine({ entry }: { entry: DayJob }) {
           <span className="flex items-center justify-between gap-2 font-semibold text-needle">
             {step.label} <ArrowRight size={18} aria-hidden="true" />
           </span>
-          {entry.tasksTotal !== undefined && <Stitches done={entry.tasksDone ?? 0} total={entry.tasksTotal} />}
+          {entry.tasksTotal !== undefined && (
+            <Stitches done={entry.tasksDone ?? 0} total={entry.tasksTotal} />
+          )}
         </span>
       </Link>
     </li>
@@ -86,7 +90,12 @@ function Stitches({ done, total }: { done: number; total: number }) {
   const sewn = total === 0 ? 0 : Math.floor((done / total) * holes)
   return (
     <span className="block">
-      <svg viewBox={`0 0 ${holes * 10} 8`} className="block h-2 w-full" preserveAspectRatio="none" aria-hidden="true">
+      <svg
+        viewBox={`0 0 ${holes * 10} 8`}
+        className="block h-2 w-full"
+        preserveAspectRatio="none"
+        aria-hidden="true"
+      >
         {Array.from({ length: holes }, (_, i) => (
           <rect
             key={i}

@@ -41,17 +41,25 @@ export function HandoverView() {
   const { data } = handover
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-3 p-2 md:p-5 print:max-w-none print:p-0">
-      {!data.finished && data.state !== 'HANDED_OVER' && (
+      {data.notDone.length > 0 && data.state !== 'HANDED_OVER' && (
         <p className="no-print lying border-l-4 border-l-care p-3">
-          {plural(data.notDone.length, 'step')} still open at the bench. Handed over now, they are recorded as left out.
+          {plural(data.notDone.length, 'step')} still open at the bench. Handed over now, they are recorded as
+          left out.
         </p>
       )}
       {close.isError && <Trouble error={close.error} />}
       <div className="no-print flex flex-wrap gap-2">
         {data.state === 'HANDED_OVER' ? (
-          <p className="flex min-h-11 items-center font-semibold text-tune">Handed over. This record stands.</p>
+          <p className="flex min-h-11 items-center font-semibold text-tune">
+            Handed over. This record stands.
+          </p>
         ) : (
-          <Button weight="main" className="min-h-14" onClick={() => close.mutate()} disabled={close.isPending}>
+          <Button
+            weight="main"
+            className="min-h-14"
+            onClick={() => close.mutate()}
+            disabled={close.isPending}
+          >
             Hand over
           </Button>
         )}
@@ -69,7 +77,7 @@ function Sheet({ handover: h }: { handover: Handover }) {
   return (
     <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">
       <header className="border-b-2 border-ink pb-3">
-        <p className="narrow text-note text-faint">Lantern Yard Trim Care · Hand-over</p>
+        <p className="narrow text-note text-faint">{h.shop ? `${h.shop} · Hand-over` : 'Hand-over'}</p>
         <h2 className="text-head">{h.vehicleLabel}</h2>
         <p>{h.title}</p>
       </header>
@@ -77,7 +85,9 @@ function Sheet({ handover: h }: { handover: Handover }) {
         <When label="Drive from" time={h.ready.driveAt} />
         <When label="Sit from" time={h.ready.sitAt} />
         <When label="Fully cured" time={h.ready.curedAt} />
-        {!h.ready.fromBench && <p className="col-span-3 text-note text-faint">As planned; counted anew from the bench.</p>}
+        {!h.ready.fromBench && (
+          <p className="col-span-3 text-note text-faint">As planned; counted anew from the bench.</p>
+        )}
       </section>
       {h.gripChecks.length > 0 && (
         <p className="border-l-4 border-l-care pl-3">
@@ -118,18 +128,24 @@ function Sheet({ handover: h }: { handover: Handover }) {
               <span className="text-note text-faint">{short(c.labels)}</span>
             </li>
           ))}
-          <li>Between visits a cloth damp with water is enough. Nothing slippery on the wheel, pedals or levers.</li>
+          <li>
+            Between visits a cloth damp with water is enough. Nothing slippery on the wheel, pedals or levers.
+          </li>
         </ul>
       </Part>
       <Part title="What was used">
         <p>
           {h.used
-            .map((u) => `${u.name}${u.maker ? ` (${u.maker})` : ''}${u.hazards.length ? ` ${u.hazards.join(' ')}` : ''}`)
+            .map(
+              (u) =>
+                `${u.name}${u.maker ? ` (${u.maker})` : ''}${u.hazards.length ? ` ${u.hazards.join(' ')}` : ''}`,
+            )
             .join('; ')}
           .
         </p>
         <p className="mt-1 text-note text-faint">
-          Safety data sheets on request. A warning lamp, a frayed belt or a fault in a seat is for a licensed workshop.
+          Safety data sheets on request. A warning lamp, a frayed belt or a fault in a seat is for a licensed
+          workshop.
         </p>
       </Part>
     </article>
@@ -167,4 +183,6 @@ function grouped(treated: Schemas['Treated'][]) {
 }
 
 const short = (labels: string[]) =>
-  labels.length <= 3 ? labels.join(', ') : `${labels.slice(0, 2).join(', ')} and ${plural(labels.length - 2, 'more')}`
+  labels.length <= 3
+    ? labels.join(', ')
+    : `${labels.slice(0, 2).join(', ')} and ${plural(labels.length - 2, 'more')}`

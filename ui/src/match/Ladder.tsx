@@ -23,7 +23,10 @@ export function Ladder({ answer, names }: { answer: Schemas['PlannedSurfaceFile'
                   rung.warmth !== 'none' && say(rung.warmth),
                   rung.cleanerId &&
                     `sits ${rung.dwellS.min === rung.dwellS.max ? lasting(rung.dwellS.min) : `${lasting(rung.dwellS.min)} to ${lasting(rung.dwellS.max)}`}`,
-                  plural(rung.passes.high, 'pass', 'passes').replace(/^\d+/, range(rung.passes.low, rung.passes.high)),
+                  plural(rung.passes.high, 'pass', 'passes').replace(
+                    /^\d+/,
+                    range(rung.passes.low, rung.passes.high),
+                  ),
                   rung.sections.count > 1 && plural(rung.sections.count, 'section'),
                   rung.effectivePh && `pH ${rung.effectivePh.low} to ${rung.effectivePh.high}`,
                 ]
@@ -54,19 +57,22 @@ export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFi
       <h2 className="text-do">After cleaning</h2>
       {answer.dry && (
         <p className="mt-1 text-note text-faint">
-          Dry for about {lasting(answer.dry.estimateS)}: {answer.dry.how}. Confirm by {say(answer.dry.confirmWith)}.
+          Dry for about {lasting(answer.dry.estimateS)}: {answer.dry.how}. Confirm by{' '}
+          {say(answer.dry.confirmWith)}.
         </p>
       )}
       <ol className="mt-2 grid gap-2">
         {answer.finishSteps.map((step) => (
           <li key={step.productId}>
-            {step.waitS > 0 && <p className="text-note font-semibold text-care">Wait {lasting(step.waitS)} first</p>}
+            {step.waitS > 0 && (
+              <p className="text-note font-semibold text-care">Wait {lasting(step.waitS)} first</p>
+            )}
             <p className="font-semibold">
               {Say(step.step)}: {names.get(step.productId) ?? step.productId}
             </p>
             <p className="text-note text-faint">
-              {step.doseMl} ml by {names.get(step.applicatorId) ?? step.applicatorId}, {plural(step.coats, 'coat')}, to{' '}
-              {step.levelTo}
+              {step.doseMl} ml by {names.get(step.applicatorId) ?? step.applicatorId},{' '}
+              {plural(step.coats, 'coat')}, to {step.levelTo}
               {step.flashS && `, wipe ${lasting(step.flashS.min)} to ${lasting(step.flashS.max)} after`}
               {step.sitAfterS > 0 && `, no sitting for ${lasting(step.sitAfterS)}`}
             </p>
@@ -80,7 +86,8 @@ export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFi
 /** What was left out, and every reason; what would do as well comes last. */
 export function LeftOut({ answer, names }: { answer: Schemas['PlannedSurfaceFile']; names: Names }) {
   if (answer.ruledOut.length === 0) return null
-  const spare = (o: Schemas['RuledOutFile']) => o.reasons.every((r) => ['DOMINATED', 'NOT_WANTED'].includes(r.code))
+  const spare = (o: Schemas['RuledOutFile']) =>
+    o.reasons.every((r) => ['DOMINATED', 'NOT_WANTED'].includes(r.code))
   const against = answer.ruledOut.filter((o) => !spare(o))
   const would = answer.ruledOut.filter(spare)
   return (

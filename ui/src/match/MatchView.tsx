@@ -22,8 +22,11 @@ export function MatchView() {
   const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
   const outcomes = useQuery({ ...outcomesQuery(job.id), enabled: asked })
   const byId = useMemo(() => new Map(outcomes.data?.map((o) => [o.surfaceId, o])), [outcomes.data])
-  const finishes = useMemo(() => new Map(job.document.surfaces.map((s) => [s.id, s.finish])), [job.document.surfaces])
-  const shown = surfaceId ?? outcomes.data?.[0]?.surfaceId
+  const finishes = useMemo(
+    () => new Map(job.document.surfaces.map((s) => [s.id, s.finish])),
+    [job.document.surfaces],
+  )
+  const shown = surfaceId ?? mostWork(outcomes.data)
 
   if (!asked)
     return (
@@ -59,7 +62,12 @@ export function MatchView() {
                   finish: finishes.get(panel.id) ?? (outcome ? 'unknown' : undefined),
                   blank: !outcome,
                   state: outcome ? stateWords[asState(outcome.outcome)] : 'not surveyed',
-                  mark: outcome && <GlyphForm state={asState(outcome.outcome)} />,
+                  mark: outcome && (
+                    <>
+                      <circle r="11" fill="var(--paper)" />
+                      <GlyphForm state={asState(outcome.outcome)} />
+                    </>
+                  ),
                 }
               }}
             />
@@ -75,6 +83,13 @@ export function MatchView() {
     </div>
   )
 }
+
+/** Where the longest work is: the panel worth looking at first. */
+const mostWork = (outcomes: Schemas['SurfaceOutcome'][] = []) =>
+  outcomes.reduce<Schemas['SurfaceOutcome'] | undefined>(
+    (most, o) => (most && most.minutesHigh >= o.minutesHigh ? most : o),
+    undefined,
+  )?.surfaceId
 
 /** The whole cabin in one line for each state, and as a list to step through. */
 function Overview(props: { outcomes: Schemas['SurfaceOutcome'][]; jobId: string; shown?: string }) {
@@ -129,7 +144,9 @@ function SurfaceMatch({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId
           </p>
         </div>
         {data.answer.minutes.high > 0 && (
-          <p className="text-do font-semibold">{range(data.answer.minutes.low, data.answer.minutes.high)} min</p>
+          <p className="text-do font-semibold">
+            {range(data.answer.minutes.low, data.answer.minutes.high)} min
+          </p>
         )}
       </header>
       {data.chosen && <Rack id={job.id} revision={job.revision} match={data} chosen={data.chosen} />}

@@ -39,7 +39,10 @@ export function Rack(props: { id: string; revision: number; match: Match; chosen
           <Pick
             label="Cleaner"
             value={needles.cleanerId ?? 'dry'}
-            options={[{ value: 'dry', label: 'None, dry' }, ...match.cleaners.map((c) => ({ value: c.id, label: c.name }))]}
+            options={[
+              { value: 'dry', label: 'None, dry' },
+              ...match.cleaners.map((c) => ({ value: c.id, label: c.name })),
+            ]}
             onChange={(value) => move(withCleaner(match, needles, value))}
           />
         </Field>
@@ -69,7 +72,12 @@ export function Rack(props: { id: string; revision: number; match: Match; chosen
       </div>
       <div className="mt-3 border-t border-line">
         {reading.rack.map((scale) => (
-          <Rule key={scale.scale} scale={scale} shown={shown(scale, needles, match, bite)} hold={hold(scale, needles, match, move)} />
+          <Rule
+            key={scale.scale}
+            scale={scale}
+            shown={shown(scale, needles, match, bite)}
+            hold={hold(scale, needles, match, move)}
+          />
         ))}
       </div>
       <p className="mt-2 text-note text-faint">
@@ -160,10 +168,19 @@ function Step(props: { label: string; disabled: boolean; onClick: () => void; ch
 
 function withCleaner(match: Match, needles: Needles, value: string): Partial<Needles> {
   if (value === 'dry')
-    return { cleanerId: undefined, ratio: 'ready', dwellS: 0, laidGPerM2: 0, warmth: 'none', applyTo: 'cloth' }
+    return {
+      cleanerId: undefined,
+      ratio: 'ready',
+      dwellS: 0,
+      laidGPerM2: 0,
+      warmth: 'none',
+      applyTo: 'cloth',
+    }
   const next = match.cleaners.find((c) => c.id === value)
   const ratios = next?.ratios ?? ['ready']
-  const ratio = ratios.includes(needles.ratio) ? needles.ratio : (ratios[Math.floor(ratios.length / 2)] ?? 'ready')
+  const ratio = ratios.includes(needles.ratio)
+    ? needles.ratio
+    : (ratios[Math.floor(ratios.length / 2)] ?? 'ready')
   return {
     cleanerId: value,
     ratio,
@@ -189,10 +206,19 @@ function shown(scale: Scale, needles: Needles, match: Match, bite: string): stri
   }
 }
 
-function hold(scale: Scale, needles: Needles, match: Match, move: (part: Partial<Needles>) => void): Hold | undefined {
+function hold(
+  scale: Scale,
+  needles: Needles,
+  match: Match,
+  move: (part: Partial<Needles>) => void,
+): Hold | undefined {
   switch (scale.scale) {
     case 'wetness':
-      return { step: 1, onMove: (laidGPerM2) => move({ laidGPerM2 }), text: `${needles.laidGPerM2} grams a square metre` }
+      return {
+        step: 1,
+        onMove: (laidGPerM2) => move({ laidGPerM2 }),
+        text: `${needles.laidGPerM2} grams a square metre`,
+      }
     case 'contact':
       return { step: 5, onMove: (dwellS) => move({ dwellS }), text: lasting(needles.dwellS) }
     case 'agitation':
@@ -212,6 +238,8 @@ function hold(scale: Scale, needles: Needles, match: Match, move: (part: Partial
 /** The tool nearest in stiffness in the direction moved, so that one arrow key always gets on. */
 function nearestTool(match: Match, toolId: string, stiffness: number) {
   const now = match.tools.find((t) => t.id === toolId)?.stiffness ?? 0
-  const usable = match.tools.filter((t) => !t.abrasive && (stiffness > now ? t.stiffness > now : t.stiffness < now))
+  const usable = match.tools.filter(
+    (t) => !t.abrasive && (stiffness > now ? t.stiffness > now : t.stiffness < now),
+  )
   return usable.sort((a, b) => Math.abs(a.stiffness - stiffness) - Math.abs(b.stiffness - stiffness))[0]
 }

@@ -24,6 +24,15 @@ const names: Record<string, string> = {
 
 const tenth = (v: number) => Math.round(v * 10) / 10
 
+/** What the soil needs and the finish stands, each with whose limit it is. */
+function bounds(scale: Scale, limited: boolean): string {
+  const unit = scale.unit === 'pH' ? '' : ` ${scale.unit}`
+  const needs = scale.need !== undefined && scale.need > scale.axisLow && `needs ${tenth(scale.need)}${unit}`
+  const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
+  const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}`
+  return [needs, stands].filter(Boolean).join(' · ')
+}
+
 /** One scale of the rack: a straight rule with what the soil needs, what the finish stands, and the needle. */
 export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold?: Hold }) {
   const span = scale.axisHigh - scale.axisLow
@@ -32,19 +41,14 @@ export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold
   const limited = scale.scale !== 'action'
   const name = names[scale.scale] ?? say(scale.scale)
   return (
-    <div className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-2" data-scale={scale.scale} data-state={state}>
+    <div
+      className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-2"
+      data-scale={scale.scale}
+      data-state={state}
+    >
       <div className="col-span-2 flex flex-wrap items-baseline justify-between gap-x-3">
         <h3 className="narrow text-body font-semibold">{name}</h3>
-        <span className="text-note text-faint">
-          {scale.need !== undefined && scale.need > scale.axisLow && <>needs {tenth(scale.need)} · </>}
-          {limited && (
-            <>
-              stands{' '}
-              {scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '}
-              {tenth(scale.limitHigh)} {scale.unit} ({say(scale.limitSetBy)}: {scale.limitWhy})
-            </>
-          )}
-        </span>
+        <span className="text-note text-faint">{bounds(scale, limited)}</span>
       </div>
       <div className="relative h-12">
         <Bands scale={scale} at={at} limited={limited} />
@@ -68,7 +72,7 @@ export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold
       </div>
       <div className="grid w-[7.5rem] justify-items-end gap-0.5 pb-1 text-right">
         <span className="narrow leading-tight font-semibold">{shown}</span>
-        <StateMark state={state} />
+        {state !== 'in-tune' && <StateMark state={state} />}
       </div>
     </div>
   )
@@ -80,7 +84,12 @@ function Bands({ scale, at, limited }: { scale: Scale; at: (v: number) => number
   const high = limited ? at(scale.limitHigh) : 100
   const ticks = Array.from({ length: 11 }, (_, i) => i * 10)
   return (
-    <svg className="absolute inset-x-0 top-3 h-7 w-full" preserveAspectRatio="none" viewBox="0 0 100 28" aria-hidden="true">
+    <svg
+      className="absolute inset-x-0 top-3 h-7 w-full"
+      preserveAspectRatio="none"
+      viewBox="0 0 100 28"
+      aria-hidden="true"
+    >
       <rect x="0" y="0" width="100" height="16" fill="var(--paper)" />
       <rect x={low} y="0" width={Math.max(0, high - low)} height="16" fill="var(--tune)" fillOpacity="0.14" />
       <rect
@@ -94,9 +103,24 @@ function Bands({ scale, at, limited }: { scale: Scale; at: (v: number) => number
       {low > 0 && <Hatch from={0} to={low} kind="beyond" />}
       {high < 100 && <Hatch from={high} to={100} kind="beyond" />}
       {needTo > 0 && <Hatch from={0} to={needTo} kind="need" />}
-      <rect x="0" y="0" width="100" height="16" fill="none" stroke="var(--ink)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      <rect
+        x="0"
+        y="0"
+        width="100"
+        height="16"
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1"
+        vectorEffect="non-scaling-stroke"
+      />
       {ticks.map((x) => (
-        <path key={x} d={`M${x} 16V${x % 50 === 0 ? 23 : 20}`} stroke="var(--ink)" strokeOpacity="0.6" vectorEffect="non-scaling-stroke" />
+        <path
+          key={x}
+          d={`M${x} 16V${x % 50 === 0 ? 23 : 20}`}
+          stroke="var(--ink)"
+          strokeOpacity="0.6"
+          vectorEffect="non-scaling-stroke"
+        />
       ))}
       {limited && high < 100 && <Mark x={high} colour="var(--over)" />}
       {low > 0 && <Mark x={low} colour="var(--over)" />}

@@ -3,7 +3,13 @@ export function Bottle({ share }: { share: number }) {
   const full = 108
   const product = Math.max(3, full * share)
   return (
-    <svg viewBox="0 0 90 170" width="90" height="170" role="img" aria-label={`${Math.round(share * 100)} % product`}>
+    <svg
+      viewBox="0 0 90 170"
+      width="90"
+      height="170"
+      role="img"
+      aria-label={`${Math.round(share * 100)} % product`}
+    >
       <path d="M34 8H66L72 20H52V34H38V20H28Z" fill="var(--piece)" stroke="var(--ink)" strokeWidth="1.6" />
       <clipPath id="bottle-body">
         <path d="M38 34H52V42Q78 46 78 66V158Q78 164 72 164H18Q12 164 12 158V66Q12 46 38 42Z" />

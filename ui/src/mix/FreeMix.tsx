@@ -30,19 +30,33 @@ export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
       <div className="grid gap-3 sm:grid-cols-3">
         <label>
           <Field label="Ratio, as the label writes it">
-            <input className={inputForm} value={ratio} onChange={(e) => setRatio(e.target.value)} maxLength={40} />
+            <input
+              className={inputForm}
+              value={ratio}
+              onChange={(e) => setRatio(e.target.value)}
+              maxLength={40}
+            />
           </Field>
         </label>
         <label>
           <Field label="Bottle, ml">
-            <input className={inputForm} value={bottle} inputMode="numeric" onChange={(e) => setBottle(e.target.value)} maxLength={7} />
+            <input
+              className={inputForm}
+              value={bottle}
+              inputMode="numeric"
+              onChange={(e) => setBottle(e.target.value)}
+              maxLength={7}
+            />
           </Field>
         </label>
         <Field label="Product, for its pH">
           <Pick
             label="Product"
             value={productId}
-            options={[{ value: 'none', label: 'Any' }, ...concentrates.map((p) => ({ value: p.id, label: p.name }))]}
+            options={[
+              { value: 'none', label: 'Any' },
+              ...concentrates.map((p) => ({ value: p.id, label: p.name })),
+            ]}
             onChange={setProductId}
           />
         </Field>
@@ -55,7 +69,9 @@ export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
           </span>
           {mix.data.words}
           {mix.data.phLow !== undefined && `; pH ${mix.data.phLow} to ${mix.data.phHigh}`}
-          {mix.data.onLabel === false && <strong className="text-over">; outside what the label allows</strong>}
+          {mix.data.onLabel === false && (
+            <strong className="text-over">; outside what the label allows</strong>
+          )}
         </p>
       )}
     </section>

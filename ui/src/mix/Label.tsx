@@ -35,7 +35,9 @@ export function Label(props: {
               Mixed {dayOf(new Date().toISOString())}
               {product?.hazards?.length ? ` · ${product.hazards.join(' ')}` : ''}
             </p>
-            <p className="text-note">Keep from children. Never into a food bottle. The safety data sheet decides.</p>
+            <p className="text-note">
+              Keep from children. Never into a food bottle. The safety data sheet decides.
+            </p>
           </div>
           <div className="no-print mt-3 flex gap-2">
             <Button weight="main" onClick={() => window.print()}>

@@ -68,8 +68,8 @@ export function MixView() {
                 <span className="font-semibold">{products.get(mix.productId)?.name}</span>
                 <span className="text-do font-semibold">{ml(mix.neededMl)}</span>
                 <span className="text-note text-faint">
-                  {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'}, on{' '}
-                  {plural(mix.surfaceIds.length, 'panel')}
+                  {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'},
+                  on {plural(mix.surfaceIds.length, 'panel')}
                 </span>
               </li>
             ))}
@@ -79,7 +79,9 @@ export function MixView() {
       {plan.data && plan.data.doses.length > 0 && <Doses plan={plan.data} products={products} />}
       {plan.data && <Kit plan={plan.data} />}
       <FreeMix products={shelf.data.products} />
-      {printed && <Label mix={printed} product={products.get(printed.productId)} onClose={() => setLabel(undefined)} />}
+      {printed && (
+        <Label mix={printed} product={products.get(printed.productId)} onClose={() => setLabel(undefined)} />
+      )}
     </div>
   )
 }
@@ -111,14 +113,21 @@ function MixCard(props: {
         <p>
           {mix.effectivePh ? (
             <>
-              Effective pH <strong>{mix.effectivePh.low} to {mix.effectivePh.high}</strong>
+              Effective pH{' '}
+              <strong>
+                {mix.effectivePh.low} to {mix.effectivePh.high}
+              </strong>
             </>
           ) : (
             'Effective pH not known: measure it with the pen'
           )}
         </p>
         <p className="text-note text-faint">
-          For {mix.surfaceIds.slice(0, 4).map((id) => labels[id]).join('; ')}
+          For{' '}
+          {mix.surfaceIds
+            .slice(0, 4)
+            .map((id) => labels[id])
+            .join('; ')}
           {mix.surfaceIds.length > 4 && ` and ${plural(mix.surfaceIds.length - 4, 'more panel')}`}
         </p>
         <Button onClick={props.onLabel} className="mt-1 justify-self-start">
@@ -141,7 +150,8 @@ function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<st
             <span className="text-note text-faint">
               {plural(dose.surfaceIds.length, 'panel')}, about {dose.drops} drops
               {dose.share !== undefined && `, ${Math.round(dose.share * 100)} % of what is on hand`}
-              {dose.coatsPossible !== undefined && `; there is enough for ${plural(dose.coatsPossible, 'coat')}`}
+              {dose.coatsPossible !== undefined &&
+                `; there is enough for ${plural(dose.coatsPossible, 'coat')}`}
             </span>
           </li>
         ))}

@@ -12,6 +12,8 @@ export type PanelLook = {
   blank?: boolean
   /** State in words, read out after the panel's name. */
   state: string
+  /** How far it is darkened, 0 to 1. */
+  shade?: number
   /** A glyph drawn at the panel's mark. */
   mark?: ReactNode
 }
@@ -93,6 +95,9 @@ function PanelShape(props: {
     >
       <path d={panel.d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
       {!look.blank && <path d={panel.d} fillRule="evenodd" fill={textureOf(look.finish ?? '')} />}
+      {look.shade ? (
+        <path d={panel.d} fillRule="evenodd" fill="var(--soil)" fillOpacity={look.shade} />
+      ) : null}
       <path
         d={panel.d}
         fillRule="evenodd"
@@ -106,7 +111,6 @@ function PanelShape(props: {
       />
       {look.mark && (
         <g transform={`translate(${x} ${y}) scale(${1 / Math.sqrt(scale)})`} pointerEvents="none">
-          <circle r="12" fill="var(--paper)" stroke="var(--line)" />
           {look.mark}
         </g>
       )}

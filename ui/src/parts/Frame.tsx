@@ -16,16 +16,21 @@ export function Frame() {
       <svg width="0" height="0" className="absolute" aria-hidden="true">
         <TextureDefs />
       </svg>
-      <a
-        href="#content"
-        className="absolute left-2 top-[-60px] z-50 bg-ink px-3 py-2 text-paper focus:top-2"
-      >
+      <a href="#content" className="absolute left-2 top-[-60px] z-50 bg-ink px-3 py-2 text-paper focus:top-2">
         To the content
       </a>
       <header className="no-print flex items-center gap-4 border-b border-line bg-paper px-3 md:px-5">
-        <NavLink to="/" className="flex items-center gap-2 text-ink no-underline" aria-label="Attune, to the day">
+        <NavLink
+          to="/"
+          className="flex items-center gap-2 text-ink no-underline"
+          aria-label="Attune, to the day"
+        >
           <svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
-            <path d="M2 20H32M6 20V16M12 20V16M18 20V16M24 20V16M29 20V16" stroke="var(--ink)" strokeWidth="1.6" />
+            <path
+              d="M2 20H32M6 20V16M12 20V16M18 20V16M24 20V16M29 20V16"
+              stroke="var(--ink)"
+              strokeWidth="1.6"
+            />
             <path d="M10 3H20L15 18Z" fill="var(--needle)" />
           </svg>
           <span className="text-do font-bold tracking-tight">Attune</span>

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react'
 
 /** Every state there is on screen: each has a form of its own, so that colour never stands alone. */
-export type State = 'in-tune' | 'care' | 'under' | 'over' | 'barred' | 'unknown' | 'refer' | 'nothing-to-clean'
+export type State =
+  'in-tune' | 'care' | 'under' | 'over' | 'barred' | 'unknown' | 'refer' | 'nothing-to-clean'
 
 export const stateWords: Record<State, string> = {
   'in-tune': 'In tune',
@@ -49,9 +50,7 @@ const forms: Record<State, ReactNode> = {
       strokeWidth="2.4"
     />
   ),
-  refer: (
-    <path d="M-5.5 5.5L5 -5M-1.5 -5.8H5.8V1.5" fill="none" stroke="currentColor" strokeWidth="2.6" />
-  ),
+  refer: <path d="M-5.5 5.5L5 -5M-1.5 -5.8H5.8V1.5" fill="none" stroke="currentColor" strokeWidth="2.6" />,
   'nothing-to-clean': <circle r="4" fill="none" stroke="currentColor" strokeWidth="1.8" />,
 }
 

@@ -53,7 +53,10 @@ function Seam({ id }: { id: string }) {
       className="no-print fixed inset-x-0 bottom-0 z-40 border-t border-line bg-paper md:static md:border-0"
     >
       <ol className="relative grid grid-cols-5 md:w-[30rem]">
-        <li aria-hidden="true" className="absolute inset-x-[10%] top-[15px] border-t-2 border-dashed border-line" />
+        <li
+          aria-hidden="true"
+          className="absolute inset-x-[10%] top-[15px] border-t-2 border-dashed border-line"
+        />
         {stops.map(([to, label]) => (
           <li key={to} className="relative">
             <NavLink

@@ -11,8 +11,8 @@ export function Trouble({ error, again }: { error: unknown; again?: () => void }
         <ul className="mt-1 list-disc pl-5 text-note">
           {problem.faults.map((fault) => (
             <li key={fault.pointer + fault.found}>
-              {fault.pointer.replace(/^\//, '').replaceAll('/', ' › ') || 'The whole'}: found {fault.found}; allowed:{' '}
-              {fault.allowed}
+              {fault.pointer.replace(/^\//, '').replaceAll('/', ' › ') || 'The whole'}: found {fault.found};
+              allowed: {fault.allowed}
             </li>
           ))}
         </ul>

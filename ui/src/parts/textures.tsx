@@ -18,7 +18,9 @@ const textures: Record<string, Texture> = {
   },
   broken: {
     size: 18,
-    art: <path {...line} d="M2 4q3 -3 5 0q1 3 -2 4M11 3q3 -1 4 2M3 12q4 -1 5 2M1 9L7 11L9 8L17 12M11 17L13 12" />,
+    art: (
+      <path {...line} d="M2 4q3 -3 5 0q1 3 -2 4M11 3q3 -1 4 2M3 12q4 -1 5 2M1 9L7 11L9 8L17 12M11 17L13 12" />
+    ),
   },
   pores: { size: 9, art: <path {...dot} d="M2 2h1.2v1.2H2ZM6.5 4.5h1.2v1.2H6.5ZM3.4 7h1.2v1.2H3.4Z" /> },
   nap: { size: 8, art: <path {...line} d="M1 3L3 0.6M5 3.6L7 1.2M2.6 7L4.6 4.6M6.6 7.6L8 5.8" /> },
@@ -37,7 +39,13 @@ const textures: Record<string, Texture> = {
   ribs: { size: 7, art: <path {...line} d="M3.5 0V7" strokeWidth="1.6" /> },
   query: {
     size: 22,
-    art: <path {...line} strokeWidth="1.3" d="M8 8C8 3.5 15 3.8 14.6 8C14.4 10.4 11.4 10.6 11.4 13.4M11.4 16V17.6" />,
+    art: (
+      <path
+        {...line}
+        strokeWidth="1.3"
+        d="M8 8C8 3.5 15 3.8 14.6 8C14.4 10.4 11.4 10.6 11.4 13.4M11.4 16V17.6"
+      />
+    ),
   },
 }
 
@@ -81,7 +89,13 @@ export function TextureDefs() {
       <pattern id="tex-need" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 0V6" stroke="var(--under)" strokeWidth="2" strokeOpacity="0.55" />
       </pattern>
-      <pattern id="tex-beyond" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+      <pattern
+        id="tex-beyond"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(-45)"
+      >
         <path d="M0 0V6" stroke="var(--over)" strokeWidth="2" strokeOpacity="0.5" />
       </pattern>
     </defs>

@@ -19,9 +19,10 @@ export function clock(seconds: number): string {
   return parts[0] > 0 ? `${parts[0]}:${String(parts[1]).padStart(2, '0')}:${tail}` : `${parts[1]}:${tail}`
 }
 
-/** Seconds in words for a wait: 45 s, 7 min, 2 h. */
+/** Seconds in words for a wait: 45 s, 2.5 min, 7 min, 2 h. */
 export function lasting(seconds: number): string {
-  if (seconds < 90) return `${Math.round(seconds)} s`
+  if (seconds < 120) return `${Math.round(seconds)} s`
+  if (seconds < 600) return `${Math.round(seconds / 30) / 2} min`
   if (seconds < 5400) return `${Math.round(seconds / 60)} min`
   return `${Math.round(seconds / 360) / 10} h`
 }
@@ -34,10 +35,10 @@ const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric',
 /** A local time of the server as today's clock time, or with its day. */
 export function when(local: string, today = new Date()): string {
   const date = new Date(local)
-  return date.toDateString() === today.toDateString()
-    ? time.format(date)
-    : `${day.format(date)}, ${time.format(date)}`
+  return isToday(local, today) ? time.format(date) : `${day.format(date)}, ${time.format(date)}`
 }
 
+export const isToday = (local: string, today = new Date()) =>
+  new Date(local).toDateString() === today.toDateString()
 export const dayOf = (local: string) => day.format(new Date(local))
 export const timeOf = (local: string) => time.format(new Date(local))

@@ -25,7 +25,12 @@ export function ShelfView() {
         <h1 className="text-head">Shelf</h1>
         <label className="w-full sm:w-72">
           <Field label="Find by name or role">
-            <input type="search" className={inputForm} value={word} onChange={(e) => setWord(e.target.value)} />
+            <input
+              type="search"
+              className={inputForm}
+              value={word}
+              onChange={(e) => setWord(e.target.value)}
+            />
           </Field>
         </label>
       </div>
@@ -95,7 +100,8 @@ function ProductRow({ product: p }: { product: Schemas['ProductFile'] }) {
           : 'as it comes'}
       </td>
       <td className="px-3">
-        {p.ph ?? (p.roles.some((r) => r.includes('clean') || r.includes('remover')) ? <em>measure it</em> : '–')}
+        {p.ph ??
+          (p.roles.some((r) => r.includes('clean') || r.includes('remover')) ? <em>measure it</em> : '–')}
       </td>
       <td className="px-3">{p.onHandMl === undefined ? 'not counted' : ml(p.onHandMl)}</td>
       <td className="px-3">{p.openedOn ?? '–'}</td>

@@ -65,13 +65,27 @@ export function FindingsPanel(props: {
   return (
     <div className="lying grid gap-4 p-3 md:max-h-[calc(100dvh-9.5rem)] md:overflow-auto" tabIndex={-1}>
       <div className="flex items-start justify-between gap-2">
-        <h2 className="text-do">{panels.length === 1 ? panels[0]?.label : `${panels.length} panels picked`}</h2>
+        <h2 className="text-do">
+          {panels.length === 1 ? panels[0]?.label : `${panels.length} panels picked`}
+        </h2>
         <Button weight="quiet" className="-my-1 px-2" onClick={onClose} aria-label="Put the panels down">
           <X size={20} aria-hidden="true" />
         </Button>
       </div>
-      <FinishPick panels={panels} finishes={finishes} value={finish} disabled={disabled} onFinding={onFinding} />
-      <OneOf label="Soil" value={soil} options={soilLevels} disabled={disabled} onChange={(v) => onFinding({ soil: v })} />
+      <FinishPick
+        panels={panels}
+        finishes={finishes}
+        value={finish}
+        disabled={disabled}
+        onFinding={onFinding}
+      />
+      <OneOf
+        label="Soil"
+        value={soil}
+        options={soilLevels}
+        disabled={disabled}
+        onChange={(v) => onFinding({ soil: v })}
+      />
       {soil !== 'none' && (
         <AnyOf
           label="Of what"
@@ -117,10 +131,18 @@ export function FindingsPanel(props: {
       )}
       <OneOf
         label="Holes"
-        value={perforated === undefined ? 'no' : perforated ? (read((s) => s.condition.perforations) ?? 'open') : 'no'}
+        value={
+          perforated === undefined
+            ? 'no'
+            : perforated
+              ? (read((s) => s.condition.perforations) ?? 'open')
+              : 'no'
+        }
         options={[{ value: 'no', label: 'Not perforated' }, ...words('open', 'ringed', 'blocked')]}
         disabled={disabled}
-        onChange={(v) => onFinding(v === 'no' ? { perforated: false } : { perforated: true, perforations: v })}
+        onChange={(v) =>
+          onFinding(v === 'no' ? { perforated: false } : { perforated: true, perforations: v })
+        }
       />
       <div className="grid gap-4 lg:grid-cols-2">
         <OneOf
@@ -182,7 +204,11 @@ export function FindingsPanel(props: {
         />
       </div>
       {surfaces.some(Boolean) && !disabled && (
-        <Button weight="quiet" className="justify-self-start px-0" onClick={() => onFinding({ cleared: true })}>
+        <Button
+          weight="quiet"
+          className="justify-self-start px-0"
+          onClick={() => onFinding({ cleared: true })}
+        >
           Clear what was found here
         </Button>
       )}
@@ -231,7 +257,10 @@ function FinishPick(props: {
         onChange={(finish) => onFinding({ finish })}
       />
       {guess && value === undefined && !disabled && (
-        <Button className="justify-self-start border-dashed" onClick={() => onFinding({ finish: guess.code })}>
+        <Button
+          className="justify-self-start border-dashed"
+          onClick={() => onFinding({ finish: guess.code })}
+        >
           <Swatch finish={guess.code} /> Usually {guess.name} here: confirm
         </Button>
       )}

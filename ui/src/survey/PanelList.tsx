@@ -12,7 +12,12 @@ export function PanelList(props: {
   const { layout, look, picked, onPick, zone } = props
   const zones = layout.zones.filter((z) => !zone || z.id === zone)
   return (
-    <div className="lying max-h-[calc(100dvh-13.5rem)] overflow-auto p-3" tabIndex={0} role="group" aria-label="Panels">
+    <div
+      className="lying max-h-[calc(100dvh-13.5rem)] overflow-auto p-3"
+      tabIndex={0}
+      role="group"
+      aria-label="Panels"
+    >
       {zones.map((z) => (
         <fieldset key={z.id} className="mb-3">
           <legend className="narrow font-semibold text-faint">{z.label}</legend>

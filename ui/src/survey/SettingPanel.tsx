@@ -41,7 +41,14 @@ export function SettingPanel(props: {
         />
       </div>
       <div className="grid grid-cols-3 gap-3">
-        <Reading label="Air, °C" value={setting.airTempC ?? 20} min={-20} max={50} disabled={disabled} onSave={(airTempC) => set({ airTempC })} />
+        <Reading
+          label="Air, °C"
+          value={setting.airTempC ?? 20}
+          min={-20}
+          max={50}
+          disabled={disabled}
+          onSave={(airTempC) => set({ airTempC })}
+        />
         <Reading
           label="Humidity, %"
           value={Math.round((setting.relativeHumidity ?? 0.5) * 100)}
@@ -50,11 +57,29 @@ export function SettingPanel(props: {
           disabled={disabled}
           onSave={(percent) => set({ relativeHumidity: percent / 100 })}
         />
-        <Reading label="Draught, m/s" value={setting.airSpeedMs ?? 0.1} min={0} max={10} step={0.1} disabled={disabled} onSave={(airSpeedMs) => set({ airSpeedMs })} />
+        <Reading
+          label="Draught, m/s"
+          value={setting.airSpeedMs ?? 0.1}
+          min={0}
+          max={10}
+          step={0.1}
+          disabled={disabled}
+          onSave={(airSpeedMs) => set({ airSpeedMs })}
+        />
       </div>
       <div className="grid gap-3 sm:grid-cols-2">
-        <Moment label="Work starts" value={setting.start} disabled={disabled} onSave={(start) => set({ start })} />
-        <Moment label="Promised back" value={setting.returnBy} disabled={disabled} onSave={(returnBy) => set({ returnBy })} />
+        <Moment
+          label="Work starts"
+          value={setting.start}
+          disabled={disabled}
+          onSave={(start) => set({ start })}
+        />
+        <Moment
+          label="Promised back"
+          value={setting.returnBy}
+          disabled={disabled}
+          onSave={(returnBy) => set({ returnBy })}
+        />
       </div>
       <OneOf
         label="Climate the car lives in"

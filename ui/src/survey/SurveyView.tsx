@@ -8,7 +8,7 @@ import { CabinSheet, type PanelLook } from '../parts/CabinSheet'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Loading, Trouble } from '../parts/Notice'
-import { plural, say } from '../parts/words'
+import { plural } from '../parts/words'
 import { FindingsPanel } from './FindingsPanel'
 import { PanelList } from './PanelList'
 import { SettingPanel } from './SettingPanel'
@@ -39,7 +39,10 @@ function Survey(props: {
   const { job, layout, finishes } = props
   const { find, undo, redo, change } = useFindings(job, layout.panels)
   const [query, setQuery] = useSearchParams()
-  const surfaces = useMemo(() => new Map(job.document.surfaces.map((s) => [s.id, s])), [job.document.surfaces])
+  const surfaces = useMemo(
+    () => new Map(job.document.surfaces.map((s) => [s.id, s])),
+    [job.document.surfaces],
+  )
   const names = useMemo(() => new Map(finishes.map((f) => [f.code, f.name])), [finishes])
   const picked = useMemo(() => new Set(query.getAll('panel')), [query])
   const zone = query.get('zone') ?? undefined
@@ -67,7 +70,10 @@ function Survey(props: {
   }
   const pickZone = (id: string) => {
     const all = layout.panels.filter((p) => p.zone === id).map((p) => p.id)
-    go({ zone: zone === id ? undefined : id, panel: zone === id ? [] : several ? [...new Set([...picked, ...all])] : [] })
+    go({
+      zone: zone === id ? undefined : id,
+      panel: zone === id ? [] : several ? [...new Set([...picked, ...all])] : [],
+    })
   }
 
   const look = (panel: Schemas['Panel']): PanelLook => {
@@ -78,6 +84,7 @@ function Survey(props: {
       finish: surface?.finish ?? (surface ? 'unknown' : undefined),
       blank: !surface,
       state: surface ? stateOf(surface, names, missing) : 'not asked yet',
+      shade: soil ? levels.indexOf(soil) * 0.13 : 0,
       mark: surface && <SoilMark level={soil} incomplete={missing.length > 0} />,
     }
   }
@@ -106,35 +113,64 @@ function Survey(props: {
           >
             <Redo2 size={18} aria-hidden="true" />
           </Button>
-          <Button aria-pressed={several} onClick={() => go({ several: several ? undefined : 'yes' })} className={pressed(several)}>
+          <Button
+            aria-pressed={several}
+            onClick={() => go({ several: several ? undefined : 'yes' })}
+            className={pressed(several)}
+          >
             Pick several
           </Button>
-          <Button aria-pressed={asList} onClick={() => go({ as: asList ? undefined : 'list' })} className={pressed(asList)}>
+          <Button
+            aria-pressed={asList}
+            onClick={() => go({ as: asList ? undefined : 'list' })}
+            className={pressed(asList)}
+          >
             <List size={18} aria-hidden="true" /> List
           </Button>
           <span role="status" className="ml-auto text-note text-faint">
-            {find.isPending || change.isPending ? 'Saving…' : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
+            {find.isPending || change.isPending
+              ? 'Saving…'
+              : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
           </span>
         </div>
-        <div className="flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Parts of the cabin">
-          {layout.zones.map((z) => (
-            <Button
-              key={z.id}
-              aria-pressed={zone === z.id}
-              onClick={() => pickZone(z.id)}
-              className={`narrow shrink-0 px-3 text-note ${pressed(zone === z.id)}`}
-            >
-              {z.label}
-            </Button>
-          ))}
-        </div>
-        {asList ? (
-          <PanelList layout={layout} look={look} picked={picked} onPick={(id) => pick(id, true)} zone={zone} />
-        ) : (
-          <div className="h-[52vh] md:h-[calc(100dvh-13.5rem)]">
-            <CabinSheet layout={layout} look={look} picked={picked} onPick={pick} zone={zone} label="Cabin laid open" />
+        <div className="grid gap-2 md:grid-cols-[8.5rem_minmax(0,1fr)]">
+          <div
+            className="flex gap-1.5 overflow-x-auto pb-1 md:max-h-[calc(100dvh-11rem)] md:flex-col md:overflow-y-auto"
+            role="group"
+            aria-label="Parts of the cabin"
+          >
+            {layout.zones.map((z) => (
+              <Button
+                key={z.id}
+                aria-pressed={zone === z.id}
+                onClick={() => pickZone(z.id)}
+                className={`narrow shrink-0 px-3 text-note md:justify-start md:text-left ${pressed(zone === z.id)}`}
+              >
+                {z.label}
+              </Button>
+            ))}
           </div>
-        )}
+          {asList ? (
+            <PanelList
+              layout={layout}
+              look={look}
+              picked={picked}
+              onPick={(id) => pick(id, true)}
+              zone={zone}
+            />
+          ) : (
+            <div className="h-[52vh] md:h-[calc(100dvh-11rem)]">
+              <CabinSheet
+                layout={layout}
+                look={look}
+                picked={picked}
+                onPick={pick}
+                zone={zone}
+                label="Cabin laid open"
+              />
+            </div>
+          )}
+        </div>
       </section>
       <section aria-label="Findings" className="grid content-start gap-3">
         {error && <Trouble error={error} />}
@@ -172,21 +208,30 @@ function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, mi
   return [finish, soil, rest].filter(Boolean).join(', ')
 }
 
-/** Soil as filled bars, one to four; a ring for clean; a stroke under it while something is still to ask. */
+/** Soil as one to four dots; a ring for clean; a stroke under it while something is still to ask. */
 function SoilMark({ level, incomplete }: { level?: string; incomplete: boolean }) {
-  const bars = level ? levels.indexOf(level) : 0
+  const dots = level ? levels.indexOf(level) : 0
   return (
-    <g aria-label={level ? say(level) : undefined}>
+    <g aria-hidden="true">
       {level === undefined && (
-        <text textAnchor="middle" y="5" fontSize="15" fontWeight="700" fill="var(--unknown)">
-          …
+        <text textAnchor="middle" y="5" fontSize="18" fontWeight="700" fill="var(--unknown)">
+          ?
         </text>
       )}
-      {level === 'none' && <circle r="4" fill="none" stroke="var(--faint)" strokeWidth="2" />}
-      {Array.from({ length: bars }, (_, i) => (
-        <rect key={i} x={-8 + i * 4.2} y={5 - (i + 1) * 2.8} width="3.4" height={(i + 1) * 2.8} fill="var(--ink)" />
+      {level === 'none' && <circle r="5" fill="var(--paper)" stroke="var(--faint)" strokeWidth="2" />}
+      {Array.from({ length: dots }, (_, i) => (
+        <circle
+          key={i}
+          cx={(i - (dots - 1) / 2) * 10}
+          r="4.4"
+          fill="var(--ink)"
+          stroke="var(--paper)"
+          strokeWidth="1.6"
+        />
       ))}
-      {incomplete && level !== undefined && <path d="M-7 8.5H7" stroke="var(--unknown)" strokeWidth="2" strokeDasharray="3 2" />}
+      {incomplete && level !== undefined && (
+        <path d="M-9 8.5H9" stroke="var(--unknown)" strokeWidth="2.4" strokeDasharray="4 2" />
+      )}
     </g>
   )
 }

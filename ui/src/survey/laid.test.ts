@@ -35,5 +35,7 @@ test('a second finding adds to the first', () => {
 
 test('clearing takes the panel out again', () => {
   const once = laid(empty, [panel], { surfaceIds: ['fl-headrest'], finding: { soil: 'light' } })
-  expect(laid(once, [panel], { surfaceIds: ['fl-headrest'], finding: { cleared: true } }).surfaces).toEqual([])
+  expect(laid(once, [panel], { surfaceIds: ['fl-headrest'], finding: { cleared: true } }).surfaces).toEqual(
+    [],
+  )
 })

@@ -20,7 +20,11 @@ const given = (finding: Schemas['Finding'], fields: readonly (keyof Schemas['Fin
   Object.fromEntries(fields.filter((f) => finding[f] !== undefined).map((f) => [f, finding[f]]))
 
 /** The document as it will look once the server has laid the finding; for showing it at once. */
-export function laid(document: JobFile, panels: Schemas['Panel'][], request: Schemas['FindingRequest']): JobFile {
+export function laid(
+  document: JobFile,
+  panels: Schemas['Panel'][],
+  request: Schemas['FindingRequest'],
+): JobFile {
   const { surfaceIds, finding } = request
   const kept = document.surfaces.filter((s) => !surfaceIds.includes(s.id))
   if (finding.cleared) return { ...document, surfaces: kept }

@@ -3,7 +3,10 @@ import type { Schemas } from '../api/client'
 type Surface = Schemas['SurfaceFile']
 
 /** What all picked surfaces agree on in one field; undefined where they differ or none is asked. */
-export function agreed<T>(surfaces: (Surface | undefined)[], read: (s: Surface) => T | undefined): T | undefined {
+export function agreed<T>(
+  surfaces: (Surface | undefined)[],
+  read: (s: Surface) => T | undefined,
+): T | undefined {
   const values = surfaces.map((s) => (s ? read(s) : undefined))
   const [first] = values
   return values.every((v) => JSON.stringify(v) === JSON.stringify(first)) ? first : undefined

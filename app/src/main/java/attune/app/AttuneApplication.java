@@ -8,12 +8,15 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
 /** One jar: the web application, and the headless commands. */
 @SpringBootApplication
 public class AttuneApplication {
+  private static final List<String> DEMO =
+      List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");
 
   public static void main(String[] args) {
     List<String> words = new ArrayList<>(Arrays.asList(args));
@@ -30,7 +33,7 @@ public class AttuneApplication {
 
   private static String[] settings(List<String> words) {
     return words.stream()
-        .map(word -> word.equals("--demo") ? "--attune.demo=true" : word)
+        .flatMap(word -> word.equals("--demo") ? DEMO.stream() : Stream.of(word))
         .toArray(String[]::new);
   }
 

@@ -35,6 +35,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,11 +48,17 @@ class HandoverService {
   private final JobService jobs;
   private final BenchService bench;
   private final ShelfService shelf;
+  private final String shop;
 
-  HandoverService(JobService jobs, BenchService bench, ShelfService shelf) {
+  HandoverService(
+      JobService jobs,
+      BenchService bench,
+      ShelfService shelf,
+      @Value("${attune.shop:}") String shop) {
     this.jobs = jobs;
     this.bench = bench;
     this.shelf = shelf;
+    this.shop = shop;
   }
 
   @Transactional(readOnly = true)
@@ -70,6 +77,7 @@ class HandoverService {
     Map<String, String> labels = job.labels();
     return new HandoverView(
         id,
+        shop,
         document.title(),
         document.vehicle().label(),
         job.state(),

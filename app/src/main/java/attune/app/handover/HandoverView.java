@@ -8,11 +8,13 @@ import java.util.UUID;
 /**
  * What the customer is told.
  *
+ * @param shop the shop's name for the head of the page, empty when none is set
  * @param finished true once every hands-on task is ticked
  * @param notDone titles of tasks that were left out, when the vehicle is handed over with some
  */
 public record HandoverView(
     UUID jobId,
+    String shop,
     String title,
     String vehicleLabel,
     JobState state,

@@ -162,10 +162,11 @@ class MatchService {
     if (worst.isPresent()) {
       return worst.get().text();
     }
+    if (verdict.passes() >= Demand.NEVER) {
+      return "Never clean to the standard agreed.";
+    }
     String passes = verdict.passes() == 1 ? "1 pass" : verdict.passes() + " passes";
-    return verdict.action() >= verdict.needed()
-        ? "In tune: " + passes + " to the standard agreed."
-        : "Mild for this soil: " + passes + " to the standard agreed.";
+    return passes + " to the standard agreed.";
   }
 
   private static ScaleReading scale(Rack.Reading r) {
