@@ -3,7 +3,6 @@ package attune.app.reference;
 import attune.app.format.ShelfReader;
 import attune.core.match.Rulebook;
 import attune.core.material.FinishTable;
-import attune.core.measure.DilutedPh;
 import attune.core.plan.Planner;
 import attune.core.reference.Figures;
 import attune.core.shelf.Shelf;
@@ -32,8 +31,7 @@ public class ReferenceData {
   private final Shelf startingShelf;
 
   public ReferenceData(ShelfReader shelves) {
-    this.rulebook =
-        new Rulebook(finishes, figures, new DilutedPh(figures, figures.get("water.ph")));
+    this.rulebook = Rulebook.of(finishes, figures);
     this.planner = new Planner(rulebook);
     this.startingShelf = shelves.read(startingShelfText());
   }

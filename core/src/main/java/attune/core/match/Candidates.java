@@ -17,8 +17,10 @@ import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
@@ -76,7 +78,6 @@ final class Candidates {
       return;
     }
     Product product = cleaner.product();
-    List<Integer> dwells = dwells(place, product);
     for (Ratio ratio : ratios(product)) {
       Optional<PhInterval> ph = judge.ph(Optional.of(product), ratio);
       List<Reason> mixed = ProductRules.ofRatio(place, product, ratio, ph);
@@ -88,7 +89,7 @@ final class Candidates {
         known.addAll(mixed);
         known.addAll(tool.wet());
         for (Warmth warmth : warmths) {
-          for (int dwell : dwells) {
+          for (int dwell : dwells(place, product, ratio, tool.tool(), warmth, ph)) {
             Treatment treatment = treatment(place, product, ratio, tool.tool(), warmth, dwell);
             verdicts.add(judge.judge(place, treatment, known, ph));
           }
@@ -143,14 +144,36 @@ final class Candidates {
     return Math.min(most, Math.max(usual, staysWet));
   }
 
-  /** Seconds it may sit: the label's least, and as long as label and finish allow. */
-  private List<Integer> dwells(Place place, Product product) {
+  /**
+   * Seconds worth letting it sit: the label's least, as long as label and finish allow, and between
+   * them just long enough for the most of the demand that it can meet. Harm only grows with the
+   * dwell, so the mildest that is strong enough is always among them.
+   */
+  private Set<Integer> dwells(
+      Place place,
+      Product product,
+      Ratio ratio,
+      Tool tool,
+      Warmth warmth,
+      Optional<PhInterval> ph) {
     int contact = (int) Math.floor(place.limits().contactMaxS().value());
     Span span = product.dwell().orElseGet(this::usualDwell);
     int least = Math.min(span.min(), Math.max(contact, span.min()));
     int most = Math.max(least, Math.min(span.max(), contact));
-    boolean atOnce = place.rules().is("dwell", "at-once");
-    return atOnce || least == most ? List.of(least) : List.of(least, most);
+    if (place.rules().is("dwell", "at-once") || least == most) {
+      return Set.of(least);
+    }
+    Set<Integer> dwells = new TreeSet<>(List.of(least, most));
+    double endless =
+        judge.action(place, treatment(place, product, ratio, tool, warmth, most), ph)
+            / judge.action().time(most);
+    place.demand().neededUpTo().stream()
+        .map(needed -> (int) Math.ceil(judge.action().dwell(needed / endless) - 1e-9))
+        .filter(enough -> enough <= most)
+        .max(Comparator.naturalOrder())
+        .filter(enough -> enough > least)
+        .ifPresent(dwells::add);
+    return dwells;
   }
 
   private Span usualDwell() {

@@ -103,6 +103,14 @@ public final class CleaningAction {
   }
 
   /**
+   * Seconds until so much of what an endless dwell would do is done: the inverse of {@link #time};
+   * never, as a day, from 1 upwards.
+   */
+  double dwell(double share) {
+    return share >= 1 ? 86_400 : figures.get("cleaning.dwell-half") * share / (1 - share);
+  }
+
+  /**
    * Surface temperature during the pass. A hot surface dries the cleaner first, so it is not
    * counted as help.
    */

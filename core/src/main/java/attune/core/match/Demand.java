@@ -7,7 +7,9 @@ import attune.core.survey.Condition.Level;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes.Standard;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * What the soil asks for: how much there is, of which families, and how little may stay (domain 4,
@@ -16,9 +18,18 @@ import java.util.Set;
  * @param amount S, in layers of soil
  * @param acceptable what may be left, same unit
  * @param setDye true when a dye has sat long enough to have gone in
+ * @param neededUpTo least action a pass that brings this soil, or a lighter one, to this standard,
+ *     or a lower one, in the passes a practitioner calls sensible; rising, this soil's own last;
+ *     empty for a clean surface. Where its own is out of reach the next lower stands in, so more
+ *     soil or a higher standard is never met milder.
  */
 public record Demand(
-    Level level, Set<Soil> soils, double amount, double acceptable, boolean setDye) {
+    Level level,
+    Set<Soil> soils,
+    double amount,
+    double acceptable,
+    boolean setDye,
+    List<Double> neededUpTo) {
 
   /** Passes needed at an action nobody would call cleaning; a stand-in for "never". */
   public static final int NEVER = 99;
@@ -29,16 +40,14 @@ public record Demand(
     boolean set =
         condition.soils().stream().anyMatch(Soil::isDye)
             && condition.stainAgeDays().orElse(0) >= figures.get("cleaning.set-dye-days");
+    Standard standard = surface.wishes().standard();
     return new Demand(
         level,
         families(condition),
         level == Level.NONE ? 0 : figures.get("cleaning.soil." + level.code()),
-        acceptable(surface.wishes().standard(), figures),
-        set);
-  }
-
-  private static double acceptable(Standard standard, Figures figures) {
-    return figures.get("cleaning.left." + standard.code());
+        acceptable(standard, figures),
+        set,
+        neededUpTo(level, standard, figures));
   }
 
   /**
@@ -88,32 +97,33 @@ public record Demand(
     return NEVER;
   }
 
-  /**
-   * The least action a pass that brings this level to the standard in the passes a practitioner
-   * calls sensible.
-   */
-  public double needed(Figures figures) {
-    return needed(level, figures);
+  /** Least action a pass for the level found; 0 for a clean surface. */
+  public double needed() {
+    return isNone() ? 0 : neededUpTo.get(neededUpTo.size() - 1);
   }
 
-  /**
-   * As {@link #needed(Figures)} for any level: never less than a lower level needs, so more soil is
-   * never met milder.
-   */
-  public double needed(Level upTo, Figures figures) {
-    double needed = 0;
-    for (Level each : Level.values()) {
-      if (each != Level.NONE && each.compareTo(upTo) <= 0) {
-        int most = figures.whole("cleaning.passes." + each.code());
-        needed =
-            Math.max(
-                needed, leastAction(figures.get("cleaning.soil." + each.code()), most, figures));
+  private static double acceptable(Standard standard, Figures figures) {
+    return figures.get("cleaning.left." + standard.code());
+  }
+
+  private static List<Double> neededUpTo(Level level, Standard standard, Figures figures) {
+    TreeSet<Double> needed = new TreeSet<>();
+    for (Standard upTo : Standard.values()) {
+      double most = 0;
+      for (Level each : Level.values()) {
+        if (each != Level.NONE && each.compareTo(level) <= 0 && upTo.compareTo(standard) <= 0) {
+          double soil = figures.get("cleaning.soil." + each.code());
+          int passes = figures.whole("cleaning.passes." + each.code());
+          most = Math.max(most, leastAction(soil, acceptable(upTo, figures), passes, figures));
+          needed.add(most);
+        }
       }
     }
-    return needed;
+    return List.copyOf(needed);
   }
 
-  private double leastAction(double soil, int mostPasses, Figures figures) {
+  private static double leastAction(
+      double soil, double acceptable, int mostPasses, Figures figures) {
     double low = 0;
     double high = 8;
     for (int i = 0; i < 40; i++) {

@@ -68,13 +68,17 @@ public final class Judge {
     List<Reason> reasons = new ArrayList<>(known);
     Sections sections = sections(place, treatment);
     reasons.addAll(WayRules.of(place, treatment, sections, figures));
-    double acts =
-        action.onAll(place.demand(), treatment, ph, place.surface().texture(), place.temperature());
-    double needed = place.demand().isNone() ? 0 : place.demand().needed(figures);
+    double acts = action(place, treatment, ph);
+    double needed = place.demand().needed();
     int passes = place.demand().passesAt(acts, figures);
     strength(place, treatment, acts, passes, reasons);
     return new Verdict(
         treatment, reasons, ph, acts, needed, passes, harm.of(place, treatment, ph), sections);
+  }
+
+  double action(Place place, Treatment treatment, Optional<PhInterval> ph) {
+    return action.onAll(
+        place.demand(), treatment, ph, place.surface().texture(), place.temperature());
   }
 
   Optional<PhInterval> ph(Optional<Product> cleaner, Ratio ratio) {
@@ -99,7 +103,7 @@ public final class Judge {
               UNDER,
               SOIL,
               acts,
-              place.demand().needed(book.figures()),
+              place.demand().needed(),
               "action",
               treatment.isDry()
                   ? "A dry wipe never shifts set soil."

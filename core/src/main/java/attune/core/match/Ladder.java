@@ -2,7 +2,6 @@ package attune.core.match;
 
 import attune.core.reference.Figures;
 import attune.core.shelf.NeverMix;
-import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Wear;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -50,8 +49,9 @@ final class Ladder {
    * never milder than that.
    */
   private Optional<Verdict> first(Place place, List<Verdict> offered) {
-    for (int level = place.demand().level().ordinal(); level > 0; level--) {
-      double needed = place.demand().needed(Level.values()[level], figures);
+    List<Double> neededUpTo = place.demand().neededUpTo();
+    for (int level = neededUpTo.size() - 1; level >= 0; level--) {
+      double needed = neededUpTo.get(level);
       Optional<Verdict> enough =
           offered.stream().filter(verdict -> verdict.action() >= needed).findFirst();
       if (enough.isPresent()) {

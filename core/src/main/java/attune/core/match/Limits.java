@@ -48,16 +48,12 @@ public record Limits(
     Limit<SolventRule> solvent) {
 
   private static final String WORN = "leather/coated-worn";
-  private static final int OLD_AGITATION_STEP = 1;
-  private static final double OLD_PH_STEP = 0.5;
-  private static final double PERFORATED_WET = 0.4;
-  private static final int HAND_OR_SPONGE = 1;
 
   /** Resolves a surface against the tables. */
   public static Limits of(Surface surface, HouseRules rules, FinishTable table, Figures figures) {
     Optional<Finish> known = table.find(surface.finish());
     Finish base = known.orElseGet(() -> table.strictestFor(surface.role()));
-    Builder limits = new Builder(base, known.isPresent());
+    Builder limits = new Builder(base, known.isPresent(), figures);
     if (surface.condition().wear() != Wear.INTACT && base.isCoatedTrim()) {
       limits.tighten(table.get(WORN), surface.condition().wear().code());
     }
@@ -79,6 +75,8 @@ public record Limits(
   private static final class Builder {
     private final Finish base;
     private final boolean identified;
+    private final Figures figures;
+    private final int handOrSponge;
     private Limit<Double> phRoutineLow;
     private Limit<Double> phRoutineHigh;
     private Limit<Double> phOccasionalLow;
@@ -91,7 +89,9 @@ public record Limits(
     private Limit<SteamRule> steam;
     private Limit<SolventRule> solvent;
 
-    Builder(Finish finish, boolean identified) {
+    Builder(Finish finish, boolean identified, Figures figures) {
+      this.figures = figures;
+      this.handOrSponge = figures.whole("limit.hand-or-sponge");
       this.base = finish;
       this.identified = identified;
       phRoutineLow = byFinish(finish.routinePh().low());
@@ -137,11 +137,11 @@ public record Limits(
     void wear(Surface surface) {
       Wear wear = surface.condition().wear();
       if (wear == Wear.CRACKED || wear == Wear.TORN) {
-        agitationMax = lower(agitationMax, HAND_OR_SPONGE, "no brush on " + wear.code() + " trim");
+        agitationMax = lower(agitationMax, handOrSponge, "no brush on " + wear.code() + " trim");
         steam = higher(steam, SteamRule.NO, wear.code());
       }
       if (surface.isGrip() && wear != Wear.INTACT) {
-        agitationMax = lower(agitationMax, HAND_OR_SPONGE, "worn rim: fingers and foam, no brush");
+        agitationMax = lower(agitationMax, handOrSponge, "worn rim: fingers and foam, no brush");
       }
     }
 
@@ -149,7 +149,7 @@ public record Limits(
       boolean seatKit = surface.has(Feature.HEATED) || surface.has(Feature.VENTILATED);
       if (surface.perforated() || seatKit) {
         String why = surface.perforated() ? "perforated" : "heated or ventilated seat";
-        wetMax = lower(wetMax, wetMax.value() * PERFORATED_WET, why);
+        wetMax = lower(wetMax, wetMax.value() * figures.get("limit.perforated-wet"), why);
         wetOn = higher(wetOn, WetOn.TOOL, why);
       }
       if (surface.has(Feature.ELECTRONICS)) {
@@ -177,7 +177,7 @@ public record Limits(
       }
       boolean pillingWheel = surface.isGrip() && surface.condition().nap() == Nap.PILLED;
       if (rules.is("microsuede-agitation", "hands") || pillingWheel) {
-        agitationMax = new Limit<>(HAND_OR_SPONGE, SetBy.HOUSE_RULE, "microsuede by hand only");
+        agitationMax = new Limit<>(handOrSponge, SetBy.HOUSE_RULE, "microsuede by hand only");
       } else if (rules.is("microsuede-agitation", "firm-on-matted")
           && surface.condition().nap() == Nap.MATTED) {
         base.agitationMattedMax()
@@ -193,11 +193,14 @@ public record Limits(
       phRoutineHigh = lower(phRoutineHigh, floor(phRoutineHigh, phRoutineLow), why);
       phOccasionalHigh = lower(phOccasionalHigh, floor(phOccasionalHigh, phOccasionalLow), why);
       agitationMax =
-          lower(agitationMax, Math.max(0, agitationMax.value() - OLD_AGITATION_STEP), why);
+          lower(
+              agitationMax,
+              Math.max(0, agitationMax.value() - figures.whole("limit.old-agitation")),
+              why);
     }
 
-    private static double floor(Limit<Double> high, Limit<Double> low) {
-      return Math.max(low.value(), high.value() - OLD_PH_STEP);
+    private double floor(Limit<Double> high, Limit<Double> low) {
+      return Math.max(low.value(), high.value() - figures.get("limit.old-ph"));
     }
 
     Limits build() {

@@ -9,4 +9,9 @@ import attune.core.reference.Figures;
  *
  * @param ph estimates of diluted pH with the shop's water
  */
-public record Rulebook(FinishTable finishes, Figures figures, DilutedPh ph) {}
+public record Rulebook(FinishTable finishes, Figures figures, DilutedPh ph) {
+  /** With the tap water of the figures. */
+  public static Rulebook of(FinishTable finishes, Figures figures) {
+    return new Rulebook(finishes, figures, new DilutedPh(figures, figures.get("water.ph")));
+  }
+}

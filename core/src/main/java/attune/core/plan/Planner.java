@@ -3,7 +3,6 @@ package attune.core.plan;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.SetBy.SAFETY;
 
-import attune.core.match.Limits;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -214,10 +213,5 @@ public final class Planner {
 
   private static void warn(List<Reason> warnings, ReasonCode code, String text) {
     warnings.add(Reason.of(code, CAUTION, SAFETY, text));
-  }
-
-  /** What a surface stands, for showing it without a treatment. */
-  public Limits limits(Job job, Surface surface) {
-    return place(job, surface).limits();
   }
 }

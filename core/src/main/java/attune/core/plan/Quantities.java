@@ -5,7 +5,6 @@ import attune.core.match.Rulebook;
 import attune.core.match.Treatment;
 import attune.core.measure.Dose;
 import attune.core.measure.Mix;
-import attune.core.measure.Ratio;
 import attune.core.plan.Plan.ClothCount;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
@@ -154,7 +153,8 @@ final class Quantities {
               && (plan.firstRung().isPresent() || !plan.finishSteps().isEmpty());
       cleaning += plan.firstRung().map(rung -> faces(plan)).orElse(0);
       for (FinishStep step : plan.finishSteps()) {
-        int faces = 1 + (int) Math.ceil(plan.surface().area().value() / FACE_M2);
+        int faces =
+            1 + (int) Math.ceil(plan.surface().area().value() / figures.get("cloth.face-levels"));
         coating += step.step() == Step.COAT ? faces * step.coats() : 0;
         levelling += step.step() == Step.COAT ? 0 : faces * step.coats();
       }
@@ -165,12 +165,6 @@ final class Quantities {
     add(counts, ClothUse.COATING, coating, pale);
     return counts;
   }
-
-  /**
-   * Area a face levels before it is turned, m²: shop estimate, a quarter-folded cloth's few
-   * strokes.
-   */
-  private static final double FACE_M2 = 0.5;
 
   private int faces(SurfacePlan plan) {
     var rung = plan.firstRung().orElseThrow();
@@ -189,10 +183,5 @@ final class Quantities {
     if (faces > 0) {
       counts.add(new ClothCount(use, (int) Math.ceil(faces / figures.get("cloth.faces")), pale));
     }
-  }
-
-  /** True when a ratio is worth a label: anything that is not as it comes. */
-  static boolean isMixed(Ratio ratio) {
-    return !ratio.isReady();
   }
 }

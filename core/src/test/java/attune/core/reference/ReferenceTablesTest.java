@@ -1,0 +1,99 @@
+package attune.core.reference;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import attune.core.Given;
+import attune.core.survey.HouseRules.HouseRule;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class ReferenceTablesTest {
+  @Test
+  void everyFigureSaysItsUnitAndItsSource() {
+    assertThat(Given.FIGURES.all())
+        .hasSizeGreaterThan(100)
+        .allSatisfy(
+            figure -> {
+              assertThat(figure.unit()).as(figure.key()).isNotBlank();
+              assertThat(figure.source()).as(figure.key()).containsAnyOf("domain", "shop estimate");
+              assertThat(figure.value()).as(figure.key()).isFinite();
+            });
+  }
+
+  @Test
+  void noFigureIsLeftOverFromARuleThatIsGone() throws IOException {
+    String code = sources();
+    List<String> unused =
+        Given.FIGURES.all().stream()
+            .map(Figures.Figure::key)
+            .filter(key -> !code.contains("\"" + key + "\""))
+            .filter(key -> !code.contains("\"" + key.substring(0, key.lastIndexOf('.') + 1) + "\""))
+            .toList();
+    assertThat(unused).isEmpty();
+  }
+
+  private static String sources() throws IOException {
+    try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+      return files
+          .filter(file -> file.toString().endsWith(".java"))
+          .map(ReferenceTablesTest::read)
+          .collect(Collectors.joining());
+    }
+  }
+
+  private static String read(Path file) {
+    try {
+      return Files.readString(file, StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  @Test
+  void askingForAFigureThatIsNotThereIsAFaultOfTheProgram() {
+    assertThatThrownBy(() -> Given.FIGURES.get("cleaning.nonsense"))
+        .isInstanceOf(IllegalStateException.class)
+        .hasMessageContaining("cleaning.nonsense");
+  }
+
+  @Test
+  void everyHouseRuleStandsAtOneOfItsSchoolsAndSaysWhy() {
+    assertThat(Given.RULES.all())
+        .hasSize(20)
+        .allSatisfy(
+            rule -> {
+              assertThat(rule.schools()).contains(rule.standard());
+              assertThat(rule.why()).isNotBlank();
+              assertThat(Given.RULES.school(rule.key())).isEqualTo(rule.standard());
+            });
+  }
+
+  @Test
+  void aJobMayChooseAnotherSchoolAndTheRestStandsAsItWas() {
+    var changed = Given.house("steam", "no");
+    assertThat(changed.is("steam", "no")).isTrue();
+    assertThat(changed.changed("steam")).isTrue();
+    assertThat(Given.RULES.changed("steam")).isFalse();
+    assertThat(changed.all())
+        .extracting(HouseRule::key)
+        .filteredOn(key -> changed.changed(key))
+        .containsExactly("steam");
+  }
+
+  @Test
+  void aTableWithAShortRowIsNamedByLine() {
+    assertThatThrownBy(() -> Table.read("t.csv", List.of("a,b", "1,2", "3"), row -> row.text("a")))
+        .hasMessage("t.csv line 3: 1 cells for 2 columns");
+    assertThatThrownBy(() -> Table.read("t.csv", List.of("a,b"), row -> row.text("a")))
+        .hasMessageContaining("a header and at least one row");
+    assertThatThrownBy(() -> Table.read("t.csv", List.of("a,b", ",2"), row -> row.text("a")))
+        .hasMessageContaining("a is blank");
+  }
+}
