@@ -46,7 +46,7 @@ final class SerialTimetable {
             .toList(); // stable: survey order inside a group
     this.figures = figures;
     this.times = new WorkTimes(figures);
-    this.day = WorkDay.of(figures);
+    this.day = WorkDay.of(figures, job.setting().start().toLocalDate());
     this.now = job.setting().start();
     this.cured = now;
   }

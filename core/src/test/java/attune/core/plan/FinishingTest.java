@@ -1,0 +1,271 @@
+package attune.core.plan;
+
+import static attune.core.survey.Condition.Level.LIGHT;
+import static attune.core.survey.Wishes.Protection.BARRIER;
+import static attune.core.survey.Wishes.Protection.COATING;
+import static attune.core.survey.Wishes.Protection.DRESSING;
+import static attune.core.survey.Wishes.Protection.NONE;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import attune.core.AProduct;
+import attune.core.ASurface;
+import attune.core.ATool;
+import attune.core.Given;
+import attune.core.match.ReasonCode;
+import attune.core.match.RuledOut;
+import attune.core.material.Role;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Slip;
+import attune.core.survey.Condition.Damage;
+import attune.core.survey.Condition.Feel;
+import attune.core.survey.HouseRules;
+import attune.core.survey.Surface;
+import attune.core.survey.Surface.Feature;
+import attune.core.survey.Surface.Tone;
+import attune.core.survey.Wishes;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What goes on after cleaning: by finish, age, feel and wish, and never on what is held. */
+class FinishingTest {
+  private static final Product BALM =
+      AProduct.of("balm", ProductRole.CONDITIONER)
+          .dose(12)
+          .absorbs(1200, 3600)
+          .slip(Slip.SLIGHT)
+          .build();
+  private static final Product COAT =
+      AProduct.of("coat", ProductRole.COATING)
+          .dose(5)
+          .flashes(180, 300)
+          .cures(43_200, 604_800)
+          .coats(2)
+          .onHand(50)
+          .build();
+  private static final Product BARRIER_FILM =
+      AProduct.of("barrier", ProductRole.DYE_BARRIER).dose(8).absorbs(600, 600).build();
+  private static final Product MATT =
+      AProduct.of("matt", ProductRole.PROTECTANT).dose(8).sheen(0).absorbs(60, 60).build();
+  private static final Product GLOSSY =
+      AProduct.of("glossy", ProductRole.PROTECTANT)
+          .dose(8)
+          .sheen(12)
+          .absorbs(60, 60)
+          .slip(Slip.SLIPPERY)
+          .build();
+  private static final Product NAP =
+      AProduct.of("nap-guard", ProductRole.NAP_PROTECTOR).dose(40).build();
+  private static final Product RESTORER =
+      AProduct.of("restorer", ProductRole.PLASTIC_RESTORER).dose(6).build();
+  private static final Shelf SHOP =
+      Given.shelf(
+          AProduct.cleaner("cleaner", 5).build(),
+          BALM,
+          COAT,
+          BARRIER_FILM,
+          MATT,
+          GLOSSY,
+          NAP,
+          RESTORER,
+          ATool.SOFT_BRUSH,
+          ATool.FOAM_PAD,
+          ATool.BARRIER_PAD);
+
+  private static SurfacePlan plan(Surface surface, HouseRules rules) {
+    return Given.PLANNER.surface(
+        Given.job(Given.studio(), rules, SHOP, surface), surface, new ArrayList<>());
+  }
+
+  private static SurfacePlan plan(ASurface surface) {
+    return plan(surface.build(), Given.RULES);
+  }
+
+  private static ASurface seat(Wishes.Protection protection) {
+    return ASurface.of("leather/coated").soiled(LIGHT).protect(protection);
+  }
+
+  private static Arguments steps(String name, ASurface surface, String... products) {
+    return Arguments.of(name, surface.build(), List.of(products));
+  }
+
+  static Stream<Arguments> finishes() {
+    return Stream.of(
+        steps("young supple hide, a dressing wished", seat(DRESSING), "matt"),
+        steps("young supple hide, nothing wished", seat(NONE)),
+        steps(
+            "older hide has its suppleness back first",
+            seat(BARRIER).ageYears(5),
+            "balm",
+            "barrier"),
+        steps("dry hide is fed whatever is wished", seat(NONE).feel(Feel.DRY), "balm"),
+        steps("a coating on young hide", seat(COATING), "coat"),
+        steps(
+            "vinyl takes no conditioner",
+            ASurface.of("vinyl/coated-textile").ageYears(9).feel(Feel.DRY).protect(COATING),
+            "coat"),
+        steps(
+            "microsuede takes a nap protector",
+            ASurface.of("microsuede/synthetic").protect(BARRIER),
+            "nap-guard"),
+        steps(
+            "microsuede without a wish for one",
+            ASurface.of("microsuede/synthetic").protect(DRESSING)),
+        steps(
+            "textured dash",
+            ASurface.of("plastic/textured").role(Role.TRIM).protect(DRESSING),
+            "matt"),
+        steps(
+            "faded outside trim is restored",
+            ASurface.of("plastic/exterior-trim")
+                .role(Role.TRIM)
+                .damaged(Damage.FADED)
+                .protect(NONE),
+            "restorer"),
+        steps(
+            "an airbag seam is not dressed",
+            ASurface.of("plastic/textured").role(Role.TRIM).with(Feature.AIRBAG).protect(DRESSING)),
+        steps(
+            "gloss trim needs nothing",
+            ASurface.of("plastic/gloss").role(Role.TRIM).protect(COATING)),
+        steps(
+            "a screen needs nothing",
+            ASurface.of("screen/coated").role(Role.SCREEN).protect(COATING)),
+        steps("nothing on a rim", seat(COATING).role(Role.GRIP)),
+        steps(
+            "nothing on a pedal",
+            ASurface.of("rubber/seal-or-mat").role(Role.PEDAL).protect(COATING)));
+  }
+
+  @ParameterizedTest(name = "{0}: {2}")
+  @MethodSource("finishes")
+  void takes(String name, Surface surface, List<String> products) {
+    assertThat(plan(surface, Given.RULES).finishSteps())
+        .extracting(step -> step.product().id())
+        .isEqualTo(products);
+  }
+
+  @Test
+  void theSchoolsDisagreeOnFeedingCoatedHide() {
+    Surface older = seat(BARRIER).ageYears(5).build();
+    Surface young = seat(NONE).build();
+    assertThat(ids(plan(older, Given.house("condition-coated", "protect-only"))))
+        .containsExactly("barrier");
+    assertThat(ids(plan(young, Given.house("condition-coated", "feed")))).containsExactly("balm");
+  }
+
+  private static List<String> ids(SurfacePlan plan) {
+    return plan.finishSteps().stream().map(step -> step.product().id()).toList();
+  }
+
+  @Test
+  void slipOnWhatIsHeldIsBarredAndSaid() {
+    assertThat(plan(seat(DRESSING).role(Role.GRIP)).ruledOut())
+        .filteredOn(out -> out.itemId().equals("glossy"))
+        .flatExtracting(RuledOut::reasons)
+        .extracting(attune.core.match.Reason::code)
+        .contains(ReasonCode.SLIP_ON_CONTROL);
+  }
+
+  @Test
+  void overnightInTheStudioBetweenConditionerAndBarrierAndTheSameDayElsewhere() {
+    Surface older = seat(BARRIER).ageYears(5).build();
+    int studio = plan(older, Given.RULES).finishSteps().get(1).waitS();
+    int sameDay = plan(older, Given.house("barrier-gap", "same-day")).finishSteps().get(1).waitS();
+    assertThat(studio).isEqualTo(43_200);
+    assertThat(sameDay).isEqualTo(3600);
+  }
+
+  @Test
+  void theSheenNearestTheWishIsTaken() {
+    ASurface dash = ASurface.of("plastic/textured").role(Role.TRIM).protect(DRESSING);
+    assertThat(ids(plan(dash.wish(Wishes.Sheen.MATT)))).containsExactly("matt");
+    assertThat(ids(plan(dash.wish(Wishes.Sheen.GLOSS)))).containsExactly("glossy");
+  }
+
+  @Test
+  void aCoatingGoesOnWithTheBarrierBackedPadAndTwiceForTheExacting() {
+    FinishStep thorough = plan(seat(COATING)).finishSteps().get(0);
+    FinishStep exacting =
+        plan(seat(COATING).standard(Wishes.Standard.EXACTING)).finishSteps().get(0);
+    assertThat(thorough.applicator()).isEqualTo(ATool.BARRIER_PAD);
+    assertThat(thorough.coats()).isEqualTo(1);
+    assertThat(exacting.coats()).isEqualTo(2);
+    assertThat(exacting.doseMl()).isCloseTo(thorough.doseMl() * 2, within(1e-9));
+  }
+
+  @Test
+  void aCoatingFlashesTwiceAsFastTwelveDegreesWarmer() {
+    FinishStep at20 = plan(seat(COATING).at(20)).finishSteps().get(0);
+    FinishStep at32 = plan(seat(COATING).at(32)).finishSteps().get(0);
+    assertThat(at20.flash()).contains(new attune.core.shelf.Span(180, 300));
+    assertThat(at32.flash()).contains(new attune.core.shelf.Span(90, 150));
+  }
+
+  @Test
+  void aPaleSurfaceIsNeverTouchedWithADyedApplicator() {
+    var dyed =
+        new attune.core.shelf.Tool(
+            "red-pad",
+            "red-pad",
+            attune.core.shelf.Tool.Kind.APPLICATOR,
+            0,
+            attune.core.material.Texture.FINE,
+            attune.core.shelf.Tool.Droplets.NONE,
+            false,
+            true,
+            java.util.Optional.empty(),
+            java.util.Optional.of(0.1),
+            true,
+            java.util.Optional.empty());
+    Surface pale = seat(COATING).tone(Tone.PALE).build();
+    Shelf shelf = Given.shelf(COAT, dyed, ATool.FOAM_PAD);
+    var job = Given.job(Given.studio(), Given.RULES, shelf, pale);
+    FinishStep step = Given.PLANNER.surface(job, pale, new ArrayList<>()).finishSteps().get(0);
+    assertThat(step.applicator()).isEqualTo(ATool.FOAM_PAD);
+  }
+
+  @Test
+  void whatIsMissingOnTheShelfIsToBeBoughtNotInvented() {
+    Surface seat = seat(COATING).build();
+    Plan plan = Given.plan(Given.shelf(AProduct.cleaner("cleaner", 5).build()), seat);
+    assertThat(plan.surfaces().get(0).finishSteps()).isEmpty();
+    assertThat(plan.purchases())
+        .singleElement()
+        .satisfies(p -> assertThat(p.role()).isEqualTo(ProductRole.COATING));
+  }
+
+  @Test
+  void anUnidentifiedSurfaceIsNotFinished() {
+    assertThat(plan(ASurface.of("unknown").soiled(LIGHT).protect(COATING)).finishSteps()).isEmpty();
+  }
+
+  @Test
+  void usedUpAndExpiredBottlesAreLeftOut() {
+    Product empty = AProduct.of("empty", ProductRole.COATING).dose(5).onHand(0).build();
+    Product old =
+        AProduct.of("old", ProductRole.COATING)
+            .dose(5)
+            .opened(java.time.LocalDate.of(2024, 1, 1), 30)
+            .build();
+    Surface seat = seat(COATING).build();
+    SurfacePlan plan =
+        Given.PLANNER.surface(
+            Given.job(Given.studio(), Given.RULES, Given.shelf(empty, old), seat),
+            seat,
+            new ArrayList<>());
+    assertThat(plan.finishSteps()).isEmpty();
+    assertThat(plan.ruledOut())
+        .flatExtracting(RuledOut::reasons)
+        .extracting(attune.core.match.Reason::code)
+        .containsAll(Arrays.asList(ReasonCode.STOCK_SHORT, ReasonCode.EXPIRED));
+  }
+}
