@@ -50,8 +50,17 @@ final class BenchCards {
                   "PH_ABOVE_ROUTINE",
                   "ELECTRONICS",
                   "AIRBAG_SEAM",
+                  "VENTILATE",
                   "FLAMMABLE"),
-          "textile", Set.of("BLOT_NOT_RUB", "RINSE", "SURFACE_TOO_HOT", "WINDOW_TOO_SHORT"),
+          "textile",
+              Set.of(
+                  "BLOT_NOT_RUB",
+                  "RINSE",
+                  "SURFACE_TOO_HOT",
+                  "WINDOW_TOO_SHORT",
+                  "SOLVENT",
+                  "VENTILATE",
+                  "FLAMMABLE"),
           "check", Set.of("SEAM_CHECK"),
           "coat", Set.of("DRY_FIRST", "VENTILATE", "WAIT_FIRST"),
           "barrier", Set.of("DRY_FIRST", "WAIT_FIRST"),
@@ -172,7 +181,7 @@ final class BenchCards {
       case "level" -> "Level";
       case "wait" -> "Curing";
       case "refinish" -> "Restore";
-      case "handover" -> "Hand over";
+      case "handover" -> "Last look";
       default -> task.step();
     };
   }

@@ -15,6 +15,7 @@ import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
@@ -154,6 +155,6 @@ public class BenchService {
   }
 
   private LocalDateTime now() {
-    return LocalDateTime.now(clock);
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
   }
 }

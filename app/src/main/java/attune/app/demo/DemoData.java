@@ -24,13 +24,13 @@ class DemoData {
   private record DemoJob(String file, int tasksDone) {}
 
   private static final int NOT_STARTED = -1;
-  private static final int ALL_BUT_HANDOVER = Integer.MAX_VALUE;
+  private static final int ALL = Integer.MAX_VALUE;
   private static final List<DemoJob> JOBS =
       List.of(
           new DemoJob("lumen-hatch", NOT_STARTED),
           new DemoJob("fells-estate", 12),
           new DemoJob("tidewren-helm", NOT_STARTED),
-          new DemoJob("corvid-wheel", ALL_BUT_HANDOVER));
+          new DemoJob("corvid-wheel", ALL));
 
   private final JobService jobs;
   private final BenchService bench;
@@ -57,7 +57,7 @@ class DemoData {
     UUID id = jobs.create(today(file), "Demo job").id();
     if (demo.tasksDone() != NOT_STARTED) {
       bench.start(id).tasks().stream()
-          .filter(task -> task.needsHands() && !task.step().equals("handover"))
+          .filter(BenchTask::needsHands)
           .limit(demo.tasksDone())
           .map(BenchTask::id)
           .forEach(task -> bench.finishTask(id, task));

@@ -134,7 +134,8 @@ public class JobReader {
         code(Wishes.Protection.class, or(o.protection(), j.protection()), Wishes.Protection.NONE));
   }
 
-  private static HouseRules houseRules(
+  /** The rules with a job's schools chosen; an unknown key or school is added to the faults. */
+  public static HouseRules houseRules(
       Map<String, String> chosen, HouseRules rules, List<Fault> faults) {
     if (chosen == null) {
       return rules;

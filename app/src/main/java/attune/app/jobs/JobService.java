@@ -1,6 +1,7 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
+import attune.app.format.JobReader;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
 import attune.app.jobs.JobViews.FindingRequest;
@@ -10,6 +11,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.JobViews.NewJob;
 import attune.app.layouts.Layout;
 import attune.app.layouts.Layouts;
+import attune.app.reference.ReferenceData;
 import attune.app.web.NotNowException;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
@@ -17,6 +19,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +43,7 @@ public class JobService {
   private final Findings findings;
   private final Layouts layouts;
   private final Schemas schemas;
+  private final ReferenceData reference;
   private final JsonMapper mapper;
   private final Clock clock;
 
@@ -49,6 +53,7 @@ public class JobService {
       Findings findings,
       Layouts layouts,
       Schemas schemas,
+      ReferenceData reference,
       JsonMapper mapper,
       Clock clock) {
     this.jobs = jobs;
@@ -56,6 +61,7 @@ public class JobService {
     this.findings = findings;
     this.layouts = layouts;
     this.schemas = schemas;
+    this.reference = reference;
     this.mapper = mapper;
     this.clock = clock;
   }
@@ -238,11 +244,9 @@ public class JobService {
     JobFile whole =
         withSurfaces(document, document.surfaces().stream().map(Answered::filled).toList());
     ObjectNode tree = mapper.valueToTree(whole);
-    List<Fault> faults =
-        schemas.faults(SchemaName.JOB, tree).stream()
-            .filter(
-                fault -> !(document.surfaces().isEmpty() && fault.pointer().equals("/surfaces")))
-            .toList();
+    List<Fault> faults = new ArrayList<>(schemas.faults(SchemaName.JOB, tree));
+    faults.removeIf(f -> document.surfaces().isEmpty() && f.pointer().equals("/surfaces"));
+    JobReader.houseRules(document.houseRules(), reference.houseRules(), faults);
     if (!faults.isEmpty()) {
       throw new InvalidInputException(faults);
     }
@@ -344,7 +348,7 @@ public class JobService {
   }
 
   private LocalDateTime now() {
-    return LocalDateTime.now(clock);
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
   }
 
   private static JobSummary summary(JobEntity job) {

@@ -3,6 +3,7 @@ package attune.app.layouts;
 import attune.app.reference.ReferenceData;
 import attune.core.material.Finish;
 import java.util.List;
+import java.util.NoSuchElementException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -35,7 +36,9 @@ class LayoutController {
 
   @GetMapping("/layouts/{code}")
   Layout one(@PathVariable String code) {
-    return layouts.get(code);
+    return layouts
+        .find(code)
+        .orElseThrow(() -> new NoSuchElementException("There is no such layout."));
   }
 
   @GetMapping("/finishes")

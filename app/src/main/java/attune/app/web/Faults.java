@@ -4,6 +4,8 @@ import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import java.util.List;
 import java.util.NoSuchElementException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -15,6 +17,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 
 /** Faults as RFC 9457 problem details with a {@code faults} array; never a stack trace. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE) // before the framework's own, which names no fields
 class Faults {
 
   @ExceptionHandler

@@ -1,0 +1,43 @@
+package attune.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Feature packages stand apart: no cycles, and each one's tables are its own. */
+@AnalyzeClasses(packages = "attune.app", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+  @ArchTest
+  static final ArchRule NO_CYCLES = slices().matching("attune.app.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule FORMATS_KNOW_NO_WEB =
+      noClasses()
+          .that()
+          .resideInAPackage("attune.app.format..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("org.springframework.web..", "jakarta.persistence..");
+
+  @ArchTest
+  static final ArchRule TABLES_ARE_NOT_ON_THE_WIRE =
+      noClasses()
+          .that()
+          .haveSimpleNameEndingWith("Controller")
+          .should()
+          .dependOnClassesThat()
+          .haveSimpleNameEndingWith("Entity");
+
+  @ArchTest
+  static final ArchRule NOTHING_LEANS_ON_THE_DEMO =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("attune.app.demo..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("attune.app.demo..");
+}

@@ -1,0 +1,237 @@
+package attune.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import attune.app.support.Api;
+import attune.app.support.Api.Answer;
+import attune.app.support.RunningAttune;
+import attune.app.support.TestClock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The run: a frozen plan, ticks that can be taken back, waits that run by themselves. */
+@ExtendWith(RunningAttune.class)
+class BenchApiTest {
+  private Api api;
+  private TestClock clock;
+  private String job;
+
+  @BeforeEach
+  void aRun(Api running, TestClock running2) {
+    api = running;
+    clock = running2;
+    job = api.surveyedJob("A run");
+  }
+
+  private Answer bench(String tail) {
+    return api.post("/api/v1/jobs/" + job + "/bench" + tail);
+  }
+
+  private JsonNode view() {
+    return api.get("/api/v1/jobs/" + job + "/bench").json();
+  }
+
+  private static List<JsonNode> tasks(JsonNode bench) {
+    List<JsonNode> tasks = new ArrayList<>();
+    bench.get("tasks").forEach(tasks::add);
+    return tasks;
+  }
+
+  private JsonNode task(String id) {
+    return tasks(view()).stream()
+        .filter(task -> task.get("id").asString().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private String state(String id) {
+    return task(id).get("state").asString();
+  }
+
+  @Test
+  void thereIsNoBenchBeforeTheRunStarts() {
+    Answer early = api.get("/api/v1/jobs/" + job + "/bench");
+    assertThat(early.status()).isEqualTo(409);
+    assertThat(early.json().get("detail").asString()).contains("has not started yet");
+  }
+
+  @Test
+  void startingTwiceIsStartingOnce() {
+    JsonNode first = bench("").json();
+    JsonNode second = bench("").json();
+    assertThat(second.get("startedAt")).isEqualTo(first.get("startedAt"));
+    assertThat(second.get("tasksTotal")).isEqualTo(first.get("tasksTotal"));
+    assertThat(first.get("tasksDone").asInt()).isZero();
+  }
+
+  @Test
+  void theSurveyStandsOnceTheRunHasStarted() {
+    bench("");
+    Answer late = api.find(job, "\"soil\":\"caked\"", "wheel-rim");
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.json().get("detail").asString()).contains("the survey it was made from stands");
+    assertThat(api.get("/api/v1/jobs/" + job).json().get("state").asString()).isEqualTo("BENCH");
+  }
+
+  @Test
+  void aTickIsTakenBack() {
+    bench("");
+    JsonNode ticked = bench("/tasks/receive/done").json();
+    assertThat(ticked.get("tasksDone").asInt()).isEqualTo(1);
+    assertThat(state("receive")).isEqualTo("DONE");
+    bench("/tasks/receive/done");
+    assertThat(view().get("tasksDone").asInt()).isEqualTo(1);
+    bench("/tasks/receive/undo");
+    assertThat(state("receive")).isEqualTo("WAITING");
+    assertThat(view().get("tasksDone").asInt()).isZero();
+  }
+
+  @Test
+  void aStartedClockKeepsItsFirstTimeOnEveryDevice() {
+    bench("");
+    String id = "clean-fl-cushion-centre";
+    bench("/tasks/" + id + "/start");
+    String started = task(id).get("startedAt").asString();
+    clock.pass(Duration.ofSeconds(20));
+    bench("/tasks/" + id + "/start");
+    assertThat(task(id).get("startedAt").asString()).isEqualTo(started);
+    Duration shown =
+        Duration.between(
+            LocalDateTime.parse(started), LocalDateTime.parse(view().get("serverNow").asString()));
+    assertThat(shown).isGreaterThanOrEqualTo(Duration.ofSeconds(20));
+    assertThat(task(id).get("dwellS").asInt()).isLessThan(task(id).get("wipeByS").asInt());
+    bench("/tasks/" + id + "/undo");
+    assertThat(task(id).has("startedAt")).isFalse();
+  }
+
+  @Test
+  void dryingRunsByItselfAndEndsByItself() {
+    bench("");
+    String dry = "dry-fl-cushion-centre";
+    assertThat(state(dry)).isEqualTo("WAITING");
+    JsonNode before = task(dry);
+    for (JsonNode task : tasks(view())) {
+      if (task.get("id").asString().equals(dry)) {
+        break;
+      }
+      if (task.get("needsHands").asBoolean()) {
+        bench("/tasks/" + task.get("id").asString() + "/done");
+      }
+    }
+    assertThat(state(dry)).isEqualTo("RUNNING");
+    clock.pass(Duration.ofSeconds(before.get("plannedS").asInt() + 1));
+    assertThat(state(dry)).isEqualTo("DONE");
+  }
+
+  @Test
+  void aWaitIsNotTicked() {
+    bench("");
+    Answer refused = bench("/tasks/dry-fl-cushion-centre/done");
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.json().get("detail").asString()).contains("runs by itself");
+    assertThat(bench("/tasks/no-such-task/done").status()).isEqualTo(404);
+  }
+
+  @Test
+  void everyStepSaysWhatToDoAndTheCautionsStandWhereTheStepIs() {
+    JsonNode run = bench("").json();
+    for (JsonNode task : tasks(run)) {
+      assertThat(task.get("title").asString()).isNotBlank();
+      if (task.get("needsHands").asBoolean()) {
+        assertThat(task.get("lines").size()).as(task.get("id").asString()).isPositive();
+      }
+    }
+    JsonNode rim = task("clean-wheel-rim");
+    assertThat(task("precautions").get("cautions").toString()).contains("IGNITION_OFF", "GLOVES");
+    assertThat(rim.get("cautions").toString()).contains("AIRBAG_SEAM");
+    assertThat(rim.get("where").asString()).isEqualTo("Wheel rim");
+    assertThat(task("handover").get("cautions").toString()).contains("GRIP_CHECK");
+  }
+
+  @Test
+  void theDaySaysHowFarItIs() {
+    bench("");
+    bench("/tasks/receive/done");
+    for (JsonNode entry : api.get("/api/v1/day").json()) {
+      if (entry.at("/job/id").asString().equals(job)) {
+        assertThat(entry.get("next").asString()).isEqualTo("BENCH");
+        assertThat(entry.get("tasksDone").asInt()).isEqualTo(1);
+        return;
+      }
+    }
+    throw new AssertionError("the job is not on the day's list");
+  }
+
+  /** Hand-over, from the run. */
+  private Answer handover() {
+    return api.get("/api/v1/jobs/" + job + "/handover");
+  }
+
+  private void doEverything() {
+    for (JsonNode task : tasks(view())) {
+      if (task.get("needsHands").asBoolean()) {
+        bench("/tasks/" + task.get("id").asString() + "/done");
+      }
+    }
+  }
+
+  @Test
+  void nothingIsHandedOverBeforeAnythingIsDone() {
+    assertThat(handover().status()).isEqualTo(409);
+    bench("");
+    Answer close = api.post("/api/v1/jobs/" + job + "/handover");
+    assertThat(close.status()).isEqualTo(409);
+    assertThat(close.json().get("detail").asString()).contains("Nothing has been done");
+  }
+
+  @Test
+  void theHandOverSaysWhatWasDoneAndWhen() {
+    bench("");
+    doEverything();
+    JsonNode page = handover().json();
+    assertThat(page.get("shop").asString()).isEqualTo("Lantern Yard Trim Care");
+    assertThat(page.get("finished").asBoolean()).isTrue();
+    assertThat(page.get("notDone")).isEmpty();
+    assertThat(page.get("treated")).hasSize(3);
+    assertThat(page.at("/treated/0/did").asString()).startsWith("cleaned with ");
+    assertThat(page.at("/treated/0/found").asString()).isEqualTo("moderate skin oil");
+    assertThat(page.get("gripChecks")).hasSize(1);
+    assertThat(LocalDateTime.parse(page.at("/ready/sitAt").asString()))
+        .isAfterOrEqualTo(LocalDateTime.parse(view().get("startedAt").asString()));
+    assertThat(page.at("/care").size()).isPositive();
+    assertThat(page.at("/used").size()).isPositive();
+  }
+
+  @Test
+  void whatWasLeftOutIsPartOfTheRecordAndTheRecordStands() {
+    bench("");
+    for (JsonNode task : tasks(view())) {
+      if (task.get("where").asString().startsWith("Front left cushion")) {
+        bench("/tasks/" + task.get("id").asString() + "/done");
+      }
+    }
+    JsonNode closed = api.post("/api/v1/jobs/" + job + "/handover").json();
+    assertThat(closed.get("state").asString()).isEqualTo("HANDED_OVER");
+    assertThat(closed.get("treated")).hasSize(1);
+    assertThat(closed.get("notDone").toString()).contains("Wheel rim");
+    Answer late = bench("/tasks/clean-wheel-rim/done");
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.json().get("detail").asString()).contains("its record stands");
+  }
+
+  @Test
+  void aScuffAndASetDyeAreSaidToTheCustomer() {
+    api.find(job, "\"damage\":[\"scuffed\"]", "fl-cushion-centre");
+    api.find(job, "\"soils\":[\"denim-dye\"],\"stainAgeDays\":90", "fl-back-centre");
+    bench("");
+    doEverything();
+    String notCured = handover().json().get("notCured").toString();
+    assertThat(notCured).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
+  }
+}

@@ -1,0 +1,76 @@
+package attune.app.support;
+
+import attune.app.AttuneApplication;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** One Attune with the demo jobs for all test classes, on a port of its own and a real database. */
+public final class RunningAttune implements ParameterResolver {
+  private static final Namespace NAMESPACE = Namespace.create(RunningAttune.class);
+
+  /** A started application; closed after the last test. */
+  public record Running(ConfigurableApplicationContext context) implements AutoCloseable {
+    public Api api() {
+      return new Api(
+          "http://localhost:" + context.getEnvironment().getProperty("local.server.port"));
+    }
+
+    @Override
+    public void close() {
+      context.close();
+    }
+  }
+
+  /** Starts one more, on a directory of one's own. */
+  public static Running start(Path data, String... arguments) {
+    SpringApplicationBuilder builder =
+        new SpringApplicationBuilder(AttuneApplication.class, TestClock.class)
+            .properties(
+                "attune.data=" + data,
+                "spring.jpa.properties.hibernate.generate_statistics=true",
+                "logging.level.root=error");
+    String[] all = new String[arguments.length + 1];
+    all[0] = "--server.port=0";
+    System.arraycopy(arguments, 0, all, 1, arguments.length);
+    return new Running(builder.run(all));
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+    Class<?> type = parameter.getParameter().getType();
+    return type == Api.class || type == Running.class || type == TestClock.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+    Running running =
+        extension
+            .getRoot()
+            .getStore(NAMESPACE)
+            .getOrComputeIfAbsent("running", key -> demo(), Running.class);
+    Class<?> type = parameter.getParameter().getType();
+    if (type == TestClock.class) {
+      return running.context().getBean(TestClock.class);
+    }
+    return type == Api.class ? running.api() : running;
+  }
+
+  private static Running demo() {
+    try {
+      return start(
+          Files.createTempDirectory("attune-test"),
+          "--attune.demo=true",
+          "--attune.shop=Lantern Yard Trim Care");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}
