@@ -33,6 +33,7 @@ export function Clocks(props: {
     .sort((a, b) => urgency(a.shown) - urgency(b.shown))
   const hands = faces.filter((f) => f.shown.phase !== 'waits' && f.task.id !== props.current)
   const waits = faces.filter((f) => f.shown.phase === 'waits')
+  if (hands.length === 0 && waits.length === 0) return null
   return (
     <section aria-label="Clocks" className="grid gap-2">
       {hands.length > 0 && (

@@ -45,7 +45,10 @@ export function MatchView() {
         <Trouble error={outcomes.error} again={() => void outcomes.refetch()} />
       </div>
     )
-  const open = (id: string) => byId.has(id) && void navigate(`/jobs/${job.id}/match/${id}`)
+  const open = (id: string) => {
+    const surface = job.document.surfaces.find((s) => s.id === id)
+    if (surface?.condition.soil && surface.condition.wear) void navigate(`/jobs/${job.id}/match/${id}`)
+  }
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:grid-cols-[minmax(0,0.8fr)_minmax(26rem,1.2fr)] md:p-4">
       <section aria-label="Cabin" className="grid content-start gap-2 md:sticky md:top-2 md:self-start">

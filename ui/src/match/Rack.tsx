@@ -215,14 +215,21 @@ function hold(
   switch (scale.scale) {
     case 'wetness':
       return {
+        value: needles.laidGPerM2,
         step: 1,
         onMove: (laidGPerM2) => move({ laidGPerM2 }),
         text: `${needles.laidGPerM2} grams a square metre`,
       }
     case 'contact':
-      return { step: 5, onMove: (dwellS) => move({ dwellS }), text: lasting(needles.dwellS) }
+      return {
+        value: needles.dwellS,
+        step: 5,
+        onMove: (dwellS) => move({ dwellS }),
+        text: lasting(needles.dwellS),
+      }
     case 'agitation':
       return {
+        value: match.tools.find((t) => t.id === needles.toolId)?.stiffness ?? 0,
         step: 1,
         onMove: (stiffness) => {
           const tool = nearestTool(match, needles.toolId, stiffness)

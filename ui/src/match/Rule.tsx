@@ -6,6 +6,8 @@ import { say } from '../parts/words'
 type Scale = Schemas['ScaleReading']
 
 export type Hold = {
+  /** Where the needle is held now; the answer to it may still be on its way. */
+  value: number
   /** Steps the needle rests at. */
   step: number
   onMove: (value: number) => void
@@ -27,7 +29,8 @@ const tenth = (v: number) => Math.round(v * 10) / 10
 /** What the soil needs and the finish stands, each with whose limit it is. */
 function bounds(scale: Scale, limited: boolean): string {
   const unit = scale.unit === 'pH' ? '' : ` ${scale.unit}`
-  const needs = scale.need !== undefined && scale.need > scale.axisLow && `needs ${tenth(scale.need)}${unit}`
+  const asks = scale.need !== undefined && scale.need > scale.axisLow
+  const needs = asks && `needs ${tenth(scale.need ?? 0)}${limited ? '' : unit}`
   const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
   const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}`
   return [needs, stands].filter(Boolean).join(' · ')
@@ -52,13 +55,13 @@ export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold
       </div>
       <div className="relative h-12">
         <Bands scale={scale} at={at} limited={limited} />
-        {hold && scale.valueLow !== undefined ? (
+        {hold ? (
           <Slider.Root
             className="absolute inset-x-0 top-0 flex h-12 touch-none items-center"
             min={scale.axisLow}
             max={scale.axisHigh}
             step={hold.step}
-            value={[scale.valueLow]}
+            value={[hold.value]}
             onValueChange={([value]) => value !== undefined && hold.onMove(value)}
           >
             <Slider.Track className="h-12 w-full cursor-ew-resize" />

@@ -1,5 +1,7 @@
+const spoken: Record<string, string> = { 'food-drink': 'food or drink', 'shoe-scuff': 'shoe marks' }
+
 /** A code as a practitioner would say it: skin-oil is skin oil. */
-export const say = (code: string) => code.replace(/[-_]/g, ' ').toLowerCase()
+export const say = (code: string) => spoken[code] ?? code.replace(/[-_]/g, ' ').toLowerCase()
 
 /** With a capital, for the start of a label. */
 export const Say = (code: string) => {

@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client'
 import { AnyOf, Button, Field, inputForm, OneOf, Pick, type Option } from '../parts/controls'
 import { Swatch } from '../parts/textures'
 import { Say } from '../parts/words'
-import { agreed } from './shared'
+import { agreed, differ } from './shared'
 import type { Finding } from './useFindings'
 
 type Surface = Schemas['SurfaceFile']
@@ -61,6 +61,8 @@ export function FindingsPanel(props: {
   const hide = family === 'leather'
   const nap = family === 'microsuede' || finish === 'leather/nubuck'
   const perforated = read((s) => s.perforated)
+  const named = (label: string, field: (s: Surface) => unknown) =>
+    differ(surfaces, field) ? `${label}: they differ` : label
 
   return (
     <div className="lying grid gap-4 p-3 md:max-h-[calc(100dvh-9.5rem)] md:overflow-auto" tabIndex={-1}>
@@ -80,7 +82,7 @@ export function FindingsPanel(props: {
         onFinding={onFinding}
       />
       <OneOf
-        label="Soil"
+        label={named('Soil', (s) => s.condition.soil)}
         value={soil}
         options={soilLevels}
         disabled={disabled}
@@ -88,7 +90,7 @@ export function FindingsPanel(props: {
       />
       {soil !== 'none' && (
         <AnyOf
-          label="Of what"
+          label={named('Of what', (s) => s.condition.soils)}
           value={soils}
           options={soilKinds}
           disabled={disabled}
@@ -105,7 +107,7 @@ export function FindingsPanel(props: {
         />
       )}
       <OneOf
-        label="Wear"
+        label={named('Wear', (s) => s.condition.wear)}
         value={read((s) => s.condition.wear)}
         options={words('intact', 'worn', 'cracked', 'torn')}
         disabled={disabled}

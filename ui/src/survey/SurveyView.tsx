@@ -116,14 +116,14 @@ function Survey(props: {
           <Button
             aria-pressed={several}
             onClick={() => go({ several: several ? undefined : 'yes' })}
-            className={pressed(several)}
+            weight={pressed(several)}
           >
             Pick several
           </Button>
           <Button
             aria-pressed={asList}
             onClick={() => go({ as: asList ? undefined : 'list' })}
-            className={pressed(asList)}
+            weight={pressed(asList)}
           >
             <List size={18} aria-hidden="true" /> List
           </Button>
@@ -144,7 +144,8 @@ function Survey(props: {
                 key={z.id}
                 aria-pressed={zone === z.id}
                 onClick={() => pickZone(z.id)}
-                className={`narrow shrink-0 px-3 text-note md:justify-start md:text-left ${pressed(zone === z.id)}`}
+                weight={pressed(zone === z.id)}
+                className="narrow shrink-0 px-3 text-note md:justify-start md:text-left"
               >
                 {z.label}
               </Button>
@@ -199,7 +200,7 @@ function Survey(props: {
   )
 }
 
-const pressed = (on: boolean) => (on ? 'border-needle bg-needle text-on-needle' : '')
+const pressed = (on: boolean) => (on ? ('main' as const) : ('plain' as const))
 
 function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, missing: string[]): string {
   const finish = surface.finish ? (names.get(surface.finish) ?? 'not identified') : 'finish not asked'

@@ -21,3 +21,12 @@ export function unasked(surface: Surface | undefined): string[] {
     ...(surface.condition.wear ? [] : ['wear']),
   ]
 }
+
+/** True where several panels were asked and did not give the same answer. */
+export function differ(surfaces: (Surface | undefined)[], read: (s: Surface) => unknown): boolean {
+  return (
+    surfaces.length > 1 &&
+    surfaces.some((s) => s && read(s) !== undefined) &&
+    agreed(surfaces, (s) => read(s)) === undefined
+  )
+}

@@ -179,7 +179,7 @@ class HandoverService {
     String soils =
         c.soils() == null || c.soils().isEmpty()
             ? "soil"
-            : String.join(", ", c.soils()).replace('-', ' ');
+            : String.join(", ", c.soils()).replace("food-drink", "food or drink").replace('-', ' ');
     String soil = c.soil().equals("none") ? "clean" : c.soil() + " " + soils;
     String rest =
         Stream.of(

@@ -1,0 +1,115 @@
+package attune.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** The runnable jar with demo data, and Debian's Chromium to open it with; once for all classes. */
+public final class AttuneJar implements ParameterResolver {
+  private static final Pattern ADDRESS = Pattern.compile("open at (http://localhost:\\d+)");
+
+  /** What a test drives. */
+  public record Opened(
+      Process process, Path data, Playwright playwright, Browser browser, String address)
+      implements AutoCloseable {
+    @Override
+    public void close() {
+      browser.close();
+      playwright.close();
+      process.destroy();
+      process.onExit().join();
+    }
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+    return parameter.getParameter().getType() == Opened.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+    return extension
+        .getRoot()
+        .getStore(Namespace.create(AttuneJar.class))
+        .getOrComputeIfAbsent("opened", key -> open(), Opened.class);
+  }
+
+  private static Opened open() {
+    try {
+      Path data = Files.createTempDirectory("attune-e2e");
+      Process process =
+          new ProcessBuilder(
+                  Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                  "-XX:TieredStopAtLevel=1",
+                  "-XX:+UseSerialGC",
+                  "-jar",
+                  System.getProperty("attune.jar"),
+                  "serve",
+                  "--demo",
+                  "--server.port=0",
+                  "--attune.data=" + data)
+              .redirectErrorStream(true)
+              .start();
+      String address = address(process);
+      Playwright playwright =
+          Playwright.create(
+              new Playwright.CreateOptions()
+                  .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+      return new Opened(process, data, playwright, chromium(playwright), address);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Reads what the jar says until it says where it is, and goes on reading so it never blocks. */
+  private static String address(Process process) throws IOException {
+    BufferedReader said =
+        new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+    List<String> before = new ArrayList<>();
+    for (String line = said.readLine(); line != null; line = said.readLine()) {
+      before.add(line);
+      Matcher matcher = ADDRESS.matcher(line);
+      if (matcher.find()) {
+        Thread drain = new Thread(() -> said.lines().forEach(rest -> {}), "jar output");
+        drain.setDaemon(true);
+        drain.start();
+        return matcher.group(1);
+      }
+    }
+    throw new IllegalStateException("the jar did not start:\n" + String.join("\n", before));
+  }
+
+  private static Browser chromium(Playwright playwright) {
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(
+                    Path.of(System.getProperty("attune.chromium", "/usr/bin/chromium")))
+                .setArgs(
+                    List.of(
+                        "--no-sandbox",
+                        "--disable-gpu",
+                        "--disable-quic",
+                        "--no-first-run",
+                        "--disable-background-networking",
+                        "--disable-component-update",
+                        "--disable-sync")));
+  }
+}

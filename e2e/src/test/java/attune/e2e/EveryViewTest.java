@@ -1,0 +1,162 @@
+package attune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Each view of the demo: wide, narrow, dark, by keyboard, and when something is missing. */
+@ExtendWith(AttuneJar.class)
+class EveryViewTest {
+  private static String job(Visit visit, String vehicle) {
+    String day = visit.page.request().get("/api/v1/day").text();
+    Matcher matcher =
+        Pattern.compile(
+                "\"id\":\"([0-9a-f-]+)\",\"title\":\"[^\"]*\",\"vehicleLabel\":\"" + vehicle)
+            .matcher(day);
+    assertThat(matcher.find()).as(vehicle).isTrue();
+    return "/jobs/" + matcher.group(1);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"survey", "match", "mix", "bench", "handover"})
+  void aRunningJobIsFitForEveryoneInTheEvening(String view, AttuneJar.Opened attune) {
+    try (Visit visit = Visit.evening(attune)) {
+      visit.open(job(visit, "Oxmarrow Fells") + "/" + view);
+      assertThat(visit.page.locator("main h2, main h1").first()).isVisible();
+      visit.isFitForEveryone();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"survey", "match", "mix", "bench", "handover"})
+  void aRunningJobFitsAPhone(String view, AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(job(visit, "Oxmarrow Fells") + "/" + view);
+      assertThat(visit.page.locator("main h2, main h1").first()).isVisible();
+      visit.isFitForEveryone();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"/", "/new", "/shelf", "/nowhere", "/jobs/none/survey"})
+  void pagesOutsideAJobAreFitForEveryone(String path, AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(path).isFitForEveryone();
+    }
+  }
+
+  @Test
+  void anAddressThatLeadsNowhereSaysSoAndLeadsBack(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open("/nowhere");
+      assertThat(visit.page.getByText("There is nothing at this address.")).isVisible();
+      visit.link("To the day").click();
+      assertThat(visit.page.getByText("Brindlewick Lumen, electric hatch").first()).isVisible();
+    }
+  }
+
+  @Test
+  void anEmptyJobSaysWhatToDoFirst(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      APIResponse made =
+          visit
+              .page
+              .request()
+              .post(
+                  "/api/v1/jobs",
+                  RequestOptions.create()
+                      .setHeader("Content-Type", "application/json")
+                      .setData(
+                          "{\"title\":\"Nothing yet\",\"vehicleLabel\":\"Tidewren 18\",\"layout\":\"helm\"}"));
+      assertThat(made.ok()).isTrue();
+      String job = job(visit, "Tidewren 18");
+      visit.open(job + "/match");
+      assertThat(visit.page.getByText("Nothing is surveyed yet.")).isVisible();
+      visit.isFitForEveryone();
+      visit.open(job + "/bench");
+      assertThat(visit.page.getByText("Nothing is surveyed yet.")).isVisible();
+      visit.open(job + "/handover");
+      assertThat(visit.page.getByText("Nothing to hand over yet.")).isVisible();
+      visit.link("To the bench").click();
+      visit.link("To the survey").click();
+      assertThat(visit.page.getByText("0 of 16 panels surveyed, saved")).isVisible();
+    }
+  }
+
+  @Test
+  void theSurveyIsDoneFromTheKeyboard(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(job(visit, "Tidewren 24") + "/survey");
+      Locator panel = visit.panel("helm-wheel");
+      panel.focus();
+      panel.press("Enter");
+      assertThat(panel).hasAttribute("aria-pressed", "true");
+      Locator light = visit.choice("Soil", "Light");
+      light.focus();
+      visit.page.keyboard().press("Enter");
+      assertThat(panel).hasAttribute("aria-label", Pattern.compile("soil light"));
+      visit.buttonLike("^Undo: ").press("Enter");
+      assertThat(panel).not().hasAttribute("aria-label", Pattern.compile("soil light"));
+    }
+  }
+
+  @Test
+  void theSheetIsThereAsAListToo(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(job(visit, "Brindlewick Lumen") + "/survey?as=list");
+      visit.isFitForEveryone();
+      visit.page.getByText("Wheel rim").first().click();
+      assertThat(visit.heading("Wheel rim")).isVisible();
+    }
+  }
+
+  @Test
+  void aServerThatCannotBeReachedIsSaidAndTriedAgain(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.page.route("**/api/v1/day", route -> route.abort());
+      visit.open("/");
+      assertThat(visit.page.getByRole(AriaRole.ALERT)).isVisible();
+      visit.isFitForEveryone();
+      visit.page.unroute("**/api/v1/day");
+      visit.button("Try again").click();
+      assertThat(visit.page.getByText("Oxmarrow Fells estate").first()).isVisible();
+    }
+  }
+
+  @Test
+  void aTickTheServerRefusesIsTakenBack(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(job(visit, "Oxmarrow Fells") + "/bench");
+      String count = visit.page.getByRole(AriaRole.STATUS).first().textContent();
+      for (Locator box : visit.page.getByRole(AriaRole.CHECKBOX).all()) {
+        box.check();
+      }
+      visit.page.route("**/done", route -> route.abort());
+      visit.button("Done").click();
+      assertThat(visit.page.getByRole(AriaRole.ALERT)).isVisible();
+      assertThat(visit.page.getByRole(AriaRole.STATUS).first()).hasText(count);
+    }
+  }
+
+  @Test
+  void lightAndDarkAreRemembered(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open("/");
+      visit.button("Dark, for the evening").click();
+      visit.page.reload();
+      assertThat(visit.page.locator("html")).hasAttribute("data-theme", "dark");
+      visit.button("Light, for the sun").click();
+      assertThat(visit.page.locator("html")).hasAttribute("data-theme", "light");
+    }
+  }
+}

@@ -1,0 +1,123 @@
+package attune.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** One browser window on Attune; notes every fault the page throws. */
+final class Visit implements AutoCloseable {
+  private final BrowserContext context;
+  private final String address;
+  private final List<String> faults = new ArrayList<>();
+  final Page page;
+
+  private Visit(AttuneJar.Opened attune, int width, int height, ColorScheme scheme) {
+    address = attune.address();
+    context =
+        attune
+            .browser()
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setColorScheme(scheme)
+                    .setBaseURL(attune.address()));
+    page = context.newPage();
+    page.setDefaultTimeout(15_000);
+    page.onPageError(faults::add);
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
+            faults.add("asked elsewhere: " + request.url());
+          }
+        });
+  }
+
+  static Visit desk(AttuneJar.Opened attune) {
+    return new Visit(attune, 1280, 800, ColorScheme.LIGHT);
+  }
+
+  static Visit phone(AttuneJar.Opened attune) {
+    return new Visit(attune, 390, 844, ColorScheme.LIGHT);
+  }
+
+  static Visit evening(AttuneJar.Opened attune) {
+    return new Visit(attune, 1280, 800, ColorScheme.DARK);
+  }
+
+  Visit open(String path) {
+    page.navigate(path);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    return this;
+  }
+
+  Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator buttonLike(String pattern) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(pattern)));
+  }
+
+  Locator link(String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator heading(String name) {
+    return page.getByRole(
+        AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator region(String name) {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+  }
+
+  Locator panel(String id) {
+    return page.locator("[data-panel='" + id + "']");
+  }
+
+  /** One of several, by group and choice. */
+  Locator choice(String group, String value) {
+    return page.locator("[aria-label^='" + group + "']")
+        .getByText(value, new Locator.GetByTextOptions().setExact(true));
+  }
+
+  /**
+   * Holds the page to WCAG A and AA: nothing serious or critical, nothing wider than the window.
+   */
+  void isFitForEveryone() {
+    List<Rule> found =
+        new AxeBuilder(page)
+            .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+            .analyze()
+            .getViolations();
+    List<String> serious =
+        found.stream()
+            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+            .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+            .toList();
+    assertThat(serious).as(page.url()).isEmpty();
+    Object over =
+        page.evaluate(
+            "document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    assertThat(((Number) over).intValue()).as("wider than the window: " + page.url()).isZero();
+  }
+
+  @Override
+  public void close() {
+    context.close();
+    assertThat(faults).isEmpty();
+  }
+}
