@@ -1,0 +1,132 @@
+package attune.bench;
+
+import attune.app.format.JobReader;
+import attune.app.format.PlanWriter;
+import attune.app.format.Schemas;
+import attune.app.format.ShelfReader;
+import attune.app.reference.ReferenceData;
+import attune.core.match.Place;
+import attune.core.match.Treatment;
+import attune.core.match.Verdict;
+import attune.core.plan.Plan;
+import attune.core.survey.Job;
+import attune.core.survey.Surface;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The planner on the example estate, filled up to forty surfaces, against the starting shelf. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 5, time = 4)
+@Fork(1)
+public class PlanBenchmark {
+  private static final int SURFACES = 40;
+
+  private ReferenceData reference;
+  private Job job;
+  private Surface bolster;
+  private Place place;
+  private Treatment needles;
+
+  @Setup
+  public void read() throws IOException {
+    JsonMapper mapper = JsonMapper.shared();
+    Schemas schemas = new Schemas();
+    ShelfReader shelves = new ShelfReader(schemas, mapper);
+    reference = new ReferenceData(shelves);
+    String file =
+        Files.readString(Path.of(System.getProperty("attune.examples"), "leather-estate.json"));
+    Job estate =
+        new JobReader(schemas, shelves, mapper)
+            .read(file, reference.startingShelf(), reference.houseRules());
+    job = filled(estate);
+    bolster =
+        job.surfaces().stream()
+            .filter(s -> s.condition().soil().ordinal() >= 2)
+            .findFirst()
+            .orElseThrow();
+    place = reference.planner().place(job, bolster);
+    needles =
+        reference
+            .planner()
+            .surface(job, bolster, new ArrayList<>())
+            .firstRung()
+            .orElseThrow()
+            .treatment();
+  }
+
+  private static Job filled(Job estate) {
+    List<Surface> surfaces = new ArrayList<>();
+    for (int i = 0; i < SURFACES; i++) {
+      Surface s = estate.surfaces().get(i % estate.surfaces().size());
+      surfaces.add(
+          new Surface(
+              s.id() + "-" + i,
+              s.zone(),
+              s.part(),
+              s.finish(),
+              s.perforated(),
+              s.texture(),
+              s.tone(),
+              s.area(),
+              s.seamM(),
+              s.ageMonths(),
+              s.role(),
+              s.features(),
+              s.near(),
+              s.condition(),
+              s.wishes(),
+              s.surfaceTemp(),
+              s.history()));
+    }
+    return new Job(
+        estate.title(),
+        estate.setting(),
+        estate.wishes(),
+        estate.houseRules(),
+        estate.shelf(),
+        surfaces);
+  }
+
+  /** A cabin of forty surfaces, planned. */
+  @Benchmark
+  public Plan planForty() {
+    return reference.planner().plan(job);
+  }
+
+  /** The same, written out as an attune-plan. */
+  @Benchmark
+  public String planFortyAndWrite() {
+    return new PlanWriter().text(reference.planner().plan(job));
+  }
+
+  /** One surface matched against the whole shelf. */
+  @Benchmark
+  public Object matchOne() {
+    return reference.planner().surface(job, bolster, new ArrayList<>());
+  }
+
+  /** One needle moved: the verdict and the rack. */
+  @Benchmark
+  public Object moveANeedle() {
+    Verdict verdict = reference.planner().matcher().judge(place, needles);
+    return reference.planner().matcher().rack(place, verdict);
+  }
+}
