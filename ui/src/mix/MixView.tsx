@@ -43,8 +43,11 @@ export function MixView() {
           </ButtonLink>
         </Empty>
       )}
-      {diluted.length > 0 && (
-        <section aria-label="To mix" className="grid gap-3 lg:grid-cols-2">
+      {asked && mixes.length > 0 && diluted.length === 0 && (
+        <p className="lying p-3">Nothing to dilute: every cleaner of this job is used as it comes.</p>
+      )}
+      {mixes.length > 0 && (
+        <section aria-label="To mix" className="grid items-start gap-3 lg:grid-cols-2">
           {diluted.map((mix) => (
             <MixCard
               key={mix.productId + mix.ratio}
@@ -54,26 +57,7 @@ export function MixView() {
               onLabel={() => setLabel(mix.productId + mix.ratio)}
             />
           ))}
-        </section>
-      )}
-      {asked && mixes.length > 0 && diluted.length === 0 && (
-        <p className="lying p-3">Nothing to dilute: every cleaner of this job is used as it comes.</p>
-      )}
-      {ready.length > 0 && (
-        <section aria-label="As they come" className="lying p-3">
-          <h2 className="text-do">As they come, no water</h2>
-          <ul className="mt-1 divide-y divide-line">
-            {ready.map((mix) => (
-              <li key={mix.productId} className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
-                <span className="font-semibold">{products.get(mix.productId)?.name}</span>
-                <span className="text-do font-semibold">{ml(mix.neededMl)}</span>
-                <span className="text-note text-faint">
-                  {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'},
-                  on {plural(mix.surfaceIds.length, 'panel')}
-                </span>
-              </li>
-            ))}
-          </ul>
+          {ready.length > 0 && <Ready mixes={ready} products={products} />}
         </section>
       )}
       {plan.data && plan.data.doses.length > 0 && <Doses plan={plan.data} products={products} />}
@@ -83,6 +67,26 @@ export function MixView() {
         <Label mix={printed} product={products.get(printed.productId)} onClose={() => setLabel(undefined)} />
       )}
     </div>
+  )
+}
+
+function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map<string, Product> }) {
+  return (
+    <section aria-label="As they come" className="lying p-3">
+      <h2 className="text-do">As they come, no water</h2>
+      <ul className="mt-1 divide-y divide-line">
+        {mixes.map((mix) => (
+          <li key={mix.productId} className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
+            <span className="font-semibold">{products.get(mix.productId)?.name}</span>
+            <span className="text-do font-semibold">{ml(mix.neededMl)}</span>
+            <span className="text-note text-faint">
+              {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'}, on{' '}
+              {plural(mix.surfaceIds.length, 'panel')}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

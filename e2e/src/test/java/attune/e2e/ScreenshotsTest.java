@@ -1,0 +1,81 @@
+package attune.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Takes the pictures of the README from the demo; {@code ./attune screenshots} runs it. */
+@ExtendWith(AttuneJar.class)
+@EnabledIfSystemProperty(named = "attune.screenshots", matches = ".+")
+class ScreenshotsTest {
+  private static final Path DIRECTORY = Path.of(System.getProperty("attune.screenshots", "."));
+
+  @Test
+  void takesOneOfEachView(AttuneJar.Opened attune) {
+    try (Visit desk = Visit.desk(attune)) {
+      String hatch = job(desk, "Brindlewick Lumen");
+      String estate = job(desk, "Oxmarrow Fells");
+      String wheel = job(desk, "Pellarin Corvid");
+      startAClock(desk, estate);
+      take(desk, "/", "day");
+      take(desk, "/new", "new-job");
+      take(desk, hatch + "/survey?panel=fl-cushion-bolster-outer", "survey");
+      take(desk, hatch + "/match/fl-cushion-bolster-outer", "match");
+      take(desk, hatch + "/mix", "mix");
+      take(desk, estate + "/bench", "bench");
+      take(desk, wheel + "/handover", "handover");
+      take(desk, "/shelf", "shelf");
+    }
+    try (Visit evening = Visit.evening(attune)) {
+      take(evening, job(evening, "Tidewren 24") + "/match/helm-wheel", "match-evening");
+    }
+    try (Visit phone = Visit.phone(attune)) {
+      take(phone, job(phone, "Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");
+      take(phone, job(phone, "Oxmarrow Fells") + "/bench", "bench-phone");
+      take(phone, job(phone, "Pellarin Corvid") + "/handover", "handover-phone");
+    }
+  }
+
+  private static void take(Visit visit, String path, String name) {
+    visit.open(path);
+    visit.page.evaluate("document.fonts.ready");
+    Path file = DIRECTORY.resolve(name + ".png");
+    visit.page.screenshot(new Page.ScreenshotOptions().setPath(file));
+    assertThat(Files.exists(file)).isTrue();
+  }
+
+  private static String job(Visit visit, String vehicle) {
+    Matcher matcher =
+        Pattern.compile(
+                "\"id\":\"([0-9a-f-]+)\",\"title\":\"[^\"]*\",\"vehicleLabel\":\"" + vehicle)
+            .matcher(visit.page.request().get("/api/v1/day").text());
+    assertThat(matcher.find()).isTrue();
+    return "/jobs/" + matcher.group(1);
+  }
+
+  /** Goes on to the first cleaning step and starts its clock. */
+  private static void startAClock(Visit visit, String job) {
+    String tasks = "/api/v1" + job + "/bench/tasks/";
+    Matcher matcher =
+        Pattern.compile("\"id\":\"([a-z0-9-]+)\",\"step\":\"([a-z-]+)\"")
+            .matcher(visit.page.request().get("/api/v1" + job + "/bench").text());
+    while (matcher.find()) {
+      boolean clean = matcher.group(2).equals("clean");
+      visit
+          .page
+          .request()
+          .post(tasks + matcher.group(1) + (clean ? "/start" : "/done"), RequestOptions.create());
+      if (clean) {
+        return;
+      }
+    }
+  }
+}
