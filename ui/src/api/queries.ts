@@ -59,3 +59,10 @@ export const handoverQuery = (id: string) =>
     queryKey: ['job', id, 'handover'],
     queryFn: () => need(api.GET('/api/v1/jobs/{id}/handover', path(id))),
   })
+
+export const identifyQuery = (role: string, answers: Record<string, string>) =>
+  queryOptions({
+    queryKey: ['identify', role, answers],
+    queryFn: () => need(api.POST('/api/v1/identify', { body: { role, answers } })),
+    staleTime: Infinity,
+  })

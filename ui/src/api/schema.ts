@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/identify": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["identify"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}": {
         parameters: {
             query?: never;
@@ -873,6 +889,43 @@ export interface components {
             tasksDone: number;
             tasks: components["schemas"]["BenchTask"][];
         };
+        IdentifyRequest: {
+            role: string;
+            answers: {
+                [key: string]: string;
+            };
+        };
+        AnswerView: {
+            code: string;
+            label: string;
+        };
+        AskedView: {
+            code: string;
+            text: string;
+            label?: string;
+        };
+        CandidateView: {
+            finish: string;
+            name: string;
+            /** Format: double */
+            share: number;
+            speaksFor: string[];
+            against: string[];
+        };
+        IdentifyView: {
+            ranking: components["schemas"]["CandidateView"][];
+            asked: components["schemas"]["AskedView"][];
+            next?: components["schemas"]["QuestionView"];
+            sure: boolean;
+            settle: string;
+        };
+        QuestionView: {
+            code: string;
+            text: string;
+            how: string;
+            hiddenPlace: boolean;
+            answers: components["schemas"]["AnswerView"][];
+        };
         JobChange: {
             title?: string;
             setting?: components["schemas"]["SettingFile"];
@@ -1450,6 +1503,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    identify: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IdentifyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["IdentifyView"];
                 };
             };
         };

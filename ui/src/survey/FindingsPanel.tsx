@@ -1,8 +1,10 @@
 import { X } from 'lucide-react'
+import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { AnyOf, Button, Field, inputForm, OneOf, Pick, type Option } from '../parts/controls'
 import { Swatch } from '../parts/textures'
 import { Say } from '../parts/words'
+import { Identify } from './Identify'
 import { agreed, differ } from './shared'
 import type { Finding } from './useFindings'
 
@@ -227,6 +229,8 @@ function FinishPick(props: {
   onFinding: (finding: Finding) => void
 }) {
   const { panels, finishes, value, disabled, onFinding } = props
+  const [asking, setAsking] = useState(false)
+  const roles = [...new Set(panels.map((p) => p.role))]
   const guesses = [...new Set(panels.map((p) => p.guess))]
   const guess = guesses.length === 1 ? finishes.find((f) => f.code === guesses[0]) : undefined
   const option = (f: Schemas['FinishChoice']): Option => ({
@@ -258,13 +262,26 @@ function FinishPick(props: {
         ]}
         onChange={(finish) => onFinding({ finish })}
       />
-      {guess && value === undefined && !disabled && (
-        <Button
-          className="justify-self-start border-dashed"
-          onClick={() => onFinding({ finish: guess.code })}
-        >
-          <Swatch finish={guess.code} /> Usually {guess.name} here: confirm
-        </Button>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {guess && value === undefined && !disabled && (
+          <Button className="border-dashed" onClick={() => onFinding({ finish: guess.code })}>
+            <Swatch finish={guess.code} /> Usually {guess.name} here: confirm
+          </Button>
+        )}
+        {roles.length === 1 && roles[0] && (value === undefined || value === 'unknown') && !disabled && (
+          <Button onClick={() => setAsking(true)}>Find out what it is</Button>
+        )}
+      </div>
+      {asking && roles[0] && (
+        <Identify
+          where={panels.length === 1 ? (panels[0]?.label ?? '') : `${panels.length} panels`}
+          role={roles[0]}
+          onTake={(finish) => {
+            setAsking(false)
+            onFinding({ finish })
+          }}
+          onClose={() => setAsking(false)}
+        />
       )}
     </Field>
   )

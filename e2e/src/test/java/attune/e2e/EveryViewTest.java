@@ -149,6 +149,28 @@ class EveryViewTest {
   }
 
   @Test
+  void anUnknownSeatSideIsToldApartByAFewQuestions(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(job(visit, "Brindlewick Lumen") + "/survey?panel=fl-side");
+      visit.button("Find out what it is").click();
+      Locator question = visit.region("Question");
+      assertThat(question).isVisible();
+      visit.isFitForEveryone();
+      String first = question.getByRole(AriaRole.HEADING).textContent();
+      visit.button("I cannot tell").click();
+      assertThat(question.getByRole(AriaRole.HEADING)).not().hasText(first);
+      visit.button("Take the answer back: " + first).click();
+      assertThat(question.getByRole(AriaRole.HEADING)).hasText(first);
+      visit.button("Woven or knitted backing").click();
+      visit.button("Threads cross or loops stand").click();
+      visit.button("Take it: woven cloth").click();
+      assertThat(visit.page.getByRole(AriaRole.COMBOBOX).first()).containsText("Woven cloth");
+      visit.buttonLike("^Undo: ").click();
+      assertThat(visit.page.getByRole(AriaRole.COMBOBOX).first()).containsText("Not asked yet");
+    }
+  }
+
+  @Test
   void lightAndDarkAreRemembered(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open("/");

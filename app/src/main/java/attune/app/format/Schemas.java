@@ -147,8 +147,8 @@ public class Schemas {
       case "enum" -> "one of " + list(rule);
       case "const" -> rule.toString();
       case "type" -> "a value of type " + rule.asString();
-      case "minimum" -> "at least " + rule;
-      case "maximum" -> "at most " + rule;
+      case "minimum" -> "at least " + plain(rule);
+      case "maximum" -> "at most " + plain(rule);
       case "minItems" -> "at least " + rule + " of them";
       case "maxItems" -> "at most " + rule + " of them";
       case "minLength" -> "at least " + rule + " character";
@@ -157,6 +157,10 @@ public class Schemas {
       case "pattern" -> "text of the form " + rule.asString();
       default -> error.getMessage();
     };
+  }
+
+  private static String plain(JsonNode number) {
+    return number.decimalValue().stripTrailingZeros().toPlainString();
   }
 
   private static String list(JsonNode values) {

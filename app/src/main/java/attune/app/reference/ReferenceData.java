@@ -1,6 +1,8 @@
 package attune.app.reference;
 
 import attune.app.format.ShelfReader;
+import attune.core.identify.Interview;
+import attune.core.identify.QuestionTable;
 import attune.core.match.Rulebook;
 import attune.core.material.FinishTable;
 import attune.core.plan.Planner;
@@ -26,6 +28,9 @@ public class ReferenceData {
   private final Figures figures = Figures.read("figures.csv", lines("figures.csv"));
   private final HouseRules houseRules =
       HouseRules.read("house-rules.csv", lines("house-rules.csv"));
+  private final QuestionTable questions =
+      QuestionTable.read("identification.csv", lines("identification.csv"), finishes);
+  private final Interview interview = new Interview(questions, finishes, figures);
   private final Rulebook rulebook;
   private final Planner planner;
   private final Shelf startingShelf;
@@ -71,6 +76,14 @@ public class ReferenceData {
 
   public Rulebook rulebook() {
     return rulebook;
+  }
+
+  public QuestionTable questions() {
+    return questions;
+  }
+
+  public Interview interview() {
+    return interview;
   }
 
   public Planner planner() {

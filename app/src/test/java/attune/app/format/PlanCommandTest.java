@@ -107,7 +107,9 @@ class PlanCommandTest {
             "/surfaces: found nothing, allowed this field is required",
             job -> job.remove("surfaces")),
         spoilt("/colour: found an unknown field, allowed", job -> job.put("colour", "red")),
-        spoilt("/surfaces/0/areaM2: found -1", job -> first(job).put("areaM2", -1)),
+        spoilt(
+            "/surfaces/0/areaM2: found -1, allowed at least 0.0005",
+            job -> first(job).put("areaM2", -1)),
         spoilt("/surfaces/0/areaM2: found \"big\"", job -> first(job).put("areaM2", "big")),
         spoilt("/surfaces/0/finish: found \"velvet\"", job -> first(job).put("finish", "velvet")),
         spoilt("/surfaces/0/role: found \"hat\"", job -> first(job).put("role", "hat")),

@@ -3,6 +3,7 @@ package attune.core.reference;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The shop's starting figures by key, each with unit and source, so that no constant is a literal
@@ -53,6 +54,11 @@ public final class Figures {
       throw new IllegalStateException("no figure " + key);
     }
     return figure.value();
+  }
+
+  /** The value, or empty where the table has no such row. */
+  public Optional<Double> find(String key) {
+    return Optional.ofNullable(byKey.get(key)).map(Figure::value);
   }
 
   /** The value as a whole number. */

@@ -1,0 +1,2 @@
+/** The guided interview over HTTP. */
+package attune.app.identify;
