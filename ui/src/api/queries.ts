@@ -9,10 +9,10 @@ export const layoutsQuery = queryOptions({
   staleTime: Infinity,
 })
 
-export const layoutQuery = (code: string) =>
+export const layoutQuery = (code: string, drive: string) =>
   queryOptions({
-    queryKey: ['layout', code],
-    queryFn: () => need(api.GET('/api/v1/layouts/{code}', { params: { path: { code } } })),
+    queryKey: ['layout', code, drive],
+    queryFn: () => need(api.GET('/api/v1/layouts/{code}', { params: { path: { code }, query: { drive } } })),
     staleTime: Infinity,
   })
 

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/panels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/handover": {
         parameters: {
             query?: never;
@@ -142,6 +158,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["find"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
         delete?: never;
         options?: never;
         head?: never;
@@ -611,6 +643,7 @@ export interface components {
             title: string;
             vehicleLabel: string;
             layout: string;
+            drive?: string;
             /** Format: int32 */
             builtYear?: number;
             /** Format: int32 */
@@ -694,6 +727,7 @@ export interface components {
             id: string;
             zone: string;
             part: string;
+            label?: string;
             finish?: string;
             perforated?: boolean;
             texture: string;
@@ -716,6 +750,7 @@ export interface components {
         VehicleFile: {
             label?: string;
             layout?: string;
+            drive?: string;
             /** Format: int32 */
             builtYear?: number;
             /** Format: int32 */
@@ -782,6 +817,14 @@ export interface components {
             limitWhy: string;
             state: string;
         };
+        NewPanel: {
+            label: string;
+            role: string;
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            seamM?: number;
+        };
         Advice: {
             what: string;
             when: string;
@@ -827,6 +870,11 @@ export interface components {
             hazards: string[];
         };
         Finding: {
+            label?: string;
+            /** Format: double */
+            areaM2?: number;
+            /** Format: double */
+            seamM?: number;
             finish?: string;
             perforated?: boolean;
             texture?: string;
@@ -851,6 +899,13 @@ export interface components {
         FindingRequest: {
             surfaceIds: string[];
             finding: components["schemas"]["Finding"];
+        };
+        CopyRequest: {
+            pairs: components["schemas"]["Pair"][];
+        };
+        Pair: {
+            from: string;
+            to: string;
         };
         BenchTask: {
             id: string;
@@ -1051,10 +1106,15 @@ export interface components {
         Layout: {
             code: string;
             name: string;
-            drive: string;
             viewBox: number[];
             zones: components["schemas"]["Zone"][];
             panels: components["schemas"]["Panel"][];
+        };
+        Likely: {
+            field: string;
+            value: string;
+            driverSide: boolean;
+            why: string;
         };
         Panel: {
             id: string;
@@ -1073,6 +1133,12 @@ export interface components {
             tone: string;
             features: string[];
             near: string[];
+            side: string;
+            mirror?: string;
+            behind?: string;
+            withWheel: boolean;
+            mirrored: boolean;
+            likely: components["schemas"]["Likely"][];
         };
         Zone: {
             id: string;
@@ -1324,6 +1390,32 @@ export interface operations {
             };
         };
     };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPanel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
     view: {
         parameters: {
             query?: never;
@@ -1380,6 +1472,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["FindingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyRequest"];
             };
         };
         responses: {
@@ -1621,7 +1739,9 @@ export interface operations {
     };
     one: {
         parameters: {
-            query?: never;
+            query?: {
+                drive?: string;
+            };
             header?: never;
             path: {
                 code: string;

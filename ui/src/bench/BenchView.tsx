@@ -1,10 +1,9 @@
 import { useEffect, useMemo, useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
-import { layoutQuery } from '../api/queries'
 import { ApiError } from '../api/client'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
+import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
 import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
@@ -14,7 +13,7 @@ import { useBench, useServerTime } from './useBench'
 export function BenchView() {
   const job = useJob()
   const { run, begin, tell } = useBench(job.id)
-  const layout = useQuery(layoutQuery(job.document.vehicle?.layout ?? 'blank'))
+  const layout = useCabin(job)
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
   const [chosen, setChosen] = useState<string>()
   const tasks = useMemo(() => run.data?.tasks ?? [], [run.data])

@@ -6,9 +6,26 @@ import { layoutsQuery } from '../api/queries'
 import { Button, Field, inputForm, OneOf } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 
-type Draft = { vehicleLabel: string; title: string; layout: string; builtYear: string; odometerKm: string }
+type Draft = {
+  vehicleLabel: string
+  title: string
+  layout: string
+  drive: string
+  builtYear: string
+  odometerKm: string
+}
 
-const empty: Draft = { vehicleLabel: '', title: '', layout: 'five-seat', builtYear: '', odometerKm: '' }
+const empty: Draft = {
+  vehicleLabel: '',
+  title: '',
+  layout: 'five-seat',
+  drive: 'left',
+  builtYear: '',
+  odometerKm: '',
+}
+/** Layouts with one wheel, on one side. */
+const drivenFrom = (layout: string) =>
+  ['two-seat', 'four-seat', 'five-seat', 'seven-seat', 'van'].includes(layout)
 const whole = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(/[\s.,]/g, '')))
 
 export function NewJobView() {
@@ -24,6 +41,7 @@ export function NewJobView() {
             vehicleLabel: draft.vehicleLabel,
             title: draft.title,
             layout: draft.layout,
+            drive: drivenFrom(draft.layout) ? draft.drive : undefined,
             builtYear: whole(draft.builtYear),
             odometerKm: whole(draft.odometerKm),
           },
@@ -69,7 +87,21 @@ export function NewJobView() {
           label="Layout"
           value={draft.layout}
           onChange={(layout) => set({ layout })}
-          options={layouts.data.map((l) => ({ value: l.code, label: `${l.name}, ${l.panels} panels` }))}
+          options={layouts.data.map((l) => ({
+            value: l.code,
+            label: l.panels > 0 ? `${l.name}, ${l.panels} panels` : l.name,
+          }))}
+        />
+      )}
+      {drivenFrom(draft.layout) && (
+        <OneOf
+          label="Wheel on the"
+          value={draft.drive}
+          onChange={(drive) => set({ drive })}
+          options={[
+            { value: 'left', label: 'Left' },
+            { value: 'right', label: 'Right' },
+          ]}
         />
       )}
       <div className="grid gap-5 sm:grid-cols-2">

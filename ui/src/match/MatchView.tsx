@@ -2,12 +2,13 @@ import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
-import { layoutQuery, matchQuery, outcomesQuery, shelfQuery } from '../api/queries'
+import { matchQuery, outcomesQuery, shelfQuery } from '../api/queries'
 import { CabinSheet } from '../parts/CabinSheet'
 import { ButtonLink } from '../parts/controls'
 import { GlyphForm, isState, StateMark, stateWords, type State } from '../parts/Glyph'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
+import { useCabin } from '../parts/useCabin'
 import { range, say } from '../parts/words'
 import { Finishing, Ladder, LeftOut } from './Ladder'
 import { Rack } from './Rack'
@@ -18,7 +19,7 @@ export function MatchView() {
   const job = useJob()
   const { surfaceId } = useParams()
   const navigate = useNavigate()
-  const layout = useQuery(layoutQuery(job.document.vehicle?.layout ?? 'blank'))
+  const layout = useCabin(job)
   const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
   const outcomes = useQuery({ ...outcomesQuery(job.id), enabled: asked })
   const byId = useMemo(() => new Map(outcomes.data?.map((o) => [o.surfaceId, o])), [outcomes.data])

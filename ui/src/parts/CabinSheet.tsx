@@ -1,4 +1,11 @@
-import { useLayoutEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
+import {
+  useLayoutEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+} from 'react'
 import type { Schemas } from '../api/client'
 import { textureOf } from './textures'
 
@@ -25,6 +32,8 @@ type Props = {
   onPick: (id: string, more: boolean) => void
   /** Zone to close in on, or undefined for the whole cabin. */
   zone?: string
+  /** Called with the panels a finger was drawn across, from the first on; the sheet then does not scroll. */
+  onDraw?: (ids: string[]) => void
   label: string
 }
 
@@ -32,7 +41,7 @@ type Box = [number, number, number, number]
 const MARGIN = 14
 
 /** The cabin laid open as a flat pattern; each panel is a button. */
-export function CabinSheet({ layout, look, picked, onPick, zone, label }: Props) {
+export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }: Props) {
   const whole = layout.viewBox as Box
   const [box, setBox] = useState<Box>(whole)
   const svg = useRef<SVGSVGElement>(null)
@@ -44,13 +53,15 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label }: Props)
   }, [zone, layout.code])
 
   const close = whole[2] / box[2]
+  const stroke = useStroke(onDraw)
   return (
     <svg
       ref={svg}
       viewBox={box.join(' ')}
       role="group"
       aria-label={label}
-      className="block h-full max-h-full w-full touch-manipulation select-none"
+      className={`block h-full max-h-full w-full select-none ${onDraw ? 'touch-none' : 'touch-manipulation'}`}
+      {...stroke.handlers}
       preserveAspectRatio="xMidYMid meet"
     >
       {layout.panels.map((panel) => (
@@ -58,13 +69,39 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label }: Props)
           key={panel.id}
           panel={panel}
           look={look(panel)}
-          picked={picked.has(panel.id)}
-          onPick={onPick}
+          picked={picked.has(panel.id) || stroke.crossed.includes(panel.id)}
+          onPick={onDraw ? noPick : onPick}
           scale={close}
+          across={whole[0] * 2 + whole[2]}
         />
       ))}
     </svg>
   )
+}
+
+const noPick = () => undefined
+
+/** Follows a drawn stroke over panels; a touch keeps its first target, so what lies under it is looked up. */
+function useStroke(onDraw: Props['onDraw']) {
+  const [crossed, setCrossed] = useState<string[]>([])
+  if (!onDraw) return { crossed, handlers: {} }
+  const under = (e: PointerEvent) =>
+    document.elementFromPoint(e.clientX, e.clientY)?.closest<SVGGElement>('[data-panel]')?.dataset.panel
+  const add = (id: string | undefined) =>
+    id && setCrossed((before) => (before.includes(id) ? before : [...before, id]))
+  const handlers = {
+    onPointerDown: (e: PointerEvent) => {
+      const first = under(e)
+      setCrossed(first ? [first] : [])
+    },
+    onPointerMove: (e: PointerEvent) => e.buttons > 0 && crossed.length > 0 && add(under(e)),
+    onPointerUp: () => {
+      if (crossed.length > 0) onDraw(crossed)
+      setCrossed([])
+    },
+    onPointerCancel: () => setCrossed([]),
+  }
+  return { crossed, handlers }
 }
 
 function PanelShape(props: {
@@ -73,14 +110,16 @@ function PanelShape(props: {
   picked: boolean
   onPick: Props['onPick']
   scale: number
+  across: number
 }) {
-  const { panel, look, picked, onPick, scale } = props
+  const { panel, look, picked, onPick, scale, across } = props
   const press = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return
     event.preventDefault()
     onPick(panel.id, event.shiftKey)
   }
   const [x = 0, y = 0] = panel.at
+  const turned = panel.mirrored ? `translate(${across} 0) scale(-1 1)` : undefined
   return (
     <g
       role="button"
@@ -93,24 +132,44 @@ function PanelShape(props: {
       onKeyDown={press}
       className="panel cursor-pointer"
     >
-      <path d={panel.d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
-      {!look.blank && <path d={panel.d} fillRule="evenodd" fill={textureOf(look.finish ?? '')} />}
-      {look.shade ? (
-        <path d={panel.d} fillRule="evenodd" fill="var(--soil)" fillOpacity={look.shade} />
-      ) : null}
-      <path
-        d={panel.d}
-        fillRule="evenodd"
-        fill={picked ? 'var(--needle)' : 'transparent'}
-        fillOpacity={0.16}
-        stroke={picked ? 'var(--needle)' : 'var(--ink)'}
-        strokeOpacity={picked ? 1 : look.blank ? 0.55 : 0.8}
-        strokeWidth={picked ? 3.5 : 1.4}
-        strokeDasharray={look.blank && !picked ? '5 4' : undefined}
-        vectorEffect="non-scaling-stroke"
-      />
+      <g transform={turned}>
+        <path d={panel.d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
+        {!look.blank && <path d={panel.d} fillRule="evenodd" fill={textureOf(look.finish ?? '')} />}
+        {look.shade ? (
+          <path d={panel.d} fillRule="evenodd" fill="var(--soil)" fillOpacity={look.shade} />
+        ) : null}
+        <path
+          d={panel.d}
+          fillRule="evenodd"
+          fill={picked ? 'var(--needle)' : 'transparent'}
+          fillOpacity={0.16}
+          stroke={picked ? 'var(--needle)' : 'var(--ink)'}
+          strokeOpacity={picked ? 1 : look.blank ? 0.55 : 0.8}
+          strokeWidth={picked ? 3.5 : 1.4}
+          strokeDasharray={look.blank && !picked ? '5 4' : undefined}
+          vectorEffect="non-scaling-stroke"
+        />
+      </g>
+      {panel.zone === 'own' && (
+        <text
+          x={x}
+          y={y - 18}
+          textAnchor="middle"
+          fontSize="30"
+          fill="var(--ink)"
+          stroke="var(--piece)"
+          strokeWidth="6"
+          paintOrder="stroke"
+          pointerEvents="none"
+        >
+          {panel.label.length > 19 ? `${panel.label.slice(0, 18)}…` : panel.label}
+        </text>
+      )}
       {look.mark && (
-        <g transform={`translate(${x} ${y}) scale(${1 / Math.sqrt(scale)})`} pointerEvents="none">
+        <g
+          transform={`translate(${x} ${panel.zone === 'own' ? y + 22 : y}) scale(${1 / Math.sqrt(scale)})`}
+          pointerEvents="none"
+        >
           {look.mark}
         </g>
       )}

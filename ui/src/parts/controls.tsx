@@ -96,7 +96,7 @@ export function AnyOf(props: {
 
 export function Field({ label, children, note }: { label: string; children: ReactNode; note?: string }) {
   return (
-    <div className="grid gap-1">
+    <div className="grid content-start gap-1">
       <span className="narrow text-note font-semibold text-faint">{label}</span>
       {children}
       {note && <span className="text-note text-faint">{note}</span>}

@@ -3,8 +3,10 @@ import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { AnyOf, Button, Field, inputForm, OneOf, Pick, type Option } from '../parts/controls'
 import { Swatch } from '../parts/textures'
-import { Say } from '../parts/words'
+import { Say, say } from '../parts/words'
+import { Carry } from './Carry'
 import { Identify } from './Identify'
+import { NameAndSize } from './NameAndSize'
 import { agreed, differ } from './shared'
 import type { Finding } from './useFindings'
 
@@ -52,6 +54,8 @@ export function FindingsPanel(props: {
   finishes: Schemas['FinishChoice'][]
   disabled: boolean
   onFinding: (finding: Finding) => void
+  onCopy: (pairs: Schemas['Pair'][]) => void
+  onPickFinish: (finish: string) => void
   onClose: () => void
 }) {
   const { panels, surfaces, finishes, disabled, onFinding, onClose } = props
@@ -63,6 +67,7 @@ export function FindingsPanel(props: {
   const hide = family === 'leather'
   const nap = family === 'microsuede' || finish === 'leather/nubuck'
   const perforated = read((s) => s.perforated)
+  const one = panels.length === 1 ? panels[0] : undefined
   const named = (label: string, field: (s: Surface) => unknown) =>
     differ(surfaces, field) ? `${label}: they differ` : label
 
@@ -90,6 +95,9 @@ export function FindingsPanel(props: {
         disabled={disabled}
         onChange={(v) => onFinding({ soil: v })}
       />
+      {one && soil === undefined && !disabled && (
+        <Likely panel={one} field="soil" onTake={(v) => onFinding({ soil: v })} />
+      )}
       {soil !== 'none' && (
         <AnyOf
           label={named('Of what', (s) => s.condition.soils)}
@@ -207,13 +215,25 @@ export function FindingsPanel(props: {
           onSave={(sheenGu) => onFinding({ sheenGu })}
         />
       </div>
+      {!disabled && (
+        <Carry
+          panels={panels}
+          surfaces={surfaces}
+          finishName={finishes.find((f) => f.code === finish)?.name}
+          onCopy={props.onCopy}
+          onPickFinish={finish ? () => props.onPickFinish(finish) : undefined}
+        />
+      )}
+      {one && !disabled && (
+        <NameAndSize key={one.id} label={one.label} surface={surfaces[0]} panel={one} onFinding={onFinding} />
+      )}
       {surfaces.some(Boolean) && !disabled && (
         <Button
           weight="quiet"
           className="justify-self-start px-0"
           onClick={() => onFinding({ cleared: true })}
         >
-          Clear what was found here
+          {one?.zone === 'own' ? 'Remove this panel' : 'Clear what was found here'}
         </Button>
       )}
     </div>
@@ -285,6 +305,24 @@ function FinishPick(props: {
       )}
     </Field>
   )
+}
+
+/** What is often found on a panel: a guess, drawn as one, until it is confirmed. */
+function Likely(props: {
+  panel: Schemas['Panel']
+  field: 'soil' | 'finish'
+  onTake: (value: string) => void
+}) {
+  return props.panel.likely
+    .filter((l) => l.field === props.field)
+    .map((l) => (
+      <div key={l.value} className="-mt-2 flex flex-wrap items-center gap-2">
+        <Button className="border-dashed" onClick={() => props.onTake(l.value)}>
+          Often {say(l.value)} here: confirm
+        </Button>
+        <span className="text-note text-faint">{l.why}</span>
+      </div>
+    ))
 }
 
 function NumberField(props: {

@@ -1,14 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
-import { List, Redo2, Undo2 } from 'lucide-react'
-import { useMemo } from 'react'
+import { Brush, List, Plus, Redo2, Undo2 } from 'lucide-react'
+import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
-import { finishesQuery, layoutQuery } from '../api/queries'
+import { finishesQuery } from '../api/queries'
 import { CabinSheet, type PanelLook } from '../parts/CabinSheet'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Loading, Trouble } from '../parts/Notice'
+import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
+import { AddPanel } from './AddPanel'
 import { FindingsPanel } from './FindingsPanel'
 import { PanelList } from './PanelList'
 import { SettingPanel } from './SettingPanel'
@@ -19,7 +21,7 @@ const levels = ['none', 'light', 'moderate', 'heavy', 'caked']
 
 export function SurveyView() {
   const job = useJob()
-  const layout = useQuery(layoutQuery(job.document.vehicle?.layout ?? 'blank'))
+  const layout = useCabin(job)
   const finishes = useQuery(finishesQuery)
   if (layout.isPending || finishes.isPending) return <Loading what="the cabin" />
   if (layout.isError || finishes.isError)
@@ -28,7 +30,7 @@ export function SurveyView() {
         <Trouble error={layout.error ?? finishes.error} again={() => void layout.refetch()} />
       </div>
     )
-  return <Survey job={job} layout={layout.data} finishes={finishes.data} />
+  return layout.data && <Survey job={job} layout={layout.data} finishes={finishes.data} />
 }
 
 function Survey(props: {
@@ -37,7 +39,8 @@ function Survey(props: {
   finishes: Schemas['FinishChoice'][]
 }) {
   const { job, layout, finishes } = props
-  const { find, undo, redo, change } = useFindings(job, layout.panels)
+  const { find, undo, redo, change, copy, add } = useFindings(job, layout.panels)
+  const [adding, setAdding] = useState(false)
   const [query, setQuery] = useSearchParams()
   const surfaces = useMemo(
     () => new Map(job.document.surfaces.map((s) => [s.id, s])),
@@ -48,6 +51,7 @@ function Survey(props: {
   const zone = query.get('zone') ?? undefined
   const several = query.get('several') === 'yes'
   const asList = query.get('as') === 'list'
+  const painting = query.get('paint') === 'yes'
   const frozen = job.state !== 'SURVEY'
 
   const go = (changes: Record<string, string | string[] | undefined>) =>
@@ -76,6 +80,11 @@ function Survey(props: {
     })
   }
 
+  const paint = ([from, ...to]: string[]) => {
+    if (from && to.length > 0) copy.mutate(to.map((id) => ({ from, to: id })))
+    else if (from) go({ panel: from })
+  }
+
   const look = (panel: Schemas['Panel']): PanelLook => {
     const surface = surfaces.get(panel.id)
     const missing = unasked(surface)
@@ -88,7 +97,7 @@ function Survey(props: {
       mark: surface && <SoilMark level={soil} incomplete={missing.length > 0} />,
     }
   }
-  const error = find.error ?? undo.error ?? redo.error ?? change.error
+  const error = find.error ?? undo.error ?? redo.error ?? change.error ?? copy.error ?? add.error
   const asked = job.document.surfaces.filter((s) => s.condition.soil && s.condition.wear).length
 
   return (
@@ -127,8 +136,20 @@ function Survey(props: {
           >
             <List size={18} aria-hidden="true" /> List
           </Button>
+          {!frozen && (
+            <>
+              <Button
+                aria-pressed={painting}
+                title="Press on a surveyed panel and draw over others: they become like it"
+                onClick={() => go({ paint: painting ? undefined : 'yes', as: undefined })}
+                weight={pressed(painting)}
+              >
+                <Brush size={18} aria-hidden="true" /> Brush over
+              </Button>
+            </>
+          )}
           <span role="status" className="ml-auto text-note text-faint">
-            {find.isPending || change.isPending
+            {find.isPending || change.isPending || copy.isPending || add.isPending
               ? 'Saving…'
               : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
           </span>
@@ -150,6 +171,14 @@ function Survey(props: {
                 {z.label}
               </Button>
             ))}
+            {!frozen && (
+              <Button
+                className="narrow shrink-0 border-dashed px-3 text-note md:justify-start"
+                onClick={() => setAdding(true)}
+              >
+                <Plus size={16} aria-hidden="true" /> Own panel
+              </Button>
+            )}
           </div>
           {asList ? (
             <PanelList
@@ -166,6 +195,7 @@ function Survey(props: {
                 look={look}
                 picked={picked}
                 onPick={pick}
+                onDraw={painting ? paint : undefined}
                 zone={zone}
                 label="Cabin laid open"
               />
@@ -173,6 +203,15 @@ function Survey(props: {
           )}
         </div>
       </section>
+      {adding && (
+        <AddPanel
+          onAdd={(panel) => {
+            setAdding(false)
+            add.mutate(panel)
+          }}
+          onClose={() => setAdding(false)}
+        />
+      )}
       <section aria-label="Findings" className="grid content-start gap-3">
         {error && <Trouble error={error} />}
         {frozen && (
@@ -190,6 +229,13 @@ function Survey(props: {
             finishes={finishes}
             disabled={frozen}
             onFinding={(finding) => find.mutate({ surfaceIds: [...picked], finding })}
+            onCopy={(pairs) => copy.mutate(pairs)}
+            onPickFinish={(finish) =>
+              go({
+                several: 'yes',
+                panel: job.document.surfaces.filter((s) => s.finish === finish).map((s) => s.id),
+              })
+            }
             onClose={() => go({ panel: [] })}
           />
         ) : (

@@ -17,6 +17,10 @@ const panel: Schemas['Panel'] = {
   tone: 'dark',
   features: [],
   near: [],
+  side: 'left',
+  withWheel: false,
+  mirrored: false,
+  likely: [],
 }
 const empty = { format: 'attune-job', version: 1, setting: { start: '2026-05-04T08:30' }, surfaces: [] }
 

@@ -14,7 +14,18 @@ const conditionFields = [
   'stainAgeDays',
   'sheenGu',
 ] as const
-const surfaceFields = ['finish', 'perforated', 'texture', 'tone', 'ageMonths', 'features', 'near'] as const
+const surfaceFields = [
+  'label',
+  'areaM2',
+  'seamM',
+  'finish',
+  'perforated',
+  'texture',
+  'tone',
+  'ageMonths',
+  'features',
+  'near',
+] as const
 
 const given = (finding: Schemas['Finding'], fields: readonly (keyof Schemas['Finding'])[]) =>
   Object.fromEntries(fields.filter((f) => finding[f] !== undefined).map((f) => [f, finding[f]]))

@@ -46,5 +46,17 @@ export function useFindings(job: Job, panels: Schemas['Panel'][]) {
     mutationFn: (body: Schemas['JobChange']) => need(api.PATCH('/api/v1/jobs/{id}', { ...params, body })),
     onSuccess: settle,
   })
-  return { find, undo, redo, change }
+  const copy = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: (pairs: Schemas['Pair'][]) =>
+      need(api.POST('/api/v1/jobs/{id}/copies', { ...params, body: { pairs } })),
+    onSuccess: settle,
+  })
+  const add = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: (body: Schemas['NewPanel']) =>
+      need(api.POST('/api/v1/jobs/{id}/panels', { ...params, body })),
+    onSuccess: settle,
+  })
+  return { find, undo, redo, change, copy, add }
 }

@@ -170,6 +170,78 @@ class EveryViewTest {
     }
   }
 
+  private static Visit onANewJob(Visit visit, String title, String layout) {
+    APIResponse made =
+        visit
+            .page
+            .request()
+            .post(
+                "/api/v1/jobs",
+                RequestOptions.create()
+                    .setHeader("Content-Type", "application/json")
+                    .setData(
+                        "{\"title\":\"%s\",\"vehicleLabel\":\"%s\",\"layout\":\"%s\"}"
+                            .formatted(title, title, layout)));
+    assertThat(made.ok()).isTrue();
+    return visit.open(job(visit, title) + "/survey");
+  }
+
+  @Test
+  void whatIsFoundOnceIsCopiedAcrossAndPaintedOverTheRest(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      onANewJob(visit, "Painted", "five-seat");
+      visit.panel("fl-cushion-bolster-outer").click();
+      visit.buttonLike("^Usually coated leather").click();
+      visit.buttonLike("^Often heavy here").click();
+      visit.choice("Wear", "Intact").click();
+      visit.button("Copy to the other side").click();
+      Pattern found = Pattern.compile("coated leather, soil heavy");
+      assertThat(visit.panel("fr-cushion-bolster-outer")).hasAttribute("aria-label", found);
+
+      visit.button("Brush over").click();
+      var from = visit.panel("rear-cushion").boundingBox();
+      var to = visit.panel("rear-back").boundingBox();
+      visit.panel("fl-cushion-bolster-outer").hover();
+      visit.page.mouse().down();
+      visit.page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+      visit.page.mouse().move(to.x + to.width / 2, to.y + to.height / 2);
+      visit.page.mouse().up();
+      assertThat(visit.panel("rear-cushion")).hasAttribute("aria-label", found);
+      assertThat(visit.panel("rear-back")).hasAttribute("aria-label", found);
+      visit.isFitForEveryone();
+      visit.buttonLike("^Undo: Copy to").click();
+      assertThat(visit.panel("rear-back"))
+          .hasAttribute("aria-label", Pattern.compile("not asked yet"));
+
+      visit.button("Brush over").click();
+      visit.panel("fr-cushion-bolster-outer").click();
+      visit.button("Pick all coated leather").click();
+      assertThat(visit.heading("2 panels picked")).isVisible();
+    }
+  }
+
+  @Test
+  void aLoosePieceIsAddedMeasuredAndSurveyed(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      onANewJob(visit, "Loose", "blank");
+      visit.button("Own panel").click();
+      visit.isFitForEveryone();
+      visit.page.getByLabel("What it is called").fill("Parcel shelf");
+      visit.page.getByLabel("Size: m², or length × width in cm").fill("90 by 40");
+      assertThat(visit.button("Add it")).isDisabled();
+      visit.page.getByLabel("Size: m², or length × width in cm").fill("90 x 40");
+      visit.choice("What it is for", "Trim").click();
+      visit.button("Add it").click();
+      visit.panel("own-parcel-shelf").click();
+      assertThat(visit.heading("Parcel shelf")).isVisible();
+      assertThat(visit.page.getByText("Name and size: 0.36 m²")).isVisible();
+      visit.choice("Soil", "Light").click();
+      assertThat(visit.panel("own-parcel-shelf"))
+          .hasAttribute("aria-label", Pattern.compile("soil light"));
+      visit.isFitForEveryone();
+    }
+  }
+
   @Test
   void lightAndDarkAreRemembered(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {

@@ -23,6 +23,7 @@ public record JobFile(
   public record VehicleFile(
       @Nullable String label,
       @Nullable String layout,
+      @Nullable String drive,
       @Nullable Integer builtYear,
       @Nullable Integer odometerKm) {}
 
@@ -55,6 +56,7 @@ public record JobFile(
       String id,
       String zone,
       String part,
+      @Nullable String label,
       @Nullable String finish,
       @Nullable Boolean perforated,
       String texture,

@@ -49,6 +49,7 @@ public final class Answered {
         s.id(),
         s.zone(),
         s.part(),
+        s.label(),
         s.finish() == null ? FinishTable.UNKNOWN : s.finish(),
         s.perforated(),
         s.texture(),

@@ -6,11 +6,15 @@ import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
 import attune.app.jobs.JobViews.Finding;
+import attune.app.jobs.JobViews.NewPanel;
+import attune.app.jobs.JobViews.Pair;
 import attune.app.layouts.Layout;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -22,6 +26,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Lays a finding on panels: those not surveyed yet start from their layout's usual properties. */
 @Component
 class Findings {
+  /** Zone and part of a panel of one's own. */
+  private static final String OWN = "own";
+
   private final Schemas schemas;
   private final JsonMapper mapper;
 
@@ -82,6 +89,7 @@ class Findings {
         panel.part(),
         null,
         null,
+        null,
         panel.texture(),
         panel.tone(),
         panel.areaM2(),
@@ -102,12 +110,13 @@ class Findings {
         s.id(),
         s.zone(),
         s.part(),
+        or(f.label(), s.label()),
         or(f.finish(), s.finish()),
         or(f.perforated(), s.perforated()),
         or(f.texture(), s.texture()),
         or(f.tone(), s.tone()),
-        s.areaM2(),
-        s.seamM(),
+        or(f.areaM2(), s.areaM2()),
+        or(f.seamM(), s.seamM()),
         or(f.ageMonths(), s.ageMonths()),
         s.role(),
         or(f.features(), s.features()),
@@ -125,6 +134,92 @@ class Findings {
         s.wishes(),
         s.surfaceTempC(),
         s.history());
+  }
+
+  /**
+   * The surfaces after copying what was found from one panel to another; where a panel is, how
+   * large it is and what is built in stay its own.
+   *
+   * @throws InvalidInputException if a source is not surveyed or a target is not in the layout
+   */
+  List<SurfaceFile> copy(
+      List<SurfaceFile> surfaces, Map<String, Layout.Panel> panels, List<Pair> pairs) {
+    Map<String, SurfaceFile> found =
+        surfaces.stream().collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
+    Map<String, SurfaceFile> after = new LinkedHashMap<>(found);
+    for (int i = 0; i < pairs.size(); i++) {
+      Pair pair = pairs.get(i);
+      SurfaceFile from = found.get(pair.from());
+      if (from == null) {
+        throw new InvalidInputException(
+            "/pairs/" + i + "/from", "\"" + pair.from() + "\"", "a surveyed panel");
+      }
+      SurfaceFile to =
+          Optional.ofNullable(found.get(pair.to()))
+              .or(() -> Optional.ofNullable(panels.get(pair.to())).map(Findings::unasked))
+              .orElse(null);
+      if (to == null) {
+        throw new InvalidInputException(
+            "/pairs/" + i + "/to", "\"" + pair.to() + "\"", "a panel of the layout");
+      }
+      after.put(to.id(), like(to, from));
+    }
+    return sorted(List.copyOf(after.values()), panels);
+  }
+
+  private static SurfaceFile like(SurfaceFile to, SurfaceFile from) {
+    return new SurfaceFile(
+        to.id(),
+        to.zone(),
+        to.part(),
+        to.label(),
+        from.finish(),
+        from.perforated(),
+        from.texture(),
+        from.tone(),
+        to.areaM2(),
+        to.seamM(),
+        from.ageMonths(),
+        to.role(),
+        to.features(),
+        to.near(),
+        from.condition(),
+        from.wishes(),
+        to.surfaceTempC(),
+        to.history());
+  }
+
+  /** The surfaces with a panel of one's own, its id made from its name. */
+  List<SurfaceFile> add(List<SurfaceFile> surfaces, NewPanel panel) {
+    Set<String> taken = surfaces.stream().map(SurfaceFile::id).collect(Collectors.toSet());
+    String slug = panel.label().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    String base = ("own-" + slug).replaceAll("-+$", "");
+    String id = base;
+    for (int n = 2; taken.contains(id); n++) {
+      id = base + "-" + n;
+    }
+    List<SurfaceFile> after = new ArrayList<>(surfaces);
+    after.add(
+        new SurfaceFile(
+            id,
+            OWN,
+            OWN,
+            panel.label().strip(),
+            null,
+            null,
+            "fine",
+            "mid",
+            panel.areaM2(),
+            panel.seamM(),
+            null,
+            panel.role(),
+            null,
+            null,
+            new ConditionFile(null, null, null, null, null, null, null, null, null),
+            null,
+            null,
+            null));
+    return after;
   }
 
   private static <T> T or(T value, T before) {

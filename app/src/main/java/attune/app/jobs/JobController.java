@@ -1,9 +1,11 @@
 package attune.app.jobs;
 
+import attune.app.jobs.JobViews.CopyRequest;
 import attune.app.jobs.JobViews.FindingRequest;
 import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.NewJob;
+import attune.app.jobs.JobViews.NewPanel;
 import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -45,6 +47,16 @@ class JobController {
   @PostMapping("/{id}/findings")
   JobDetail find(@PathVariable UUID id, @Valid @RequestBody FindingRequest request) {
     return jobs.find(id, request);
+  }
+
+  @PostMapping("/{id}/copies")
+  JobDetail copy(@PathVariable UUID id, @Valid @RequestBody CopyRequest request) {
+    return jobs.copy(id, request);
+  }
+
+  @PostMapping("/{id}/panels")
+  JobDetail add(@PathVariable UUID id, @Valid @RequestBody NewPanel panel) {
+    return jobs.add(id, panel);
   }
 
   @PostMapping("/{id}/undo")

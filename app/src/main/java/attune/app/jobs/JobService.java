@@ -4,11 +4,13 @@ import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
+import attune.app.jobs.JobViews.CopyRequest;
 import attune.app.jobs.JobViews.FindingRequest;
 import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.JobViews.NewJob;
+import attune.app.jobs.JobViews.NewPanel;
 import attune.app.layouts.Layout;
 import attune.app.layouts.Layouts;
 import attune.app.reference.ReferenceData;
@@ -93,6 +95,7 @@ public class JobService {
             new JobFile.VehicleFile(
                 request.vehicleLabel().strip(),
                 request.layout(),
+                request.drive(),
                 request.builtYear(),
                 request.odometerKm()),
             new JobFile.SettingFile(
@@ -143,6 +146,31 @@ public class JobService {
     return after.equals(before) ? detail(job) : revise(job, after, what(request, panels));
   }
 
+  /** Copies findings from panel to panel. */
+  public JobDetail copy(UUID id, CopyRequest request) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    List<JobFile.SurfaceFile> surfaces =
+        findings.copy(before.surfaces(), panels(before), request.pairs());
+    JobFile after = withSurfaces(before, surfaces);
+    return after.equals(before)
+        ? detail(job)
+        : revise(job, after, "Copy to " + panelsOf(request.pairs().size()));
+  }
+
+  /** Adds a panel of one's own. */
+  public JobDetail add(UUID id, NewPanel panel) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    JobFile after = withSurfaces(before, findings.add(before.surfaces(), panel));
+    check(after);
+    return revise(job, after, "New panel " + panel.label().strip());
+  }
+
+  private static String panelsOf(int count) {
+    return count == 1 ? "1 panel" : count + " panels";
+  }
+
   public JobDetail undo(UUID id) {
     JobEntity job = open(id);
     RevisionEntity now = revision(job);
@@ -173,9 +201,16 @@ public class JobService {
     Map<String, String> labels = new LinkedHashMap<>();
     for (JobFile.SurfaceFile surface : document.surfaces()) {
       Layout.Panel panel = panels.get(surface.id());
-      labels.put(surface.id(), panel == null ? surface.id().replace('-', ' ') : panel.label());
+      labels.put(surface.id(), label(surface, panel));
     }
     return labels;
+  }
+
+  private static String label(JobFile.SurfaceFile surface, Layout.Panel panel) {
+    if (surface.label() != null) {
+      return surface.label();
+    }
+    return panel == null ? surface.id().replace('-', ' ') : panel.label();
   }
 
   private Map<String, Layout.Panel> panels(JobFile document) {
@@ -213,7 +248,7 @@ public class JobService {
 
   private static void show(JobEntity job, int number, JobFile d) {
     JobFile.VehicleFile vehicle =
-        d.vehicle() == null ? new JobFile.VehicleFile("", "blank", null, null) : d.vehicle();
+        d.vehicle() == null ? new JobFile.VehicleFile("", "blank", null, null, null) : d.vehicle();
     job.show(
         number,
         d.title() == null ? "" : d.title(),

@@ -2,11 +2,14 @@ package attune.app.jobs;
 
 import attune.app.format.JobFile;
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -54,6 +57,7 @@ public final class JobViews {
           @Size(max = 200, message = "at most 200 characters")
           String vehicleLabel,
       @NotBlank(message = "a layout") String layout,
+      @Nullable @Pattern(regexp = "left|right", message = "left or right") String drive,
       @Nullable
           @Min(value = 1900, message = "1900 or later")
           @Max(value = 2100, message = "2100 or earlier")
@@ -76,8 +80,31 @@ public final class JobViews {
           List<String> surfaceIds,
       @NotNull(message = "a finding") Finding finding) {}
 
+  /** Findings to copy from panel to panel; the first of a pair must be surveyed. */
+  public record CopyRequest(
+      @NotEmpty(message = "at least one pair") @Size(max = 400, message = "at most 400 pairs")
+          List<@Valid @NotNull(message = "a pair") Pair> pairs) {}
+
+  /** One panel's findings for another. */
+  public record Pair(
+      @NotBlank(message = "a surveyed panel") String from,
+      @NotBlank(message = "a panel") String to) {}
+
+  /** A panel of one's own. */
+  public record NewPanel(
+      @NotBlank(message = "what the panel is called")
+          @Size(max = 80, message = "at most 80 characters")
+          String label,
+      @NotBlank(message = "a role such as seat or trim") String role,
+      @Positive(message = "above 0 m²") @Max(value = 50, message = "at most 50 m²") double areaM2,
+      @Nullable @Min(value = 0, message = "0 or more") @Max(value = 200, message = "at most 200 m")
+          Double seamM) {}
+
   /** Fields of a finding. */
   public record Finding(
+      @Nullable String label,
+      @Nullable Double areaM2,
+      @Nullable Double seamM,
       @Nullable String finish,
       @Nullable Boolean perforated,
       @Nullable String texture,

@@ -1,5 +1,6 @@
 package attune.app.layouts;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 
 /**
@@ -8,12 +9,19 @@ import java.util.List;
  * @param viewBox left, top, width and height of the drawing
  */
 public record Layout(
-    String code,
-    String name,
-    String drive,
-    List<Integer> viewBox,
-    List<Zone> zones,
-    List<Panel> panels) {
+    String code, String name, List<Integer> viewBox, List<Zone> zones, List<Panel> panels) {
+
+  /**
+   * What is often found on a panel, and why.
+   *
+   * @param field of a finding: soil or finish
+   * @param driverSide true when only on the driver's side
+   */
+  public record Likely(String field, String value, Boolean driverSide, String why) {
+    public Likely {
+      driverSide = Boolean.TRUE.equals(driverSide);
+    }
+  }
 
   /** A group of panels worked together. */
   public record Zone(String id, String label) {}
@@ -24,6 +32,12 @@ public record Layout(
    * @param d outline as an SVG path, holes cut by the even-odd rule
    * @param at where its mark stands
    * @param guess the finish most often found here, offered but never taken for known
+   * @param side left, right or middle of the cabin, as one sits in it
+   * @param mirror the panel on the other side, or null
+   * @param behind the same panel one row back, or null
+   * @param withWheel true when it stands where the wheel stands
+   * @param mirrored true when it is drawn on the other side, for a wheel on the right
+   * @param likely what is often found here, offered but never taken for known
    */
   public record Panel(
       String id,
@@ -39,10 +53,54 @@ public record Layout(
       String guess,
       String tone,
       List<String> features,
-      List<String> near) {
+      List<String> near,
+      String side,
+      @Nullable String mirror,
+      @Nullable String behind,
+      Boolean withWheel,
+      Boolean mirrored,
+      List<Likely> likely) {
     public Panel {
+      withWheel = Boolean.TRUE.equals(withWheel);
+      mirrored = Boolean.TRUE.equals(mirrored);
+      likely = likely == null ? List.of() : List.copyOf(likely);
       features = features == null ? List.of() : List.copyOf(features);
       near = near == null ? List.of() : List.copyOf(near);
     }
+  }
+
+  /**
+   * As it is with the wheel on a side: what goes with the wheel is there, and what a driver does.
+   */
+  Layout driven(String drive) {
+    boolean right = drive.equals("right");
+    return new Layout(
+        code, name, viewBox, zones, panels.stream().map(p -> driven(p, drive, right)).toList());
+  }
+
+  private Panel driven(Panel p, String drive, boolean right) {
+    boolean mirrored = right && p.withWheel();
+    double across = viewBox.get(0) * 2.0 + viewBox.get(2);
+    return new Panel(
+        p.id(),
+        p.zone(),
+        p.part(),
+        p.label(),
+        p.d(),
+        mirrored ? List.of(across - p.at().get(0), p.at().get(1)) : p.at(),
+        p.areaM2(),
+        p.seamM(),
+        p.role(),
+        p.texture(),
+        p.guess(),
+        p.tone(),
+        p.features(),
+        p.near(),
+        p.side(),
+        p.mirror(),
+        p.behind(),
+        p.withWheel(),
+        mirrored,
+        p.likely().stream().filter(l -> !l.driverSide() || p.side().equals(drive)).toList());
   }
 }

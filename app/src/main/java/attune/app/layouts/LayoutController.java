@@ -7,6 +7,7 @@ import java.util.NoSuchElementException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Layouts and finishes: what the cabin sheet is drawn from. */
@@ -35,9 +36,10 @@ class LayoutController {
   }
 
   @GetMapping("/layouts/{code}")
-  Layout one(@PathVariable String code) {
+  Layout one(@PathVariable String code, @RequestParam(defaultValue = "left") String drive) {
     return layouts
         .find(code)
+        .map(layout -> layout.driven(drive))
         .orElseThrow(() -> new NoSuchElementException("There is no such layout."));
   }
 

@@ -9,16 +9,28 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
 /** All layouts by code; a broken layout stops start-up. */
 @Component
 public class Layouts {
-  private static final List<String> CODES = List.of("five-seat", "helm");
+  private static final List<String> CODES =
+      List.of(
+          "five-seat",
+          "two-seat",
+          "four-seat",
+          "seven-seat",
+          "van",
+          "helm",
+          "light-aircraft",
+          "single",
+          "blank");
 
   private final Map<String, Layout> byCode = new LinkedHashMap<>();
 
@@ -45,6 +57,12 @@ public class Layouts {
       Coded.parse(Role.class, panel.role());
       Coded.parse(Texture.class, panel.texture());
       reference.finishes().get(panel.guess());
+      for (String beside :
+          Stream.of(panel.mirror(), panel.behind()).filter(Objects::nonNull).toList()) {
+        if (layout.panels().stream().noneMatch(other -> other.id().equals(beside))) {
+          throw new IllegalStateException(where + "no panel " + beside);
+        }
+      }
     }
   }
 

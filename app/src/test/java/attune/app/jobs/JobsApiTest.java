@@ -190,6 +190,72 @@ class JobsApiTest {
   }
 
   @Test
+  void whatWasFoundIsCopiedToTheOtherSideInOneStep() {
+    String id = api.newJob("Seats", "five-seat");
+    api.find(id, "\"finish\":\"leather/coated\",\"soil\":\"heavy\"", "fl-cushion-centre");
+    String path = "/api/v1/jobs/" + id;
+    JsonNode copied =
+        api.post(
+                path + "/copies",
+                "{\"pairs\":[{\"from\":\"fl-cushion-centre\",\"to\":\"fr-cushion-centre\"},"
+                    + "{\"from\":\"fl-cushion-centre\",\"to\":\"rear-cushion\"}]}")
+            .json();
+    assertThat(copied.at("/document/surfaces")).hasSize(3);
+    JsonNode rear = copied.at("/document/surfaces/2");
+    assertThat(rear.get("id").asString()).isEqualTo("rear-cushion");
+    assertThat(rear.at("/condition/soil").asString()).isEqualTo("heavy");
+    assertThat(rear.get("areaM2").asDouble()).isEqualTo(0.65);
+    assertThat(api.post(path + "/undo").json().at("/document/surfaces")).hasSize(1);
+    Answer refused =
+        api.post(path + "/copies", "{\"pairs\":[{\"from\":\"wheel-rim\",\"to\":\"fl-side\"}]}");
+    assertThat(refused.fault().get("pointer").asString()).isEqualTo("/pairs/0/from");
+    Answer nowhere =
+        api.post(
+            path + "/copies", "{\"pairs\":[{\"from\":\"fl-cushion-centre\",\"to\":\"roof\"}]}");
+    assertThat(nowhere.fault().get("pointer").asString()).isEqualTo("/pairs/0/to");
+  }
+
+  @Test
+  void aPanelOfOnesOwnIsAddedNamedMeasuredAndPlanned() {
+    String id = api.newJob("A loose bench", "blank");
+    String path = "/api/v1/jobs/" + id;
+    String bench = "{\"label\":\"Picnic bench!\",\"role\":\"seat\",\"areaM2\":0.9}";
+    api.post(path + "/panels", bench);
+    JsonNode two = api.post(path + "/panels", bench).json();
+    assertThat(two.at("/document/surfaces/1/id").asString()).isEqualTo("own-picnic-bench-2");
+    assertThat(two.at("/labels/own-picnic-bench").asString()).isEqualTo("Picnic bench!");
+    JsonNode found =
+        api.find(
+                id,
+                "\"label\":\"Left bench\",\"areaM2\":0.5,\"finish\":\"vinyl/coated-textile\","
+                    + "\"soil\":\"light\",\"wear\":\"intact\"",
+                "own-picnic-bench")
+            .json();
+    assertThat(found.at("/labels/own-picnic-bench").asString()).isEqualTo("Left bench");
+    assertThat(found.at("/document/surfaces/0/areaM2").asDouble()).isEqualTo(0.5);
+    assertThat(api.get(path + "/plan").json().get("surfaces")).hasSize(1);
+    Answer refused = api.post(path + "/panels", "{\"label\":\"x\",\"role\":\"sofa\",\"areaM2\":1}");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.fault().get("pointer").asString()).isEqualTo("/surfaces/2/role");
+    assertThat(
+            api.post(path + "/panels", "{\"label\":\"x\",\"role\":\"seat\",\"areaM2\":-1}")
+                .status())
+        .isEqualTo(422);
+  }
+
+  @Test
+  void theWheelIsOnTheSideItIs() {
+    Answer made =
+        api.post(
+            "/api/v1/jobs",
+            "{\"title\":\"x\",\"vehicleLabel\":\"y\",\"layout\":\"five-seat\",\"drive\":\"right\"}");
+    assertThat(made.json().at("/document/vehicle/drive").asString()).isEqualTo("right");
+    String layout = api.get("/api/v1/layouts/five-seat?drive=right").text();
+    assertThat(layout).contains("\"mirrored\":true");
+    assertThat(api.get("/api/v1/layouts/five-seat").text()).doesNotContain("\"mirrored\":true");
+  }
+
+  @Test
   void theDayListsEveryJobInFewQueriesHoweverMany(RunningAttune.Running running) {
     var statistics =
         running

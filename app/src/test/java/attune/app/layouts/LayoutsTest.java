@@ -8,7 +8,11 @@ import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
 import attune.core.material.Role;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,7 +23,17 @@ class LayoutsTest {
       new ReferenceData(new ShelfReader(new Schemas(), MAPPER));
 
   @ParameterizedTest
-  @ValueSource(strings = {"five-seat", "helm"})
+  @ValueSource(
+      strings = {
+        "two-seat",
+        "four-seat",
+        "five-seat",
+        "seven-seat",
+        "van",
+        "helm",
+        "light-aircraft",
+        "single"
+      })
   void aLayoutsPanelsAreDistinctInZonesThereAreAndOfFinishesThereAre(String code) {
     Layout layout = new Layouts(MAPPER, REFERENCE).get(code);
     Set<String> zones = new HashSet<>();
@@ -37,5 +51,39 @@ class LayoutsTest {
     for (String zone : zones) {
       assertThat(layout.panels()).anyMatch(panel -> panel.zone().equals(zone));
     }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"two-seat", "four-seat", "five-seat", "seven-seat", "van"})
+  void aMirrorIsMirroredBackAndOfTheSameUse(String code) {
+    Layout layout = new Layouts(MAPPER, REFERENCE).get(code);
+    Map<String, Layout.Panel> byId =
+        layout.panels().stream().collect(Collectors.toMap(Layout.Panel::id, Function.identity()));
+    assertThat(layout.panels()).filteredOn(panel -> panel.mirror() != null).hasSizeGreaterThan(20);
+    for (Layout.Panel panel : layout.panels()) {
+      if (panel.mirror() != null) {
+        Layout.Panel other = byId.get(panel.mirror());
+        assertThat(other.mirror()).isEqualTo(panel.id());
+        assertThat(other.role()).isEqualTo(panel.role());
+        assertThat(other.areaM2()).isEqualTo(panel.areaM2());
+        assertThat(other.side()).isNotEqualTo(panel.side());
+      }
+    }
+  }
+
+  @Test
+  void withTheWheelOnTheRightTheWheelAndTheDriversWearAreThere() {
+    Layout five = new Layouts(MAPPER, REFERENCE).get("five-seat");
+    Layout right = five.driven("right");
+    assertThat(panel(right, "wheel-rim").mirrored()).isTrue();
+    assertThat(panel(right, "wheel-rim").at().get(0)).isGreaterThan(500);
+    assertThat(panel(right, "dash-screen").mirrored()).isFalse();
+    assertThat(panel(right, "fr-cushion-bolster-outer").likely()).hasSize(1);
+    assertThat(panel(right, "fl-cushion-bolster-outer").likely()).isEmpty();
+    assertThat(panel(five.driven("left"), "fl-cushion-bolster-outer").likely()).hasSize(1);
+  }
+
+  private static Layout.Panel panel(Layout layout, String id) {
+    return layout.panels().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
   }
 }

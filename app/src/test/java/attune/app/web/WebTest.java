@@ -71,7 +71,7 @@ class WebTest {
   @Test
   void finishesAndLayoutsAreThereToChooseFrom(Api api) {
     assertThat(api.get("/api/v1/finishes").json()).hasSize(23);
-    assertThat(api.get("/api/v1/layouts").json()).hasSize(2);
+    assertThat(api.get("/api/v1/layouts").json()).hasSize(9);
     assertThat(api.get("/api/v1/shelf").json().get("products").size()).isGreaterThan(13);
   }
 
