@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/shelf/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/plan": {
         parameters: {
             query?: never;
@@ -292,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/shelf/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/layouts": {
         parameters: {
             query?: never;
@@ -427,6 +459,13 @@ export interface components {
             /** Format: int64 */
             windowS: number;
             dries: boolean;
+        };
+        ImportView: {
+            done: boolean;
+            added: string[];
+            changed: string[];
+            /** Format: int32 */
+            same: number;
         };
         CareFile: {
             surfaceIds: string[];
@@ -1246,6 +1285,33 @@ export interface operations {
             };
         };
     };
+    bringIn: {
+        parameters: {
+            query?: {
+                decimalComma?: boolean;
+                dryRun?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
     plan: {
         parameters: {
             query?: never;
@@ -1713,6 +1779,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShelfFile"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

@@ -1,14 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
+import { Download, Upload } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { shelfQuery } from '../api/queries'
-import { Field, inputForm } from '../parts/controls'
+import { Button, Field, inputForm } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { ml, say, Say } from '../parts/words'
+import { ImportShelf } from './ImportShelf'
 
 export function ShelfView() {
   const shelf = useQuery(shelfQuery)
   const [word, setWord] = useState('')
+  const [bringing, setBringing] = useState(false)
   if (shelf.isPending) return <Loading what="the shelf" />
   if (shelf.isError)
     return (
@@ -22,7 +25,19 @@ export function ShelfView() {
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-head">Shelf</h1>
+        <h1 className="flex-1 text-head">Shelf</h1>
+        <div className="flex gap-2">
+          <Button onClick={() => setBringing(true)}>
+            <Upload size={18} aria-hidden="true" /> Bring in
+          </Button>
+          <a
+            href="/api/v1/shelf/csv"
+            download
+            className="inline-flex min-h-11 items-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold text-ink no-underline"
+          >
+            <Download size={18} aria-hidden="true" /> CSV
+          </a>
+        </div>
         <label className="w-full sm:w-72">
           <Field label="Find by name or role">
             <input
@@ -34,6 +49,7 @@ export function ShelfView() {
           </Field>
         </label>
       </div>
+      {bringing && <ImportShelf onClose={() => setBringing(false)} />}
       <section aria-label="Products" className="lying overflow-x-auto" tabIndex={0}>
         <table className="w-full min-w-[46rem] text-left">
           <caption className="px-3 pt-3 text-left text-do font-semibold">{products.length} products</caption>

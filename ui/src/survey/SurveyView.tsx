@@ -156,7 +156,7 @@ function Survey(props: {
         </div>
         <div className="grid gap-2 md:grid-cols-[8.5rem_minmax(0,1fr)]">
           <div
-            className="flex gap-1.5 overflow-x-auto pb-1 md:max-h-[calc(100dvh-11rem)] md:flex-col md:overflow-y-auto"
+            className="flex gap-1.5 overflow-x-auto pb-1 md:max-h-[calc(100dvh-11rem)] md:flex-col md:gap-1 md:overflow-y-auto"
             role="group"
             aria-label="Parts of the cabin"
           >

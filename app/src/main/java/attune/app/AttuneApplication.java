@@ -1,6 +1,7 @@
 package attune.app;
 
 import attune.app.planning.PlanCommand;
+import attune.app.shelf.CheckCommand;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.PrintStream;
@@ -22,10 +23,12 @@ public class AttuneApplication {
     List<String> words = new ArrayList<>(Arrays.asList(args));
     String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
     switch (command) {
-      case "plan" -> System.exit(plan(words));
+      case "plan" -> System.exit(new PlanCommand(out(), err()).run(words));
+      case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
       case "serve" -> SpringApplication.run(AttuneApplication.class, settings(words));
       default -> {
-        System.err.println("unknown command " + command + "; there are: serve, plan JOB.json");
+        System.err.println(
+            "unknown command " + command + "; there are: serve, plan JOB.json, check SHELF.csv");
         System.exit(PlanCommand.BAD_INPUT);
       }
     }
@@ -37,11 +40,11 @@ public class AttuneApplication {
         .toArray(String[]::new);
   }
 
-  private static int plan(List<String> arguments) {
-    PrintStream out =
-        new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8);
-    PrintStream err =
-        new PrintStream(new FileOutputStream(FileDescriptor.err), true, StandardCharsets.UTF_8);
-    return new PlanCommand(out, err).run(arguments);
+  private static PrintStream out() {
+    return new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
+  }
+
+  private static PrintStream err() {
+    return new PrintStream(new FileOutputStream(FileDescriptor.err), true, StandardCharsets.UTF_8);
   }
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Persistable;
 
@@ -25,6 +26,8 @@ class BenchRunEntity implements Persistable<UUID> {
   @Column(nullable = false)
   private String plan;
 
+  @Lob private String shelf;
+
   @Column(name = "tasks_total", nullable = false)
   private int tasksTotal;
 
@@ -35,10 +38,11 @@ class BenchRunEntity implements Persistable<UUID> {
 
   protected BenchRunEntity() {}
 
-  BenchRunEntity(UUID jobId, LocalDateTime startedAt, String plan, int tasksTotal) {
+  BenchRunEntity(UUID jobId, LocalDateTime startedAt, String plan, String shelf, int tasksTotal) {
     this.jobId = jobId;
     this.startedAt = startedAt;
     this.plan = plan;
+    this.shelf = shelf;
     this.tasksTotal = tasksTotal;
   }
 
@@ -54,6 +58,14 @@ class BenchRunEntity implements Persistable<UUID> {
 
   LocalDateTime startedAt() {
     return startedAt;
+  }
+
+  /**
+   * The shelf it was planned from, as an attune-shelf file; empty for a run from before it was
+   * kept.
+   */
+  Optional<String> shelf() {
+    return Optional.ofNullable(shelf);
   }
 
   String plan() {

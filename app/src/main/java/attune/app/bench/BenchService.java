@@ -8,11 +8,13 @@ import attune.app.bench.BenchViews.TaskState;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanWriter;
+import attune.app.format.ShelfReader;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.planning.JobPlans;
 import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
+import attune.core.shelf.Shelf;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -37,6 +39,7 @@ public class BenchService {
   private final JobPlans plans;
   private final PlanWriter writer;
   private final ShelfService shelf;
+  private final ShelfReader reader;
   private final JsonMapper mapper;
   private final Clock clock;
 
@@ -47,6 +50,7 @@ public class BenchService {
       JobPlans plans,
       PlanWriter writer,
       ShelfService shelf,
+      ShelfReader reader,
       JsonMapper mapper,
       Clock clock) {
     this.runs = runs;
@@ -55,6 +59,7 @@ public class BenchService {
     this.plans = plans;
     this.writer = writer;
     this.shelf = shelf;
+    this.reader = reader;
     this.mapper = mapper;
     this.clock = clock;
   }
@@ -64,7 +69,13 @@ public class BenchService {
     if (runs.findById(jobId).isEmpty()) {
       PlanFile plan = writer.file(plans.plan(jobId));
       int hands = (int) plan.timeline().stream().filter(task -> task.person() != null).count();
-      runs.saveAndFlush(new BenchRunEntity(jobId, now(), mapper.writeValueAsString(plan), hands));
+      runs.saveAndFlush(
+          new BenchRunEntity(
+              jobId,
+              now(),
+              mapper.writeValueAsString(plan),
+              mapper.writeValueAsString(shelf.file()),
+              hands));
       jobs.moveTo(jobId, JobState.BENCH);
     }
     return view(jobId);
@@ -133,8 +144,18 @@ public class BenchService {
 
   private List<BenchTask> tasks(BenchRunEntity run, List<BenchEventEntity> happened) {
     PlanFile plan = mapper.readValue(run.plan(), PlanFile.class);
-    return new BenchCards(plan, shelf.shelf(), jobs.labels(jobs.document(run.getId())))
+    return new BenchCards(plan, shelf(run), jobs.labels(jobs.document(run.getId())))
         .tasks(happened, now());
+  }
+
+  /** The shelf a run was planned from: a bottle renamed since keeps its name in the record. */
+  @Transactional(readOnly = true)
+  public Shelf shelfOf(UUID jobId) {
+    return shelf(run(jobId));
+  }
+
+  private Shelf shelf(BenchRunEntity run) {
+    return run.shelf().map(reader::read).orElseGet(shelf::shelf);
   }
 
   private BenchTask task(BenchRunEntity run, String taskId) {

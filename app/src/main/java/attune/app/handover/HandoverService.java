@@ -17,7 +17,6 @@ import attune.app.handover.HandoverView.Used;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
-import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -47,17 +46,11 @@ class HandoverService {
 
   private final JobService jobs;
   private final BenchService bench;
-  private final ShelfService shelf;
   private final String shop;
 
-  HandoverService(
-      JobService jobs,
-      BenchService bench,
-      ShelfService shelf,
-      @Value("${attune.shop:}") String shop) {
+  HandoverService(JobService jobs, BenchService bench, @Value("${attune.shop:}") String shop) {
     this.jobs = jobs;
     this.bench = bench;
-    this.shelf = shelf;
     this.shop = shop;
   }
 
@@ -72,7 +65,7 @@ class HandoverService {
                     new NotNowException(
                         "There is nothing to hand over: the bench run has not started."));
     BenchView run = bench.view(id);
-    Shelf products = shelf.shelf();
+    Shelf products = bench.shelfOf(id);
     JobFile document = job.document();
     Map<String, String> labels = job.labels();
     return new HandoverView(

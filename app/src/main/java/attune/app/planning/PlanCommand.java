@@ -4,16 +4,12 @@ import attune.app.format.JobReader;
 import attune.app.format.PlanWriter;
 import attune.app.format.Schemas;
 import attune.app.format.ShelfReader;
+import attune.app.format.TextFile;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.survey.Job;
-import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.MalformedInputException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import tools.jackson.databind.json.JsonMapper;
@@ -42,7 +38,7 @@ public final class PlanCommand {
     }
     Path file = Path.of(arguments.get(0));
     try {
-      out.print(plan(text(file)));
+      out.print(plan(TextFile.read(file, "an attune-job file")));
       out.flush();
       return 0;
     } catch (InvalidInputException e) {
@@ -63,22 +59,5 @@ public final class PlanCommand {
         new JobReader(schemas, shelves, mapper)
             .read(json, reference.startingShelf(), reference.houseRules());
     return new PlanWriter().text(reference.planner().plan(job));
-  }
-
-  private static String text(Path file) {
-    try {
-      if (Files.isRegularFile(file) && Files.size(file) > Schemas.MOST_BYTES) {
-        throw new InvalidInputException(
-            "", Files.size(file) + " bytes", "at most " + Schemas.MOST_BYTES);
-      }
-      return Files.readString(file, StandardCharsets.UTF_8);
-    } catch (NoSuchFileException e) {
-      throw new InvalidInputException("", "no file " + file, "the path of an attune-job file");
-    } catch (MalformedInputException e) {
-      throw new InvalidInputException("", "text that is not UTF-8", "a JSON file in UTF-8");
-    } catch (IOException e) {
-      throw new InvalidInputException(
-          "", file + ", which cannot be read", "a readable attune-job file");
-    }
   }
 }

@@ -34,6 +34,15 @@ class ShelfItemEntity {
     this.record = record;
   }
 
+  String id() {
+    return id;
+  }
+
+  /** Takes another record of the same item. */
+  void become(String newRecord) {
+    record = newRecord;
+  }
+
   String kind() {
     return kind;
   }

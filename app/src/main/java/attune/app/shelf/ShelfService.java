@@ -1,11 +1,17 @@
 package attune.app.shelf;
 
+import attune.app.format.ShelfCsv;
 import attune.app.format.ShelfFile;
 import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfViews.ImportView;
+import attune.core.check.InvalidInputException;
 import attune.core.shelf.Shelf;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -18,14 +24,16 @@ import tools.jackson.databind.node.ObjectNode;
 public class ShelfService {
   private final ShelfItemRepository items;
   private final ShelfReader reader;
+  private final ShelfCsv csv;
   private final JsonMapper mapper;
   private volatile Loaded loaded;
 
   private record Loaded(Shelf shelf, ShelfFile file) {}
 
-  ShelfService(ShelfItemRepository items, ShelfReader reader, JsonMapper mapper) {
+  ShelfService(ShelfItemRepository items, ShelfReader reader, ShelfCsv csv, JsonMapper mapper) {
     this.items = items;
     this.reader = reader;
+    this.csv = csv;
     this.mapper = mapper;
   }
 
@@ -39,6 +47,75 @@ public class ShelfService {
   @Transactional
   public ShelfFile file() {
     return load().file();
+  }
+
+  /** The shelf as CSV. */
+  @Transactional
+  public String csv() {
+    load();
+    return csv.write(mapper.readTree(document()));
+  }
+
+  /**
+   * Brings a shelf file in: items by their id, new ones added, known ones replaced, none removed.
+   * All or nothing.
+   *
+   * @param text CSV, or JSON where it starts with a brace
+   * @param dryRun true to only say what would change
+   * @throws InvalidInputException with every fault found
+   */
+  @Transactional
+  public ImportView bringIn(String text, boolean decimalComma, boolean dryRun) {
+    load();
+    JsonNode file = text.stripLeading().startsWith("{") ? json(text) : csv.read(text, decimalComma);
+    Map<String, ShelfItemEntity> known =
+        items.findAll().stream()
+            .collect(Collectors.toMap(ShelfItemEntity::id, Function.identity()));
+    List<String> added = new ArrayList<>();
+    List<String> changed = new ArrayList<>();
+    List<ShelfItemEntity> written = new ArrayList<>();
+    int same = 0;
+    for (String kind : List.of(ShelfItemEntity.PRODUCT, ShelfItemEntity.TOOL)) {
+      for (JsonNode node : file.get(kind + "s")) {
+        ShelfItemEntity before = known.get(node.get("id").asString());
+        if (before != null && !before.kind().equals(kind)) {
+          throw new InvalidInputException(
+              "",
+              "the id " + before.id() + " for a " + kind,
+              "another id: it is a " + before.kind());
+        }
+        if (before == null) {
+          added.add(node.get("name").asString());
+          written.add(entity(node, kind, known.size() + written.size()));
+        } else if (!record(kind, mapper.readTree(before.record())).equals(record(kind, node))) {
+          changed.add(node.get("name").asString());
+          before.become(node.toString());
+          written.add(before);
+        } else {
+          same++;
+        }
+      }
+    }
+    if (!dryRun) {
+      items.saveAllAndFlush(written);
+      loaded = null;
+      load();
+    }
+    return new ImportView(!dryRun, added, changed, same);
+  }
+
+  /** A record by value: 7 and 7.0 are the same. */
+  private Record record(String kind, JsonNode node) {
+    Class<? extends Record> type =
+        kind.equals(ShelfItemEntity.PRODUCT)
+            ? ShelfFile.ProductFile.class
+            : ShelfFile.ToolFile.class;
+    return mapper.treeToValue(node, type);
+  }
+
+  private JsonNode json(String text) {
+    reader.read(text);
+    return mapper.readTree(text);
   }
 
   private Loaded load() {

@@ -45,6 +45,10 @@ public final class Api {
     return send("POST", path, null);
   }
 
+  public Answer postText(String path, String text) {
+    return send("POST", path, text, "text/plain; charset=utf-8");
+  }
+
   public Answer patch(String path, String body) {
     return send("PATCH", path, body);
   }
@@ -80,9 +84,13 @@ public final class Api {
   }
 
   private Answer send(String method, String path, String body) {
+    return send(method, path, body, "application/json");
+  }
+
+  private Answer send(String method, String path, String body, String type) {
     HttpRequest request =
         HttpRequest.newBuilder(URI.create(base + path))
-            .header("Content-Type", "application/json")
+            .header("Content-Type", type)
             .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
             .build();
     try {

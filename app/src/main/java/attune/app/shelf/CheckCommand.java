@@ -1,0 +1,65 @@
+package attune.app.shelf;
+
+import attune.app.format.Schemas;
+import attune.app.format.ShelfCsv;
+import attune.app.format.ShelfReader;
+import attune.app.format.TextFile;
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
+import java.io.PrintStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * {@code check SHELF.csv [--decimal-comma]}, or a JSON shelf: says that it can be brought in, or
+ * every fault on a line of the error stream.
+ */
+public final class CheckCommand {
+  private static final int BAD_INPUT = 2;
+  private static final String DECIMAL_COMMA = "--decimal-comma";
+
+  private final PrintStream out;
+  private final PrintStream err;
+
+  public CheckCommand(PrintStream out, PrintStream err) {
+    this.out = out;
+    this.err = err;
+  }
+
+  /** Runs the command and returns the exit status. */
+  public int run(List<String> arguments) {
+    List<String> files = new ArrayList<>(arguments);
+    boolean decimalComma = files.remove(DECIMAL_COMMA);
+    if (files.size() != 1) {
+      err.println("usage: check SHELF.csv [" + DECIMAL_COMMA + "]");
+      return BAD_INPUT;
+    }
+    Schemas schemas = new Schemas();
+    JsonMapper mapper = JsonMapper.shared();
+    ShelfReader reader = new ShelfReader(schemas, mapper);
+    try {
+      String text = TextFile.read(Path.of(files.get(0)), "a shelf file");
+      String json =
+          files.get(0).endsWith(".json")
+              ? text
+              : new ShelfCsv(schemas, reader, mapper).read(text, decimalComma).toString();
+      reader.read(json);
+      JsonNode shelf = mapper.readTree(json);
+      out.println(
+          shelf.get("products").size()
+              + " products and "
+              + shelf.get("tools").size()
+              + " tools, no fault");
+      return 0;
+    } catch (InvalidInputException e) {
+      e.faults().stream()
+          .map(Fault::line)
+          .map(line -> line.replaceAll("\\R", " "))
+          .forEach(err::println);
+      return BAD_INPUT;
+    }
+  }
+}

@@ -1,0 +1,165 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Dialog } from 'radix-ui'
+import { useState } from 'react'
+import { ApiError, api, need, type Schemas } from '../api/client'
+import { shelfQuery } from '../api/queries'
+import { Button, Field, inputForm } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { plural } from '../parts/words'
+
+type Chosen = { name: string; text: string }
+const SHOWN = 50
+
+/** Brings a shelf file in: first what it would do, or every fault; then, asked again, does it. */
+export function ImportShelf({ onClose }: { onClose: () => void }) {
+  const client = useQueryClient()
+  const [chosen, setChosen] = useState<Chosen>()
+  const [decimalComma, setDecimalComma] = useState(false)
+  const bring = useMutation({
+    mutationFn: (ask: { text: string; decimalComma: boolean; dryRun: boolean }) =>
+      need(
+        api.POST('/api/v1/shelf/import', {
+          params: { query: { decimalComma: ask.decimalComma, dryRun: ask.dryRun } },
+          body: ask.text,
+          bodySerializer: (text) => text,
+          headers: { 'Content-Type': 'text/plain; charset=utf-8' },
+        }),
+      ),
+    onSuccess: (answer) => {
+      if (!answer.done) return
+      void client.invalidateQueries({ queryKey: shelfQuery.queryKey })
+      void client.invalidateQueries({ queryKey: ['job'] })
+    },
+  })
+  const tryOut = (file: Chosen, comma: boolean) =>
+    bring.mutate({ text: file.text, decimalComma: comma, dryRun: true })
+  const choose = async (file: File | undefined) => {
+    if (!file) return
+    const next = { name: file.name, text: await file.text() }
+    setChosen(next)
+    tryOut(next, decimalComma)
+  }
+  const answer = bring.data
+  const nothing = answer && answer.added.length + answer.changed.length === 0
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-50 overflow-auto bg-paper p-4 md:inset-auto md:top-1/2 md:left-1/2 md:max-h-[92dvh] md:w-[min(94vw,48rem)] md:-translate-x-1/2 md:-translate-y-1/2"
+        >
+          <Dialog.Title className="text-head">Bring a shelf in</Dialog.Title>
+          <p className="text-faint">
+            CSV with a header row, or JSON. Items are told by their id: new ones are added, known ones
+            replaced, none removed. All or nothing.
+          </p>
+          <div className="mt-4 grid gap-4">
+            <label>
+              <Field label="File">
+                <input
+                  type="file"
+                  accept=".csv,.json,.txt"
+                  className={`${inputForm} py-2`}
+                  onChange={(e) => void choose(e.target.files?.[0])}
+                />
+              </Field>
+            </label>
+            <label className="flex min-h-11 items-center gap-3">
+              <input
+                type="checkbox"
+                className="size-6 accent-needle"
+                checked={decimalComma}
+                onChange={(e) => {
+                  setDecimalComma(e.target.checked)
+                  if (chosen) tryOut(chosen, e.target.checked)
+                }}
+              />
+              Numbers are written with a decimal comma
+            </label>
+            <div aria-live="polite" className="grid gap-3">
+              {bring.isPending && <p className="text-faint">Reading {chosen?.name}…</p>}
+              {bring.isError && <Faults error={bring.error} />}
+              {answer && <Outcome answer={answer} />}
+            </div>
+            <div className="flex flex-wrap gap-2">
+              {answer && !answer.done && !nothing && chosen && (
+                <Button
+                  weight="main"
+                  onClick={() => bring.mutate({ text: chosen.text, decimalComma, dryRun: false })}
+                  disabled={bring.isPending}
+                >
+                  Bring it in
+                </Button>
+              )}
+              <Button onClick={onClose}>Close</Button>
+            </div>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}
+
+function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
+  const lines = [
+    { what: answer.done ? 'Added' : 'Would be added', names: answer.added },
+    { what: answer.done ? 'Replaced' : 'Would be replaced', names: answer.changed },
+  ]
+  return (
+    <section aria-label={answer.done ? 'Brought in' : 'What it would do'} className="grid gap-2">
+      {answer.done && <p className="font-semibold text-tune">Brought in.</p>}
+      {lines.map(({ what, names }) =>
+        names.length === 0 ? null : (
+          <p key={what}>
+            <strong>
+              {what}: {names.length}.
+            </strong>{' '}
+            {names.slice(0, SHOWN).join(', ')}
+            {names.length > SHOWN && ` and ${plural(names.length - SHOWN, 'more', 'more')}`}
+          </p>
+        ),
+      )}
+      <p className="text-faint">{plural(answer.same, 'item is', 'items are')} there already as written.</p>
+    </section>
+  )
+}
+
+/** Faults as a table, so that line and column can be found in the file. */
+function Faults({ error }: { error: Error }) {
+  if (!(error instanceof ApiError) || error.faults.length === 0) return <Trouble error={error} />
+  return (
+    <section role="alert" aria-label="Faults" className="border-l-4 border-l-over pl-3">
+      <p className="font-semibold">
+        Nothing was brought in: {plural(error.faults.length, 'fault', 'faults')} in the file.
+      </p>
+      <div
+        className="mt-2 max-h-72 overflow-auto"
+        tabIndex={0}
+        role="group"
+        aria-label="Faults, line by line"
+      >
+        <table className="w-full text-left text-note">
+          <thead>
+            <tr className="border-b border-line">
+              {['Where', 'Found', 'Allowed'].map((h) => (
+                <th key={h} scope="col" className="py-1 pr-3">
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody className="divide-y divide-line align-top">
+            {error.faults.map((f, i) => (
+              <tr key={i}>
+                <td className="py-1 pr-3 whitespace-nowrap">{f.pointer || 'The file'}</td>
+                <td className="py-1 pr-3 break-all">{f.found}</td>
+                <td className="py-1">{f.allowed}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
