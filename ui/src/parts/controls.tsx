@@ -151,3 +151,38 @@ export function Pick(props: {
 }
 
 export const inputForm = 'min-h-11 w-full rounded-piece border border-ink/60 bg-paper px-3 text-ink'
+
+/** A number that is saved when the field is left, or on Enter. */
+export function NumberField(props: {
+  label: string
+  value: number | undefined
+  min?: number
+  max: number
+  step?: number
+  disabled: boolean
+  onSave: (value: number) => void
+}) {
+  const save = (text: string) => {
+    const value = Number(text)
+    if (text.trim() !== '' && Number.isFinite(value) && value !== props.value) props.onSave(value)
+  }
+  return (
+    <label>
+      <Field label={props.label}>
+        <input
+          key={props.value}
+          type="number"
+          min={props.min ?? 0}
+          max={props.max}
+          step={props.step ?? 1}
+          inputMode="decimal"
+          className={inputForm}
+          defaultValue={props.value}
+          disabled={props.disabled}
+          onBlur={(e) => save(e.target.value)}
+          onKeyDown={(e) => e.key === 'Enter' && save(e.currentTarget.value)}
+        />
+      </Field>
+    </label>
+  )
+}

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
-import { AnyOf, Button, Field, inputForm, OneOf, Pick, type Option } from '../parts/controls'
+import { AnyOf, Button, Field, NumberField, OneOf, type Option, Pick } from '../parts/controls'
 import { Swatch } from '../parts/textures'
 import { Say, say } from '../parts/words'
 import { Carry } from './Carry'
@@ -323,35 +323,4 @@ function Likely(props: {
         <span className="text-note text-faint">{l.why}</span>
       </div>
     ))
-}
-
-function NumberField(props: {
-  label: string
-  value: number | undefined
-  max: number
-  disabled: boolean
-  onSave: (value: number) => void
-}) {
-  const save = (text: string) => {
-    const value = Number(text)
-    if (text.trim() !== '' && Number.isFinite(value) && value !== props.value) props.onSave(value)
-  }
-  return (
-    <label>
-      <Field label={props.label}>
-        <input
-          key={props.value}
-          type="number"
-          min={0}
-          max={props.max}
-          inputMode="numeric"
-          className={inputForm}
-          defaultValue={props.value}
-          disabled={props.disabled}
-          onBlur={(e) => save(e.target.value)}
-          onKeyDown={(e) => e.key === 'Enter' && save(e.currentTarget.value)}
-        />
-      </Field>
-    </label>
-  )
 }

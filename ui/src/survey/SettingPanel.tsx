@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { Field, inputForm, OneOf, type Option } from '../parts/controls'
+import { Field, inputForm, NumberField, OneOf, type Option } from '../parts/controls'
 import { Say } from '../parts/words'
 
 type Change = Schemas['JobChange']
@@ -41,7 +41,7 @@ export function SettingPanel(props: {
         />
       </div>
       <div className="grid grid-cols-3 gap-3">
-        <Reading
+        <NumberField
           label="Air, °C"
           value={setting.airTempC ?? 20}
           min={-20}
@@ -49,7 +49,7 @@ export function SettingPanel(props: {
           disabled={disabled}
           onSave={(airTempC) => set({ airTempC })}
         />
-        <Reading
+        <NumberField
           label="Humidity, %"
           value={Math.round((setting.relativeHumidity ?? 0.5) * 100)}
           min={0}
@@ -57,7 +57,7 @@ export function SettingPanel(props: {
           disabled={disabled}
           onSave={(percent) => set({ relativeHumidity: percent / 100 })}
         />
-        <Reading
+        <NumberField
           label="Draught, m/s"
           value={setting.airSpeedMs ?? 0.1}
           min={0}
@@ -110,40 +110,6 @@ export function SettingPanel(props: {
         onChange={(protection) => wish({ protection })}
       />
     </div>
-  )
-}
-
-function Reading(props: {
-  label: string
-  value: number
-  min: number
-  max: number
-  step?: number
-  disabled: boolean
-  onSave: (value: number) => void
-}) {
-  const save = (text: string) => {
-    const value = Number(text)
-    if (text.trim() !== '' && Number.isFinite(value) && value !== props.value) props.onSave(value)
-  }
-  return (
-    <label>
-      <Field label={props.label}>
-        <input
-          key={props.value}
-          type="number"
-          min={props.min}
-          max={props.max}
-          step={props.step ?? 1}
-          inputMode="decimal"
-          className={inputForm}
-          defaultValue={props.value}
-          disabled={props.disabled}
-          onBlur={(e) => save(e.target.value)}
-          onKeyDown={(e) => e.key === 'Enter' && save(e.currentTarget.value)}
-        />
-      </Field>
-    </label>
   )
 }
 

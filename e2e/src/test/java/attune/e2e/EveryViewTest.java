@@ -7,7 +7,6 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -17,21 +16,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Each view of the demo: wide, narrow, dark, by keyboard, and when something is missing. */
 @ExtendWith(AttuneJar.class)
 class EveryViewTest {
-  private static String job(Visit visit, String vehicle) {
-    String day = visit.page.request().get("/api/v1/day").text();
-    Matcher matcher =
-        Pattern.compile(
-                "\"id\":\"([0-9a-f-]+)\",\"title\":\"[^\"]*\",\"vehicleLabel\":\"" + vehicle)
-            .matcher(day);
-    assertThat(matcher.find()).as(vehicle).isTrue();
-    return "/jobs/" + matcher.group(1);
-  }
-
   @ParameterizedTest
   @ValueSource(strings = {"survey", "match", "mix", "bench", "handover"})
   void aRunningJobIsFitForEveryoneInTheEvening(String view, AttuneJar.Opened attune) {
     try (Visit visit = Visit.evening(attune)) {
-      visit.open(job(visit, "Oxmarrow Fells") + "/" + view);
+      visit.open(visit.job("Oxmarrow Fells") + "/" + view);
       assertThat(visit.page.locator("main h2, main h1").first()).isVisible();
       visit.isFitForEveryone();
     }
@@ -41,7 +30,7 @@ class EveryViewTest {
   @ValueSource(strings = {"survey", "match", "mix", "bench", "handover"})
   void aRunningJobFitsAPhone(String view, AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
-      visit.open(job(visit, "Oxmarrow Fells") + "/" + view);
+      visit.open(visit.job("Oxmarrow Fells") + "/" + view);
       assertThat(visit.page.locator("main h2, main h1").first()).isVisible();
       visit.isFitForEveryone();
     }
@@ -79,7 +68,7 @@ class EveryViewTest {
                       .setData(
                           "{\"title\":\"Nothing yet\",\"vehicleLabel\":\"Tidewren 18\",\"layout\":\"helm\"}"));
       assertThat(made.ok()).isTrue();
-      String job = job(visit, "Tidewren 18");
+      String job = visit.job("Tidewren 18");
       visit.open(job + "/match");
       assertThat(visit.page.getByText("Nothing is surveyed yet.")).isVisible();
       visit.isFitForEveryone();
@@ -96,7 +85,7 @@ class EveryViewTest {
   @Test
   void theSurveyIsDoneFromTheKeyboard(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
-      visit.open(job(visit, "Tidewren 24") + "/survey");
+      visit.open(visit.job("Tidewren 24") + "/survey");
       Locator panel = visit.panel("helm-wheel");
       panel.focus();
       panel.press("Enter");
@@ -113,7 +102,7 @@ class EveryViewTest {
   @Test
   void theSheetIsThereAsAListToo(AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
-      visit.open(job(visit, "Brindlewick Lumen") + "/survey?as=list");
+      visit.open(visit.job("Brindlewick Lumen") + "/survey?as=list");
       visit.isFitForEveryone();
       visit.page.getByText("Wheel rim").first().click();
       assertThat(visit.heading("Wheel rim")).isVisible();
@@ -136,7 +125,7 @@ class EveryViewTest {
   @Test
   void aTickTheServerRefusesIsTakenBack(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
-      visit.open(job(visit, "Oxmarrow Fells") + "/bench");
+      visit.open(visit.job("Oxmarrow Fells") + "/bench");
       String count = visit.page.getByRole(AriaRole.STATUS).first().textContent();
       for (Locator box : visit.page.getByRole(AriaRole.CHECKBOX).all()) {
         box.check();
@@ -151,7 +140,7 @@ class EveryViewTest {
   @Test
   void anUnknownSeatSideIsToldApartByAFewQuestions(AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
-      visit.open(job(visit, "Brindlewick Lumen") + "/survey?panel=fl-side");
+      visit.open(visit.job("Brindlewick Lumen") + "/survey?panel=fl-side");
       visit.button("Find out what it is").click();
       Locator question = visit.region("Question");
       assertThat(question).isVisible();
@@ -183,7 +172,7 @@ class EveryViewTest {
                         "{\"title\":\"%s\",\"vehicleLabel\":\"%s\",\"layout\":\"%s\"}"
                             .formatted(title, title, layout)));
     assertThat(made.ok()).isTrue();
-    return visit.open(job(visit, title) + "/survey");
+    return visit.open(visit.job(title) + "/survey");
   }
 
   @Test

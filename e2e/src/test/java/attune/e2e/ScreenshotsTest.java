@@ -21,9 +21,9 @@ class ScreenshotsTest {
   @Test
   void takesOneOfEachView(AttuneJar.Opened attune) {
     try (Visit desk = Visit.desk(attune)) {
-      String hatch = job(desk, "Brindlewick Lumen");
-      String estate = job(desk, "Oxmarrow Fells");
-      String wheel = job(desk, "Pellarin Corvid");
+      String hatch = desk.job("Brindlewick Lumen");
+      String estate = desk.job("Oxmarrow Fells");
+      String wheel = desk.job("Pellarin Corvid");
       startAClock(desk, estate);
       take(desk, "/", "day");
       take(desk, "/new", "new-job");
@@ -35,12 +35,12 @@ class ScreenshotsTest {
       take(desk, "/shelf", "shelf");
     }
     try (Visit evening = Visit.evening(attune)) {
-      take(evening, job(evening, "Tidewren 24") + "/match/helm-wheel", "match-evening");
+      take(evening, evening.job("Tidewren 24") + "/match/helm-wheel", "match-evening");
     }
     try (Visit phone = Visit.phone(attune)) {
-      take(phone, job(phone, "Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");
-      take(phone, job(phone, "Oxmarrow Fells") + "/bench", "bench-phone");
-      take(phone, job(phone, "Pellarin Corvid") + "/handover", "handover-phone");
+      take(phone, phone.job("Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");
+      take(phone, phone.job("Oxmarrow Fells") + "/bench", "bench-phone");
+      take(phone, phone.job("Pellarin Corvid") + "/handover", "handover-phone");
     }
   }
 
@@ -50,15 +50,6 @@ class ScreenshotsTest {
     Path file = DIRECTORY.resolve(name + ".png");
     visit.page.screenshot(new Page.ScreenshotOptions().setPath(file));
     assertThat(Files.exists(file)).isTrue();
-  }
-
-  private static String job(Visit visit, String vehicle) {
-    Matcher matcher =
-        Pattern.compile(
-                "\"id\":\"([0-9a-f-]+)\",\"title\":\"[^\"]*\",\"vehicleLabel\":\"" + vehicle)
-            .matcher(visit.page.request().get("/api/v1/day").text());
-    assertThat(matcher.find()).isTrue();
-    return "/jobs/" + matcher.group(1);
   }
 
   /** Goes on to the first cleaning step and starts its clock. */

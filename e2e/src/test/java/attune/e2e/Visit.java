@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** One browser window on Attune; notes every fault the page throws. */
@@ -59,6 +60,16 @@ final class Visit implements AutoCloseable {
     page.navigate(path);
     page.waitForLoadState(LoadState.NETWORKIDLE);
     return this;
+  }
+
+  /** Path of the job of this vehicle. */
+  String job(String vehicle) {
+    Matcher matcher =
+        Pattern.compile(
+                "\"id\":\"([0-9a-f-]+)\",\"title\":\"[^\"]*\",\"vehicleLabel\":\"" + vehicle)
+            .matcher(page.request().get("/api/v1/day").text());
+    assertThat(matcher.find()).as(vehicle).isTrue();
+    return "/jobs/" + matcher.group(1);
   }
 
   Locator button(String name) {

@@ -10,11 +10,14 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -37,6 +40,7 @@ public class ShelfCsv {
   public static final int MOST_ROWS = 10_000;
 
   private static final String FORMULA = "=+-@\t\r";
+  private static final Pattern LINE = Pattern.compile("^line (\\d+)");
   private static final int SHOWN = 60;
   private static final int MOST_FAULTS = 200;
 
@@ -216,9 +220,11 @@ public class ShelfCsv {
 
     ObjectNode read(List<CSVRecord> rows) {
       rows.forEach(this::row);
-      if (faults.isEmpty()) {
-        schemas.faults(SchemaName.SHELF, file).forEach(fault -> faults.add(located(fault)));
-      }
+      Set<String> said = faults.stream().map(Fault::pointer).collect(Collectors.toSet());
+      schemas.faults(SchemaName.SHELF, file).stream()
+          .map(this::located)
+          .filter(fault -> !said.contains(fault.pointer()))
+          .forEach(faults::add);
       if (faults.isEmpty()) {
         try {
           reader.read(file.toString());
@@ -227,9 +233,15 @@ public class ShelfCsv {
         }
       }
       if (!faults.isEmpty()) {
+        faults.sort(Comparator.comparingInt(Sheet::line));
         throw new InvalidInputException(faults.subList(0, Math.min(MOST_FAULTS, faults.size())));
       }
       return file;
+    }
+
+    private static int line(Fault fault) {
+      Matcher line = LINE.matcher(fault.pointer());
+      return line.find() ? Integer.parseInt(line.group(1)) : 0;
     }
 
     private void row(CSVRecord row) {

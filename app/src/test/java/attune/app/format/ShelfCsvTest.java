@@ -124,11 +124,11 @@ class ShelfCsvTest {
     String csv =
         "item,id,name,roles,ph,strength\n"
             + "product,a,A,cleaner,x,5\n"
-            + "product,b,B,cleaner,7,y\n"
+            + "product,b,B,wizard,7,y\n"
             + "gadget,c,C,,,\n";
     assertThat(faults(csv))
         .extracting(Fault::pointer)
-        .containsExactly("line 2, ph", "line 3, strength", "line 4, item");
+        .containsExactly("line 2, ph", "line 3, strength", "line 3, roles", "line 4, item");
   }
 
   @ParameterizedTest
