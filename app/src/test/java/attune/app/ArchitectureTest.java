@@ -7,6 +7,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import jakarta.persistence.Entity;
 
 /** Feature packages stand apart: no cycles, and each one's tables are its own. */
 @AnalyzeClasses(packages = "attune.app", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -30,7 +31,7 @@ class ArchitectureTest {
           .haveSimpleNameEndingWith("Controller")
           .should()
           .dependOnClassesThat()
-          .haveSimpleNameEndingWith("Entity");
+          .areAnnotatedWith(Entity.class);
 
   @ArchTest
   static final ArchRule NOTHING_LEANS_ON_THE_DEMO =

@@ -84,6 +84,12 @@ public class JobService {
     return document(job(id));
   }
 
+  /** Number of the revision a job stands at; a number's document never changes. */
+  @Transactional(readOnly = true)
+  public int revisionNumber(UUID id) {
+    return job(id).currentRevision();
+  }
+
   public JobDetail create(NewJob request) {
     layouts.get(request.layout());
     String start = now().truncatedTo(ChronoUnit.MINUTES).format(MINUTE);

@@ -9,16 +9,24 @@ import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
 import attune.core.plan.Plan;
 import attune.core.survey.Job;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
 /** Plans the shop's own jobs from their survey and the shop's shelf. */
 @Service
 public class JobPlans {
+  private static final int MOST_KEPT = 32;
+
+  /** What a plan depends on: a revision never changes, nor does a version of the shelf. */
+  private record Key(UUID job, int revision, int shelf) {}
+
   private final JobService jobs;
   private final JobReader reader;
   private final ShelfService shelf;
   private final ReferenceData reference;
+  private final Cache<Key, Plan> recent = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
   JobPlans(JobService jobs, JobReader reader, ShelfService shelf, ReferenceData reference) {
     this.jobs = jobs;
@@ -29,7 +37,8 @@ public class JobPlans {
 
   /** The plan of a job as surveyed so far. */
   public Plan plan(UUID id) {
-    return reference.planner().plan(job(id));
+    Key key = new Key(id, jobs.revisionNumber(id), shelf.version());
+    return recent.get(key, k -> reference.planner().plan(job(id)));
   }
 
   /**

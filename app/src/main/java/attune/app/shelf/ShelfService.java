@@ -10,6 +10,7 @@ import attune.core.shelf.Shelf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -26,6 +27,7 @@ public class ShelfService {
   private final ShelfReader reader;
   private final ShelfCsv csv;
   private final JsonMapper mapper;
+  private final AtomicInteger version = new AtomicInteger();
   private volatile Loaded loaded;
 
   private record Loaded(Shelf shelf, ShelfFile file) {}
@@ -41,6 +43,11 @@ public class ShelfService {
   @Transactional
   public Shelf shelf() {
     return load().shelf();
+  }
+
+  /** Changes whenever the shelf does, while the application runs. */
+  public int version() {
+    return version.get();
   }
 
   /** The shelf as its file. */
@@ -99,6 +106,7 @@ public class ShelfService {
     if (!dryRun) {
       items.saveAllAndFlush(written);
       loaded = null;
+      version.incrementAndGet();
       load();
     }
     return new ImportView(!dryRun, added, changed, same);
