@@ -44,6 +44,14 @@ class EveryViewTest {
     }
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"/", "/new", "/shelf"})
+  void pagesOutsideAJobFitAPhone(String path, AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(path).isFitForEveryone();
+    }
+  }
+
   @Test
   void anAddressThatLeadsNowhereSaysSoAndLeadsBack(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {

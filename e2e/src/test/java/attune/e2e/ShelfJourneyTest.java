@@ -28,9 +28,10 @@ class ShelfJourneyTest {
       file.setInputFiles(
           csv("item;id;name;kind;stiffness;retainsMl\ntool;goat;Goat brush;brush;30;0,5\n"));
       Locator faults = visit.page.getByLabel("Faults", exactly());
-      assertThat(faults).containsText("Nothing was brought in: 1 fault");
+      assertThat(faults).containsText("Nothing was brought in: 2 faults");
       assertThat(faults).containsText("line 2, retainsMl");
       visit.page.getByText("Numbers are written with a decimal comma").click();
+      assertThat(faults).containsText("Nothing was brought in: 1 fault");
       assertThat(faults).containsText("line 2, stiffness");
       assertThat(faults).containsText("at most 9");
       visit.isFitForEveryone();
