@@ -76,6 +76,7 @@ export function SettingPanel(props: {
         />
         <Moment
           label="Promised back"
+          optional
           value={setting.returnBy}
           disabled={disabled}
           onSave={(returnBy) => set({ returnBy })}
@@ -115,6 +116,8 @@ export function SettingPanel(props: {
 
 function Moment(props: {
   label: string
+  /** May be emptied again. */
+  optional?: boolean
   value: string | undefined
   disabled: boolean
   onSave: (value: string) => void
@@ -129,7 +132,10 @@ function Moment(props: {
           className={inputForm}
           defaultValue={shown}
           disabled={props.disabled}
-          onBlur={(e) => e.target.value && e.target.value !== shown && props.onSave(e.target.value)}
+          onBlur={(e) => {
+            const { value } = e.target
+            if (value !== (shown ?? '') && (value || props.optional)) props.onSave(value)
+          }}
         />
       </Field>
     </label>

@@ -337,7 +337,7 @@ public class JobService {
         or(b.surfaceTempC(), a.surfaceTempC()),
         or(b.people(), a.people()),
         or(b.start(), a.start()),
-        or(b.returnBy(), a.returnBy()),
+        "".equals(b.returnBy()) ? null : or(b.returnBy(), a.returnBy()),
         or(b.climate(), a.climate()));
   }
 

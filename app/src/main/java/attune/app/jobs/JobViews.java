@@ -67,7 +67,7 @@ public final class JobViews {
           @Max(value = 5_000_000, message = "at most 5 000 000")
           Integer odometerKm) {}
 
-  /** Changes to the job itself; null leaves a part as it is. */
+  /** Changes to the job itself; null leaves a part as it is, an empty returnBy takes it back. */
   public record JobChange(
       @Nullable @Size(min = 1, max = 200, message = "1 to 200 characters") String title,
       @Nullable JobFile.SettingFile setting,

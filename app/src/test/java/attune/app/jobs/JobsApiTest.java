@@ -185,6 +185,10 @@ class JobsApiTest {
     assertThat(refused.fault().get("allowed").asString()).isEqualTo("at most 1");
     Answer early = api.patch(path, "{\"setting\":{\"returnBy\":\"2020-01-01T08:00\"}}");
     assertThat(early.fault().get("pointer").asString()).isEqualTo("/setting/returnBy");
+    api.patch(path, "{\"setting\":{\"returnBy\":\"2099-01-01T08:00\"}}");
+    assertThat(job(id).at("/document/setting/returnBy").asString()).isEqualTo("2099-01-01T08:00");
+    api.patch(path, "{\"setting\":{\"returnBy\":\"\"}}");
+    assertThat(job(id).at("/document/setting").has("returnBy")).isFalse();
     Answer school = api.patch(path, "{\"houseRules\":{\"steam\":\"sauna\"}}");
     assertThat(school.status()).isEqualTo(422);
   }
