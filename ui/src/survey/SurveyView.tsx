@@ -134,7 +134,7 @@ function Survey(props: {
             onClick={() => go({ as: asList ? undefined : 'list' })}
             weight={pressed(asList)}
           >
-            <List size={18} aria-hidden="true" /> List
+            <List size={18} aria-hidden="true" /> <span className="max-md:sr-only">List</span>
           </Button>
           {!frozen && (
             <>
@@ -144,7 +144,7 @@ function Survey(props: {
                 onClick={() => go({ paint: painting ? undefined : 'yes', as: undefined })}
                 weight={pressed(painting)}
               >
-                <Brush size={18} aria-hidden="true" /> Brush over
+                <Brush size={18} aria-hidden="true" /> <span className="max-md:sr-only">Brush over</span>
               </Button>
             </>
           )}
@@ -189,7 +189,7 @@ function Survey(props: {
               zone={zone}
             />
           ) : (
-            <div className="h-[52vh] md:h-[calc(100dvh-11rem)]">
+            <div className={`${picked.size > 0 ? 'h-[30vh]' : 'h-[52vh]'} md:h-[calc(100dvh-11rem)]`}>
               <CabinSheet
                 layout={layout}
                 look={look}
