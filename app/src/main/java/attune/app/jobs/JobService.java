@@ -125,19 +125,7 @@ public class JobService {
   public JobDetail change(UUID id, JobChange change) {
     JobEntity job = open(id);
     JobFile before = document(job);
-    JobFile after =
-        new JobFile(
-            before.format(),
-            before.version(),
-            change.title() == null ? before.title() : change.title().strip(),
-            before.vehicle(),
-            change.setting() == null
-                ? before.setting()
-                : merged(before.setting(), change.setting()),
-            change.wishes() == null ? before.wishes() : merged(before.wishes(), change.wishes()),
-            change.houseRules() == null ? before.houseRules() : change.houseRules(),
-            before.shelf(),
-            before.surfaces());
+    JobFile after = JobChanges.changed(before, change);
     check(after);
     return revise(job, after, "Job details");
   }
@@ -148,7 +136,7 @@ public class JobService {
     Map<String, Layout.Panel> panels = panels(before);
     List<JobFile.SurfaceFile> surfaces =
         findings.apply(before.surfaces(), panels, request.surfaceIds(), request.finding());
-    JobFile after = withSurfaces(before, surfaces);
+    JobFile after = JobChanges.withSurfaces(before, surfaces);
     return after.equals(before) ? detail(job) : revise(job, after, what(request, panels));
   }
 
@@ -158,7 +146,7 @@ public class JobService {
     JobFile before = document(job);
     List<JobFile.SurfaceFile> surfaces =
         findings.copy(before.surfaces(), panels(before), request.pairs());
-    JobFile after = withSurfaces(before, surfaces);
+    JobFile after = JobChanges.withSurfaces(before, surfaces);
     return after.equals(before)
         ? detail(job)
         : revise(job, after, "Copy to " + panelsOf(request.pairs().size()));
@@ -168,7 +156,7 @@ public class JobService {
   public JobDetail add(UUID id, NewPanel panel) {
     JobEntity job = open(id);
     JobFile before = document(job);
-    JobFile after = withSurfaces(before, findings.add(before.surfaces(), panel));
+    JobFile after = JobChanges.withSurfaces(before, findings.add(before.surfaces(), panel));
     check(after);
     return revise(job, after, "New panel " + panel.label().strip());
   }
@@ -283,7 +271,8 @@ public class JobService {
 
   private void check(JobFile document) {
     JobFile whole =
-        withSurfaces(document, document.surfaces().stream().map(Answered::filled).toList());
+        JobChanges.withSurfaces(
+            document, document.surfaces().stream().map(Answered::filled).toList());
     ObjectNode tree = mapper.valueToTree(whole);
     List<Fault> faults = new ArrayList<>(schemas.faults(SchemaName.JOB, tree));
     faults.removeIf(f -> document.surfaces().isEmpty() && f.pointer().equals("/surfaces"));
@@ -312,47 +301,6 @@ public class JobService {
       throw new InvalidInputException(
           pointer, "\"" + text + "\"", "a local time, YYYY-MM-DDTHH:MM");
     }
-  }
-
-  private static JobFile withSurfaces(JobFile d, List<JobFile.SurfaceFile> surfaces) {
-    return new JobFile(
-        d.format(),
-        d.version(),
-        d.title(),
-        d.vehicle(),
-        d.setting(),
-        d.wishes(),
-        d.houseRules(),
-        d.shelf(),
-        surfaces);
-  }
-
-  private static JobFile.SettingFile merged(JobFile.SettingFile a, JobFile.SettingFile b) {
-    return new JobFile.SettingFile(
-        or(b.place(), a.place()),
-        or(b.airTempC(), a.airTempC()),
-        or(b.relativeHumidity(), a.relativeHumidity()),
-        or(b.airSpeedMs(), a.airSpeedMs()),
-        or(b.sun(), a.sun()),
-        or(b.surfaceTempC(), a.surfaceTempC()),
-        or(b.people(), a.people()),
-        or(b.start(), a.start()),
-        "".equals(b.returnBy()) ? null : or(b.returnBy(), a.returnBy()),
-        or(b.climate(), a.climate()));
-  }
-
-  private static JobFile.WishesFile merged(JobFile.WishesFile a, JobFile.WishesFile b) {
-    if (a == null) {
-      return b;
-    }
-    return new JobFile.WishesFile(
-        or(b.sheen(), a.sheen()),
-        or(b.standard(), a.standard()),
-        or(b.protection(), a.protection()));
-  }
-
-  private static <T> T or(T value, T before) {
-    return value == null ? before : value;
   }
 
   private String what(FindingRequest request, Map<String, Layout.Panel> panels) {
