@@ -4,6 +4,134 @@
  */
 
 export interface paths {
+    "/api/v1/vehicles/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tool"];
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["product"];
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/products/{id}/safety-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put: operations["link"];
+        post: operations["file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/cloths/{toolId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/photos/{photoId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/customers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["customer"];
+        put: operations["change_6"];
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/window": {
         parameters: {
             query?: never;
@@ -20,6 +148,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/vehicles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicles"];
+        put?: never;
+        post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/vehicles/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mergeVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["create_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/tools/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archiveTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["create_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/products/{id}/bottles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/products/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archiveProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/products/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/shelf/import": {
         parameters: {
             query?: never;
@@ -30,6 +286,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/cloths/{toolId}/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["step"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/bottles/{id}/thrown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["throwAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/bottles/{id}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -77,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["create"];
+        post: operations["create_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -132,6 +436,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/panels": {
         parameters: {
             query?: never;
@@ -141,7 +477,71 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/panels/{surfaceId}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/panels/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/panels/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/panels/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -174,6 +574,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["find"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/damage/acknowledgement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["acknowledge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -260,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/instruments/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stream"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/identify": {
         parameters: {
             query?: never;
@@ -270,6 +702,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["identify"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fleets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fleets"];
+        put?: never;
+        post: operations["create_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/customers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["customers"];
+        put?: never;
+        post: operations["create_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/customers/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mergeCustomer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["create_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -289,7 +785,23 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change"];
+        patch: operations["change_7"];
+        trace?: never;
+    };
+    "/api/v1/vehicles/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/v1/shelf": {
@@ -300,6 +812,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/never-mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["neverMix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/hazards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hazards"];
         put?: never;
         post?: never;
         delete?: never;
@@ -324,6 +868,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/shelf/cloths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cloths"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shelf/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["archive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["needs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/layouts": {
         parameters: {
             query?: never;
@@ -331,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -388,6 +996,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/photos/{photoId}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/outcomes": {
         parameters: {
             query?: never;
@@ -396,6 +1020,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["outcomes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/damage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
         put?: never;
         post?: never;
         delete?: never;
@@ -436,10 +1076,331 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/readings/{readingId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        VehicleForm: {
+            label: string;
+            plate?: string;
+            layout: string;
+            drive?: string;
+            /** Format: int32 */
+            builtYear?: number;
+            trim?: string;
+            /** Format: int32 */
+            odometerKm?: number;
+            historyKnown: boolean;
+            /** Format: uuid */
+            customerId?: string;
+            /** Format: uuid */
+            fleetId?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        CustomerLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            phone?: string;
+            email?: string;
+            /** Format: int64 */
+            vehicles: number;
+        };
+        FleetView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            notes?: string;
+        };
+        VehicleLine: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            plate?: string;
+            layout: string;
+            customer?: string;
+            fleet?: string;
+        };
+        VehicleView: {
+            /** Format: uuid */
+            id: string;
+            form: components["schemas"]["VehicleForm"];
+            customer?: components["schemas"]["CustomerLine"];
+            fleet?: components["schemas"]["FleetView"];
+            likelySame: components["schemas"]["VehicleLine"][];
+        };
+        Person: {
+            name: string;
+            coats: boolean;
+        };
+        ShopSettings: {
+            name: string;
+            /** Format: double */
+            tapPh: number;
+            /** Format: double */
+            alkalinity: number;
+            deionised: boolean;
+            units: string;
+            currency: string;
+            locale: string;
+            opens: string;
+            closes: string;
+            /** Format: double */
+            triggerMl: number;
+            people: components["schemas"]["Person"][];
+            /** Format: int32 */
+            version?: number;
+        };
+        ToolFile: {
+            id: string;
+            name: string;
+            kind: string;
+            /** Format: int32 */
+            stiffness?: number;
+            reach?: string;
+            throwsDroplets?: string;
+            abrasive?: boolean;
+            dyed?: boolean;
+            /** Format: int32 */
+            timesWashed?: number;
+            /** Format: double */
+            retainsMl?: number;
+            barrierBacked?: boolean;
+            /** Format: int32 */
+            count?: number;
+        };
+        ToolView: {
+            record: components["schemas"]["ToolFile"];
+            archived: boolean;
+            /** Format: int64 */
+            earlier: number;
+        };
+        LabelRatiosFile: {
+            mildest?: string;
+            default: string;
+            strongest?: string;
+        };
+        PackFile: {
+            /** Format: double */
+            ml: number;
+            /** Format: int64 */
+            priceMinor: number;
+            currency: string;
+        };
+        PhMeasuredFile: {
+            ratio: string;
+            /** Format: double */
+            ph: number;
+        };
+        ProductFile: {
+            id: string;
+            name: string;
+            maker?: string;
+            roles: string[];
+            form?: string;
+            supply?: string;
+            labelRatios?: components["schemas"]["LabelRatiosFile"];
+            /** Format: double */
+            ph?: number;
+            phNature?: string;
+            phMeasured?: components["schemas"]["PhMeasuredFile"][];
+            /** Format: double */
+            strength?: number;
+            goodAt?: string[];
+            /** Format: double */
+            solventPercent?: number;
+            abrasive?: boolean;
+            bleach?: boolean;
+            ammonia?: boolean;
+            acid?: boolean;
+            peroxide?: boolean;
+            labelAllows?: string[];
+            labelExcludes?: string[];
+            dwellS?: components["schemas"]["SecondsFile"];
+            needsRinse?: boolean;
+            leavesFilm?: string;
+            coatingSafe?: boolean;
+            slip?: string;
+            /** Format: double */
+            sheenChangeGu?: number;
+            uv?: boolean;
+            dyeBarrier?: boolean;
+            /** Format: double */
+            doseMlPerM2?: number;
+            flashS?: components["schemas"]["SecondsFile"];
+            /** Format: int32 */
+            absorbS?: number;
+            /** Format: int32 */
+            waitBeforeNextS?: number;
+            /** Format: int32 */
+            sitAfterS?: number;
+            /** Format: int32 */
+            fullCureS?: number;
+            /** Format: int32 */
+            coatsMax?: number;
+            /** Format: int32 */
+            lifeDays?: number;
+            pack?: components["schemas"]["PackFile"];
+            /** Format: double */
+            onHandMl?: number;
+            openedOn?: string;
+            /** Format: int32 */
+            shelfLifeOpenDays?: number;
+            hazards?: string[];
+            household?: boolean;
+            quats?: boolean;
+            anionic?: boolean;
+            flammable?: boolean;
+        };
+        SecondsFile: {
+            /** Format: int32 */
+            min: number;
+            /** Format: int32 */
+            max: number;
+        };
+        BottleView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            sizeMl: number;
+            /** Format: double */
+            leftMl: number;
+            /** Format: date */
+            openedOn?: string;
+            /** Format: date */
+            expiresOn?: string;
+            batch?: string;
+            thrown: boolean;
+            expired: boolean;
+        };
+        Clash: {
+            productId: string;
+            product: string;
+            otherId: string;
+            other: string;
+            why: string;
+        };
+        Hazard: {
+            code: string;
+            statement: string;
+            pictogram: string;
+            gloves: boolean;
+            air: boolean;
+        };
+        PhView: {
+            ratio: string;
+            /** Format: double */
+            low?: number;
+            /** Format: double */
+            high?: number;
+        };
+        PreviewView: {
+            ph: components["schemas"]["PhView"][];
+            excluded: string[];
+            notes: string[];
+            hazards: components["schemas"]["Hazard"][];
+            clashes: components["schemas"]["Clash"][];
+        };
+        ProductView: {
+            record: components["schemas"]["ProductFile"];
+            archived: boolean;
+            /** Format: int64 */
+            earlier: number;
+            preview: components["schemas"]["PreviewView"];
+            bottles: components["schemas"]["BottleView"][];
+            sheetLink?: string;
+            sheetFile?: string;
+        };
+        SheetLink: {
+            link?: string;
+        };
+        ClothForm: {
+            colour?: string;
+            /** Format: int32 */
+            faces: number;
+            uses: ("CLEANING" | "LEVELLING" | "COATING")[];
+        };
+        ClothView: {
+            toolId: string;
+            name: string;
+            colour?: string;
+            /** Format: int32 */
+            faces: number;
+            uses: ("CLEANING" | "LEVELLING" | "COATING")[];
+            dyed: boolean;
+            /** Format: int32 */
+            timesWashed: number;
+            colourfast: boolean;
+            /** Format: int32 */
+            clean: number;
+            /** Format: int32 */
+            toWash: number;
+            /** Format: int32 */
+            thrown: number;
+        };
+        PhotoForm: {
+            surfaceId?: string;
+            /** @enum {string} */
+            moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
+            caption?: string;
+            line?: number[];
+        };
+        PhotoView: {
+            /** Format: uuid */
+            id: string;
+            surfaceId?: string;
+            /** @enum {string} */
+            moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
+            caption?: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            line?: number[];
+            /** Format: date-time */
+            at: string;
+        };
+        CustomerForm: {
+            name: string;
+            phone?: string;
+            /** Format: email */
+            email?: string;
+            address?: string;
+            notes?: string;
+            standard?: string;
+            sheen?: string;
+            protection?: string;
+            climate?: string;
+            uses: ("PETS" | "DENIM" | "CHILDREN" | "GLOVES" | "SMOKING" | "WORK_CLOTHES")[];
+            /** Format: int32 */
+            kmAYear?: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        CustomerView: {
+            /** Format: uuid */
+            id: string;
+            form: components["schemas"]["CustomerForm"];
+            vehicles: components["schemas"]["VehicleLine"][];
+            likelySame: components["schemas"]["CustomerLine"][];
+        };
         WindowRequest: {
             /** Format: double */
             filmGPerM2: number;
@@ -460,12 +1421,43 @@ export interface components {
             windowS: number;
             dries: boolean;
         };
+        MergeRequest: {
+            /** Format: uuid */
+            other: string;
+        };
+        BottleForm: {
+            /** Format: double */
+            sizeMl: number;
+            /** Format: double */
+            leftMl?: number;
+            /** Format: date */
+            openedOn?: string;
+            /** Format: date */
+            expiresOn?: string;
+            batch?: string;
+        };
         ImportView: {
             done: boolean;
             added: string[];
             changed: string[];
             /** Format: int32 */
             same: number;
+        };
+        ClothStep: {
+            /** @enum {string} */
+            event: "USED" | "WASHED" | "THROWN";
+            /** Format: int32 */
+            pieces: number;
+        };
+        WeighForm: {
+            /** Format: double */
+            leftMl?: number;
+            /** Format: double */
+            grams?: number;
+            /** Format: double */
+            emptyGrams?: number;
+            /** Format: double */
+            gramsPerMl?: number;
         };
         CareFile: {
             surfaceIds: string[];
@@ -662,6 +1654,7 @@ export interface components {
             /** Format: double */
             productMl?: number;
             productId?: string;
+            heldId?: string;
         };
         MixAnswer: {
             ratio: string;
@@ -677,11 +1670,18 @@ export interface components {
             /** Format: double */
             phHigh?: number;
             onLabel?: boolean;
+            barred?: string;
         };
         NewJob: {
             title: string;
-            vehicleLabel: string;
+            /** Format: uuid */
+            vehicleId?: string;
+            vehicle?: components["schemas"]["NewVehicle"];
+        };
+        NewVehicle: {
+            label: string;
             layout: string;
+            plate?: string;
             drive?: string;
             /** Format: int32 */
             builtYear?: number;
@@ -716,6 +1716,8 @@ export interface components {
         JobDetail: {
             /** Format: uuid */
             id: string;
+            /** Format: uuid */
+            vehicleId: string;
             /** @enum {string} */
             state: "SURVEY" | "BENCH" | "HANDED_OVER";
             /** Format: int32 */
@@ -740,6 +1742,17 @@ export interface components {
             };
             shelf?: components["schemas"]["ShelfChoiceFile"];
             surfaces: components["schemas"]["SurfaceFile"][];
+        };
+        PieceFile: {
+            panel: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            h: number;
         };
         SettingFile: {
             place?: string;
@@ -785,6 +1798,7 @@ export interface components {
             /** Format: double */
             surfaceTempC?: number;
             history?: components["schemas"]["HistoryFile"][];
+            pieces?: components["schemas"]["PieceFile"][];
         };
         VehicleFile: {
             label?: string;
@@ -794,6 +1808,8 @@ export interface components {
             builtYear?: number;
             /** Format: int32 */
             odometerKm?: number;
+            historyKnown?: boolean;
+            without?: string[];
         };
         WishesFile: {
             sheen?: string;
@@ -856,6 +1872,32 @@ export interface components {
             limitWhy: string;
             state: string;
         };
+        ReadingRequest: {
+            instrument: string;
+            surfaceId?: string;
+            productId?: string;
+            ratio?: string;
+            /** Format: double */
+            value?: number;
+            colour?: string;
+        };
+        ReadingView: {
+            /** Format: uuid */
+            id: string;
+            instrument: string;
+            surfaceId?: string;
+            productId?: string;
+            ratio?: string;
+            /** Format: double */
+            value?: number;
+            colour?: string;
+            unit: string;
+            device: string;
+            simulated: boolean;
+            notYet?: string;
+            /** Format: date-time */
+            at: string;
+        };
         NewPanel: {
             label: string;
             role: string;
@@ -863,6 +1905,12 @@ export interface components {
             areaM2: number;
             /** Format: double */
             seamM?: number;
+        };
+        SplitRequest: {
+            along: string;
+        };
+        PanelsRequest: {
+            surfaceIds: string[];
         };
         Advice: {
             what: string;
@@ -933,11 +1981,28 @@ export interface components {
             stainAgeDays?: number;
             /** Format: double */
             sheenGu?: number;
+            /** Format: double */
+            surfaceTempC?: number;
             cleared?: boolean;
         };
         FindingRequest: {
             surfaceIds: string[];
             finding: components["schemas"]["Finding"];
+        };
+        AcknowledgeRequest: {
+            name: string;
+        };
+        DamageItem: {
+            surfaceId: string;
+            panel: string;
+            what: string[];
+        };
+        DamageView: {
+            items: components["schemas"]["DamageItem"][];
+            acknowledgedBy?: string;
+            /** Format: date-time */
+            acknowledgedAt?: string;
+            stillSame: boolean;
         };
         CopyRequest: {
             pairs: components["schemas"]["Pair"][];
@@ -983,6 +2048,10 @@ export interface components {
             tasksDone: number;
             tasks: components["schemas"]["BenchTask"][];
         };
+        Taken: {
+            /** Format: int32 */
+            lines: number;
+        };
         IdentifyRequest: {
             role: string;
             answers: {
@@ -1020,6 +2089,15 @@ export interface components {
             hiddenPlace: boolean;
             answers: components["schemas"]["AnswerView"][];
         };
+        FleetForm: {
+            name: string;
+            notes?: string;
+        };
+        BackupView: {
+            name: string;
+            /** Format: int64 */
+            bytes: number;
+        };
         JobChange: {
             title?: string;
             setting?: components["schemas"]["SettingFile"];
@@ -1028,88 +2106,24 @@ export interface components {
                 [key: string]: string;
             };
         };
-        LabelRatiosFile: {
-            mildest?: string;
-            default: string;
-            strongest?: string;
+        HistoryView: {
+            visits: components["schemas"]["Visit"][];
+            assumed: string[];
         };
-        PackFile: {
-            /** Format: double */
-            ml: number;
-            /** Format: int64 */
-            priceMinor: number;
-            currency: string;
+        UsedProduct: {
+            step: string;
+            product: string;
+            panels: string[];
         };
-        PhMeasuredFile: {
-            ratio: string;
-            /** Format: double */
-            ph: number;
-        };
-        ProductFile: {
-            id: string;
-            name: string;
-            maker?: string;
-            roles: string[];
-            form?: string;
-            supply?: string;
-            labelRatios?: components["schemas"]["LabelRatiosFile"];
-            /** Format: double */
-            ph?: number;
-            phNature?: string;
-            phMeasured?: components["schemas"]["PhMeasuredFile"][];
-            /** Format: double */
-            strength?: number;
-            goodAt?: string[];
-            /** Format: double */
-            solventPercent?: number;
-            abrasive?: boolean;
-            bleach?: boolean;
-            ammonia?: boolean;
-            acid?: boolean;
-            peroxide?: boolean;
-            labelAllows?: string[];
-            labelExcludes?: string[];
-            dwellS?: components["schemas"]["SecondsFile"];
-            needsRinse?: boolean;
-            leavesFilm?: string;
-            coatingSafe?: boolean;
-            slip?: string;
-            /** Format: double */
-            sheenChangeGu?: number;
-            uv?: boolean;
-            dyeBarrier?: boolean;
-            /** Format: double */
-            doseMlPerM2?: number;
-            flashS?: components["schemas"]["SecondsFile"];
-            /** Format: int32 */
-            absorbS?: number;
-            /** Format: int32 */
-            waitBeforeNextS?: number;
-            /** Format: int32 */
-            sitAfterS?: number;
-            /** Format: int32 */
-            fullCureS?: number;
-            /** Format: int32 */
-            coatsMax?: number;
-            /** Format: int32 */
-            lifeDays?: number;
-            pack?: components["schemas"]["PackFile"];
-            /** Format: double */
-            onHandMl?: number;
-            openedOn?: string;
-            /** Format: int32 */
-            shelfLifeOpenDays?: number;
-            hazards?: string[];
-            household?: boolean;
-            quats?: boolean;
-            anionic?: boolean;
-            flammable?: boolean;
-        };
-        SecondsFile: {
-            /** Format: int32 */
-            min: number;
-            /** Format: int32 */
-            max: number;
+        Visit: {
+            /** Format: uuid */
+            jobId: string;
+            title: string;
+            /** @enum {string} */
+            state: "SURVEY" | "BENCH" | "HANDED_OVER";
+            /** Format: date */
+            day: string;
+            used: components["schemas"]["UsedProduct"][];
         };
         ShelfFile: {
             format: string;
@@ -1118,23 +2132,32 @@ export interface components {
             products: components["schemas"]["ProductFile"][];
             tools: components["schemas"]["ToolFile"][];
         };
-        ToolFile: {
+        ArchiveView: {
+            products: components["schemas"]["ProductFile"][];
+            tools: components["schemas"]["ToolFile"][];
+        };
+        Hit: {
+            /** @enum {string} */
+            kind: "CUSTOMER" | "VEHICLE" | "JOB" | "PRODUCT" | "TOOL";
             id: string;
-            name: string;
-            kind: string;
-            /** Format: int32 */
-            stiffness?: number;
-            reach?: string;
-            throwsDroplets?: string;
-            abrasive?: boolean;
-            dyed?: boolean;
-            /** Format: int32 */
-            timesWashed?: number;
+            title: string;
+            detail?: string;
+        };
+        Need: {
+            productId: string;
+            product: string;
             /** Format: double */
-            retainsMl?: number;
-            barrierBacked?: boolean;
+            neededMl: number;
+            /** Format: double */
+            onHandMl?: number;
             /** Format: int32 */
-            count?: number;
+            packs?: number;
+            /** Format: double */
+            packMl?: number;
+            /** Format: int64 */
+            priceMinor?: number;
+            currency?: string;
+            jobs: string[];
         };
         LayoutChoice: {
             code: string;
@@ -1261,6 +2284,409 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    vehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VehicleView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VehicleForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VehicleView"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShopSettings"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShopSettings"];
+                };
+            };
+        };
+    };
+    tool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ToolView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ToolView"];
+                };
+            };
+        };
+    };
+    product: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    link: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetLink"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                toolId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClothView"];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    customer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    change_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CustomerForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     window: {
         parameters: {
             query?: never;
@@ -1281,6 +2707,224 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WindowAnswer"];
+                };
+            };
+        };
+    };
+    vehicles: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VehicleLine"][];
+                };
+            };
+        };
+    };
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VehicleForm"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VehicleView"];
+                };
+            };
+        };
+    };
+    mergeVehicle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VehicleView"];
+                };
+            };
+        };
+    };
+    create_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolFile"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ToolView"];
+                };
+            };
+        };
+    };
+    archiveTool: {
+        parameters: {
+            query: {
+                away: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ToolView"];
+                };
+            };
+        };
+    };
+    create_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductFile"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BottleForm"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    archiveProduct: {
+        parameters: {
+            query: {
+                away: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProductFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewView"];
                 };
             };
         };
@@ -1308,6 +2952,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    step: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                toolId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClothView"];
+                };
+            };
+        };
+    };
+    throwAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BottleView"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BottleView"];
                 };
             };
         };
@@ -1361,7 +3079,7 @@ export interface operations {
             };
         };
     };
-    create: {
+    create_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1456,7 +3174,109 @@ export interface operations {
             };
         };
     };
-    add: {
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingView"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query: {
+                moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
+                surfaceId?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1468,6 +3288,107 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewPanel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanelsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanelsRequest"];
             };
         };
         responses: {
@@ -1548,6 +3469,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    acknowledge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcknowledgeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DamageView"];
                 };
             };
         };
@@ -1691,6 +3638,30 @@ export interface operations {
             };
         };
     };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/x-ndjson": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
     identify: {
         parameters: {
             query?: never;
@@ -1711,6 +3682,162 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["IdentifyView"];
+                };
+            };
+        };
+    };
+    fleets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FleetView"][];
+                };
+            };
+        };
+    };
+    create_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FleetForm"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FleetView"];
+                };
+            };
+        };
+    };
+    customers: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CustomerLine"][];
+                };
+            };
+        };
+    };
+    create_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CustomerForm"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    mergeCustomer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupView"][];
+                };
+            };
+        };
+    };
+    create_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupView"];
                 };
             };
         };
@@ -1737,7 +3864,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -1763,6 +3890,28 @@ export interface operations {
             };
         };
     };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HistoryView"];
+                };
+            };
+        };
+    };
     shelf: {
         parameters: {
             query?: never;
@@ -1779,6 +3928,48 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShelfFile"];
+                };
+            };
+        };
+    };
+    neverMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Clash"][];
+                };
+            };
+        };
+    };
+    hazards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": {
+                        [key: string]: components["schemas"]["Hazard"][];
+                    };
                 };
             };
         };
@@ -1803,7 +3994,91 @@ export interface operations {
             };
         };
     };
-    all: {
+    cloths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClothView"][];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArchiveView"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Hit"][];
+                };
+            };
+        };
+    };
+    needs: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Need"][];
+                };
+            };
+        };
+    };
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1892,6 +4167,31 @@ export interface operations {
             };
         };
     };
+    picture: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     outcomes: {
         parameters: {
             query?: never;
@@ -1910,6 +4210,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SurfaceOutcome"][];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DamageView"];
                 };
             };
         };
@@ -1951,6 +4273,27 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["DayJob"][];
                 };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                readingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

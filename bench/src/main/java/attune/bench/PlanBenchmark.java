@@ -102,6 +102,7 @@ public class PlanBenchmark {
         estate.wishes(),
         estate.houseRules(),
         estate.shelf(),
+        estate.historyKnown(),
         surfaces);
   }
 

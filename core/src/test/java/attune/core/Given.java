@@ -98,7 +98,7 @@ public final class Given {
   public static Job job(Setting setting, HouseRules rules, Shelf shelf, Surface... surfaces) {
     Wishes wishes =
         new Wishes(Wishes.Sheen.MATT, Wishes.Standard.THOROUGH, Wishes.Protection.DRESSING);
-    return new Job("A case", setting, wishes, rules, shelf, List.of(surfaces));
+    return new Job("A case", setting, wishes, rules, shelf, false, List.of(surfaces));
   }
 
   public static Plan plan(Shelf shelf, Surface... surfaces) {

@@ -74,7 +74,7 @@ class EveryViewTest {
                   RequestOptions.create()
                       .setHeader("Content-Type", "application/json")
                       .setData(
-                          "{\"title\":\"Nothing yet\",\"vehicleLabel\":\"Tidewren 18\",\"layout\":\"helm\"}"));
+                          "{\"title\":\"Nothing yet\",\"vehicle\":{\"label\":\"Tidewren 18\",\"layout\":\"helm\"}}"));
       assertThat(made.ok()).isTrue();
       String job = visit.job("Tidewren 18");
       visit.open(job + "/match");
@@ -177,7 +177,7 @@ class EveryViewTest {
                 RequestOptions.create()
                     .setHeader("Content-Type", "application/json")
                     .setData(
-                        "{\"title\":\"%s\",\"vehicleLabel\":\"%s\",\"layout\":\"%s\"}"
+                        "{\"title\":\"%s\",\"vehicle\":{\"label\":\"%s\",\"layout\":\"%s\"}}"
                             .formatted(title, title, layout)));
     assertThat(made.ok()).isTrue();
     return visit.open(visit.job(title) + "/survey");

@@ -19,6 +19,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
@@ -134,6 +135,22 @@ public class BenchService {
     return runs.findAll().stream()
         .map(run -> new Progress(run.getId(), run.tasksTotal(), run.tasksDone(), run.startedAt()))
         .collect(Collectors.toMap(Progress::jobId, Function.identity()));
+  }
+
+  /**
+   * What still goes on at a panel, such as drying or curing, so that it cannot be judged yet; empty
+   * when nothing does, or before there is a run.
+   */
+  @Transactional(readOnly = true)
+  public Optional<String> stillWorking(UUID jobId, String surfaceId) {
+    return runs.findById(jobId)
+        .flatMap(
+            run ->
+                tasks(run, events.findByJobIdOrderByAt(jobId)).stream()
+                    .filter(task -> task.surfaceIds().contains(surfaceId))
+                    .filter(task -> task.state() == TaskState.RUNNING)
+                    .findFirst()
+                    .map(task -> task.title().toLowerCase(Locale.ROOT) + " still runs"));
   }
 
   /** The plan a run was started on, or empty when there is no run. */

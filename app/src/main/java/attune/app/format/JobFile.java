@@ -19,13 +19,42 @@ public record JobFile(
     @Nullable ShelfChoiceFile shelf,
     List<SurfaceFile> surfaces) {
 
-  /** The vehicle, for the eye only. */
+  /** The same job with other surfaces. */
+  public JobFile with(List<SurfaceFile> others) {
+    return new JobFile(format, version, title, vehicle, setting, wishes, houseRules, shelf, others);
+  }
+
+  /** The same job on another vehicle. */
+  public JobFile with(VehicleFile other) {
+    return new JobFile(format, version, title, other, setting, wishes, houseRules, shelf, surfaces);
+  }
+
+  /**
+   * The vehicle.
+   *
+   * @param historyKnown true when what was used on it before is known, even if that is nothing
+   * @param without panels of the layout it does not have
+   */
   public record VehicleFile(
       @Nullable String label,
       @Nullable String layout,
       @Nullable String drive,
       @Nullable Integer builtYear,
-      @Nullable Integer odometerKm) {}
+      @Nullable Integer odometerKm,
+      @Nullable Boolean historyKnown,
+      @Nullable List<String> without) {
+    /** The same vehicle lacking other panels; an empty list lacks none. */
+    public VehicleFile lacking(List<String> panels) {
+      return new VehicleFile(
+          label,
+          layout,
+          drive,
+          builtYear,
+          odometerKm,
+          historyKnown,
+          panels.isEmpty() ? null : List.copyOf(panels));
+    }
+  }
 
   /** Where, when and in what air. */
   public record SettingFile(
@@ -51,7 +80,21 @@ public record JobFile(
       @Nullable @ArraySchema(schema = @Schema(implementation = Object.class))
           List<JsonNode> tools) {}
 
-  /** A panel as surveyed. */
+  /**
+   * A part of a layout's panel, as shares of the box around it.
+   *
+   * @param x from its left, 0 to 1
+   * @param y from its top, 0 to 1
+   * @param w width, above 0
+   * @param h height, above 0
+   */
+  public record PieceFile(String panel, double x, double y, double w, double h) {}
+
+  /**
+   * A panel as surveyed.
+   *
+   * @param pieces what it is made of where it was split or merged, or null for a whole panel
+   */
   public record SurfaceFile(
       String id,
       String zone,
@@ -70,7 +113,106 @@ public record JobFile(
       ConditionFile condition,
       @Nullable WishesFile wishes,
       @Nullable Double surfaceTempC,
-      @Nullable List<HistoryFile> history) {}
+      @Nullable List<HistoryFile> history,
+      @Nullable List<PieceFile> pieces) {
+
+    /** The same panel of another finish. */
+    public SurfaceFile of(String otherFinish) {
+      return new SurfaceFile(
+          id,
+          zone,
+          part,
+          label,
+          otherFinish,
+          perforated,
+          texture,
+          tone,
+          areaM2,
+          seamM,
+          ageMonths,
+          role,
+          features,
+          near,
+          condition,
+          wishes,
+          surfaceTempC,
+          history,
+          pieces);
+    }
+
+    /** The same panel in another state. */
+    public SurfaceFile in(ConditionFile state) {
+      return new SurfaceFile(
+          id,
+          zone,
+          part,
+          label,
+          finish,
+          perforated,
+          texture,
+          tone,
+          areaM2,
+          seamM,
+          ageMonths,
+          role,
+          features,
+          near,
+          state,
+          wishes,
+          surfaceTempC,
+          history,
+          pieces);
+    }
+
+    /** The same panel under another name, of another size, made of other pieces. */
+    public SurfaceFile cut(
+        String newId, String newLabel, double area, Double seam, List<PieceFile> newPieces) {
+      return new SurfaceFile(
+          newId,
+          zone,
+          part,
+          newLabel,
+          finish,
+          perforated,
+          texture,
+          tone,
+          area,
+          seam,
+          ageMonths,
+          role,
+          features,
+          near,
+          condition,
+          wishes,
+          surfaceTempC,
+          history,
+          newPieces);
+    }
+
+    /** The same panel with another history. */
+    public SurfaceFile after(List<HistoryFile> earlier) {
+      return new SurfaceFile(
+          id,
+          zone,
+          part,
+          label,
+          finish,
+          perforated,
+          texture,
+          tone,
+          areaM2,
+          seamM,
+          ageMonths,
+          role,
+          features,
+          near,
+          condition,
+          wishes,
+          surfaceTempC,
+          earlier,
+          pieces);
+    }
+  }
 
   /** The state it was found in. */
   public record ConditionFile(
@@ -82,7 +224,11 @@ public record JobFile(
       @Nullable String perforations,
       @Nullable List<String> damage,
       @Nullable Integer stainAgeDays,
-      @Nullable Double sheenGu) {}
+      @Nullable Double sheenGu) {
+    /** Nothing asked yet. */
+    public static final ConditionFile UNASKED =
+        new ConditionFile(null, null, null, null, null, null, null, null, null);
+  }
 
   /** An earlier treatment. */
   public record HistoryFile(

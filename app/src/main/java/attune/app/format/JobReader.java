@@ -86,7 +86,8 @@ public class JobReader {
       throw new InvalidInputException(faults);
     }
     String title = file.title() == null ? "" : file.title();
-    return new Job(title, setting.orElseThrow(), wishes, chosen, usable, surfaces);
+    boolean known = file.vehicle() != null && Boolean.TRUE.equals(file.vehicle().historyKnown());
+    return new Job(title, setting.orElseThrow(), wishes, chosen, usable, known, surfaces);
   }
 
   private static Optional<Setting> setting(SettingFile f, List<Fault> faults) {

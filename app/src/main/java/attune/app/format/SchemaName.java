@@ -4,7 +4,9 @@ package attune.app.format;
 public enum SchemaName {
   JOB("attune-job"),
   SHELF("attune-shelf"),
-  PLAN("attune-plan");
+  PLAN("attune-plan"),
+  READING("attune-reading"),
+  LAYOUT("attune-layout");
 
   private final String file;
 

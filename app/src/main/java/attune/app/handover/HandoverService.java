@@ -14,9 +14,11 @@ import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.Ready;
 import attune.app.handover.HandoverView.Treated;
 import attune.app.handover.HandoverView.Used;
+import attune.app.history.VisitNotes;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
+import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -34,7 +36,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,11 +47,13 @@ class HandoverService {
 
   private final JobService jobs;
   private final BenchService bench;
-  private final String shop;
+  private final VisitNotes notes;
+  private final ShopService shop;
 
-  HandoverService(JobService jobs, BenchService bench, @Value("${attune.shop:}") String shop) {
+  HandoverService(JobService jobs, BenchService bench, VisitNotes notes, ShopService shop) {
     this.jobs = jobs;
     this.bench = bench;
+    this.notes = notes;
     this.shop = shop;
   }
 
@@ -70,7 +73,7 @@ class HandoverService {
     Map<String, String> labels = job.labels();
     return new HandoverView(
         id,
-        shop,
+        shop.settings().name(),
         document.title(),
         document.vehicle().label(),
         job.state(),
@@ -94,6 +97,7 @@ class HandoverService {
     if (view.treated().isEmpty()) {
       throw new NotNowException("Nothing has been done at the bench yet.");
     }
+    notes.note(id);
     jobs.moveTo(id, JobState.HANDED_OVER);
     return view(id);
   }

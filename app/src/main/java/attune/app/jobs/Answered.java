@@ -19,16 +19,7 @@ public final class Answered {
   public static JobFile plannable(JobFile draft) {
     List<SurfaceFile> surfaces =
         draft.surfaces().stream().filter(Answered::isPlannable).map(Answered::filled).toList();
-    return new JobFile(
-        draft.format(),
-        draft.version(),
-        draft.title(),
-        draft.vehicle(),
-        draft.setting(),
-        draft.wishes(),
-        draft.houseRules(),
-        draft.shelf(),
-        surfaces);
+    return draft.with(surfaces);
   }
 
   /** A surface with the gaps of a draft filled, so that it is a whole record of the format. */
@@ -45,24 +36,7 @@ public final class Answered {
             c.damage(),
             c.stainAgeDays(),
             c.sheenGu());
-    return new SurfaceFile(
-        s.id(),
-        s.zone(),
-        s.part(),
-        s.label(),
-        s.finish() == null ? FinishTable.UNKNOWN : s.finish(),
-        s.perforated(),
-        s.texture(),
-        s.tone(),
-        s.areaM2(),
-        s.seamM(),
-        s.ageMonths(),
-        s.role(),
-        s.features(),
-        s.near(),
-        whole,
-        s.wishes(),
-        s.surfaceTempC(),
-        s.history());
+    SurfaceFile known = s.in(whole);
+    return s.finish() == null ? known.of(FinishTable.UNKNOWN) : known;
   }
 }

@@ -6,7 +6,6 @@ import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
 import attune.app.jobs.JobViews.Finding;
-import attune.app.jobs.JobViews.NewPanel;
 import attune.app.jobs.JobViews.Pair;
 import attune.app.layouts.Layout;
 import attune.core.check.Fault;
@@ -14,7 +13,6 @@ import attune.core.check.InvalidInputException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -26,9 +24,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Lays a finding on panels: those not surveyed yet start from their layout's usual properties. */
 @Component
 class Findings {
-  /** Zone and part of a panel of one's own. */
-  private static final String OWN = "own";
-
   private final Schemas schemas;
   private final JsonMapper mapper;
 
@@ -64,25 +59,14 @@ class Findings {
         SurfaceFile with = with(before, finding);
         check(with);
         after.add(with);
+      } else if (before.pieces() != null) {
+        after.add(before.of(null).in(ConditionFile.UNASKED)); // still a piece of the sheet
       }
     }
-    return sorted(after, panels);
+    return Panels.sorted(after, panels);
   }
 
-  /** In the order of the layout, whatever the order of asking; panels of one's own come last. */
-  private static List<SurfaceFile> sorted(
-      List<SurfaceFile> surfaces, Map<String, Layout.Panel> panels) {
-    List<String> order = List.copyOf(panels.keySet());
-    return surfaces.stream()
-        .sorted(
-            java.util.Comparator.comparingInt(
-                    (SurfaceFile s) ->
-                        order.indexOf(s.id()) < 0 ? Integer.MAX_VALUE : order.indexOf(s.id()))
-                .thenComparing(SurfaceFile::id))
-        .toList();
-  }
-
-  private static SurfaceFile unasked(Layout.Panel panel) {
+  static SurfaceFile unasked(Layout.Panel panel) {
     return new SurfaceFile(
         panel.id(),
         panel.zone(),
@@ -98,7 +82,8 @@ class Findings {
         panel.role(),
         panel.features(),
         panel.near(),
-        new ConditionFile(null, null, null, null, null, null, null, null, null),
+        ConditionFile.UNASKED,
+        null,
         null,
         null,
         null);
@@ -132,8 +117,9 @@ class Findings {
             or(f.stainAgeDays(), c.stainAgeDays()),
             or(f.sheenGu(), c.sheenGu())),
         s.wishes(),
-        s.surfaceTempC(),
-        s.history());
+        or(f.surfaceTempC(), s.surfaceTempC()),
+        s.history(),
+        s.pieces());
   }
 
   /**
@@ -164,7 +150,7 @@ class Findings {
       }
       after.put(to.id(), like(to, from));
     }
-    return sorted(List.copyOf(after.values()), panels);
+    return Panels.sorted(List.copyOf(after.values()), panels);
   }
 
   private static SurfaceFile like(SurfaceFile to, SurfaceFile from) {
@@ -186,40 +172,8 @@ class Findings {
         from.condition(),
         from.wishes(),
         to.surfaceTempC(),
-        to.history());
-  }
-
-  /** The surfaces with a panel of one's own, its id made from its name. */
-  List<SurfaceFile> add(List<SurfaceFile> surfaces, NewPanel panel) {
-    Set<String> taken = surfaces.stream().map(SurfaceFile::id).collect(Collectors.toSet());
-    String slug = panel.label().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-    String base = ("own-" + slug).replaceAll("-+$", "");
-    String id = base;
-    for (int n = 2; taken.contains(id); n++) {
-      id = base + "-" + n;
-    }
-    List<SurfaceFile> after = new ArrayList<>(surfaces);
-    after.add(
-        new SurfaceFile(
-            id,
-            OWN,
-            OWN,
-            panel.label().strip(),
-            null,
-            null,
-            "fine",
-            "mid",
-            panel.areaM2(),
-            panel.seamM(),
-            null,
-            panel.role(),
-            null,
-            null,
-            new ConditionFile(null, null, null, null, null, null, null, null, null),
-            null,
-            null,
-            null));
-    return after;
+        to.history(),
+        to.pieces());
   }
 
   private static <T> T or(T value, T before) {

@@ -2,7 +2,6 @@ package attune.app.jobs;
 
 import attune.app.format.JobFile;
 import attune.app.jobs.JobViews.JobChange;
-import java.util.List;
 
 /** A job's document with some of it changed; what a change leaves out stays as it was. */
 final class JobChanges {
@@ -19,20 +18,6 @@ final class JobChanges {
         or(change.houseRules(), before.houseRules()),
         before.shelf(),
         before.surfaces());
-  }
-
-  /** The same job with other surfaces. */
-  static JobFile withSurfaces(JobFile d, List<JobFile.SurfaceFile> surfaces) {
-    return new JobFile(
-        d.format(),
-        d.version(),
-        d.title(),
-        d.vehicle(),
-        d.setting(),
-        d.wishes(),
-        d.houseRules(),
-        d.shelf(),
-        surfaces);
   }
 
   private static JobFile.SettingFile merged(JobFile.SettingFile a, JobFile.SettingFile b) {

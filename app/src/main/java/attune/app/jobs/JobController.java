@@ -6,6 +6,8 @@ import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.NewJob;
 import attune.app.jobs.JobViews.NewPanel;
+import attune.app.jobs.JobViews.PanelsRequest;
+import attune.app.jobs.JobViews.SplitRequest;
 import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -57,6 +59,29 @@ class JobController {
   @PostMapping("/{id}/panels")
   JobDetail add(@PathVariable UUID id, @Valid @RequestBody NewPanel panel) {
     return jobs.add(id, panel);
+  }
+
+  @PostMapping("/{id}/panels/{surfaceId}/split")
+  JobDetail split(
+      @PathVariable UUID id,
+      @PathVariable String surfaceId,
+      @Valid @RequestBody SplitRequest request) {
+    return jobs.split(id, surfaceId, request.along());
+  }
+
+  @PostMapping("/{id}/panels/merge")
+  JobDetail merge(@PathVariable UUID id, @Valid @RequestBody PanelsRequest request) {
+    return jobs.merge(id, request.surfaceIds());
+  }
+
+  @PostMapping("/{id}/panels/remove")
+  JobDetail remove(@PathVariable UUID id, @Valid @RequestBody PanelsRequest request) {
+    return jobs.remove(id, request.surfaceIds());
+  }
+
+  @PostMapping("/{id}/panels/restore")
+  JobDetail restore(@PathVariable UUID id) {
+    return jobs.restore(id);
   }
 
   @PostMapping("/{id}/undo")

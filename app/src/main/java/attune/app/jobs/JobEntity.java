@@ -41,6 +41,9 @@ class JobEntity {
   @Column(nullable = false)
   private int surveyed;
 
+  @Column(name = "vehicle_id")
+  private UUID vehicleId;
+
   @Column(name = "created_at", nullable = false)
   private LocalDateTime createdAt;
 
@@ -48,8 +51,9 @@ class JobEntity {
 
   protected JobEntity() {}
 
-  JobEntity(UUID id, LocalDateTime createdAt) {
+  JobEntity(UUID id, UUID vehicleId, LocalDateTime createdAt) {
     this.id = id;
+    this.vehicleId = vehicleId;
     this.createdAt = createdAt;
     this.state = JobState.SURVEY;
   }
@@ -80,6 +84,10 @@ class JobEntity {
 
   JobState state() {
     return state;
+  }
+
+  UUID vehicleId() {
+    return vehicleId;
   }
 
   int currentRevision() {

@@ -2,8 +2,22 @@ package attune.app.jobs;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
   List<JobEntity> findAllByOrderByStartAtAscTitleAsc();
+
+  List<JobEntity> findByVehicleIdOrderByStartAtDesc(UUID vehicle);
+
+  @Query(
+      "select j from JobEntity j where lower(j.title) like :like escape '!'"
+          + " or lower(j.vehicleLabel) like :like escape '!' order by j.startAt desc")
+  List<JobEntity> search(String like, Limit most);
+
+  @Modifying(clearAutomatically = true)
+  @Query("update JobEntity j set j.vehicleId = :to where j.vehicleId = :from")
+  void moveVehicle(UUID from, UUID to);
 }

@@ -11,15 +11,20 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.JobViews.NewJob;
 import attune.app.jobs.JobViews.NewPanel;
+import attune.app.jobs.JobViews.NewVehicle;
 import attune.app.layouts.Layout;
 import attune.app.layouts.Layouts;
+import attune.app.people.CustomerService;
+import attune.app.people.PeopleViews.CustomerForm;
+import attune.app.people.PeopleViews.VehicleForm;
+import attune.app.people.PeopleViews.VehicleView;
+import attune.app.people.VehicleService;
 import attune.app.reference.ReferenceData;
 import attune.app.web.NotNowException;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,6 +33,8 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,13 +44,13 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional
 public class JobService {
-  private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm");
   private static final int NO_PARENT = 0;
 
   private final JobRepository jobs;
   private final RevisionRepository revisions;
   private final Findings findings;
   private final Layouts layouts;
+  private final VehicleService vehicles;
   private final Schemas schemas;
   private final ReferenceData reference;
   private final JsonMapper mapper;
@@ -54,6 +61,7 @@ public class JobService {
       RevisionRepository revisions,
       Findings findings,
       Layouts layouts,
+      VehicleService vehicles,
       Schemas schemas,
       ReferenceData reference,
       JsonMapper mapper,
@@ -62,6 +70,7 @@ public class JobService {
     this.revisions = revisions;
     this.findings = findings;
     this.layouts = layouts;
+    this.vehicles = vehicles;
     this.schemas = schemas;
     this.reference = reference;
     this.mapper = mapper;
@@ -91,35 +100,104 @@ public class JobService {
   }
 
   public JobDetail create(NewJob request) {
-    layouts.get(request.layout());
-    String start = now().truncatedTo(ChronoUnit.MINUTES).format(MINUTE);
+    if ((request.vehicleId() == null) == (request.vehicle() == null)) {
+      throw new InvalidInputException(
+          "/vehicle",
+          request.vehicle() == null ? "neither vehicleId nor vehicle" : "both of them",
+          "one of vehicleId and vehicle");
+    }
+    VehicleView vehicle =
+        request.vehicleId() == null
+            ? vehicles.create(form(request.vehicle()))
+            : vehicles.get(request.vehicleId());
     return create(
-        new JobFile(
-            "attune-job",
-            1,
-            request.title().strip(),
-            new JobFile.VehicleFile(
-                request.vehicleLabel().strip(),
-                request.layout(),
-                request.drive(),
-                request.builtYear(),
-                request.odometerKm()),
-            new JobFile.SettingFile(
-                "studio", 20.0, 0.5, 0.1, "none", null, 1, start, null, "temperate"),
-            new JobFile.WishesFile("matt", "thorough", "none"),
-            null,
-            null,
-            List.of()),
+        NewJobs.of(request.title().strip(), vehicle, owner(vehicle), now()),
+        vehicle.id(),
         "New job");
   }
 
-  /** Stores a document as a new job. */
+  private Optional<CustomerForm> owner(VehicleView vehicle) {
+    return vehicles.customerOf(vehicle.id());
+  }
+
+  /** Stores a document as a new job on a vehicle of its own. */
   public JobDetail create(JobFile document, String what) {
-    JobEntity job = new JobEntity(UUID.randomUUID(), now());
+    JobFile.VehicleFile v = document.vehicle();
+    VehicleView vehicle =
+        vehicles.create(
+            form(
+                new NewVehicle(
+                    v == null || v.label() == null ? document.title() : v.label(),
+                    v == null || v.layout() == null ? "blank" : v.layout(),
+                    null,
+                    v == null ? null : v.drive(),
+                    v == null ? null : v.builtYear(),
+                    v == null ? null : v.odometerKm())));
+    return create(document, vehicle.id(), what);
+  }
+
+  /** Stores a document as a new job on a vehicle there is. */
+  public JobDetail create(JobFile document, UUID vehicle, String what) {
+    JobEntity job = new JobEntity(UUID.randomUUID(), vehicle, now());
     show(job, 1, document);
     jobs.saveAndFlush(job);
     revisions.save(revision(job.id(), 1, NO_PARENT, what, document));
     return detail(job);
+  }
+
+  private static VehicleForm form(NewVehicle v) {
+    return new VehicleForm(
+        v.label(),
+        v.plate(),
+        v.layout(),
+        v.drive(),
+        v.builtYear(),
+        null,
+        v.odometerKm(),
+        false,
+        null,
+        null,
+        null);
+  }
+
+  /** Jobs on a vehicle, latest first. */
+  @Transactional(readOnly = true)
+  public List<JobSummary> ofVehicle(UUID vehicle) {
+    return jobs.findByVehicleIdOrderByStartAtDesc(vehicle).stream()
+        .map(JobService::summary)
+        .toList();
+  }
+
+  /**
+   * A panel as far as it is known, its gaps filled with what such panels usually are: what a
+   * simulation starts from.
+   *
+   * @param surfaceId a panel, or null for any
+   * @throws InvalidInputException if there is no such panel
+   */
+  @Transactional(readOnly = true)
+  public JobFile.SurfaceFile likely(UUID id, String surfaceId) {
+    JobFile document = document(job(id));
+    return Panels.likely(document, panels(document), surfaceId);
+  }
+
+  /** The vehicle a job is done on. */
+  @Transactional(readOnly = true)
+  public UUID vehicleOf(UUID id) {
+    return job(id).vehicleId();
+  }
+
+  /** Jobs whose title or vehicle holds the words. */
+  @Transactional(readOnly = true)
+  public List<JobSummary> search(String words, int most) {
+    return jobs.search(CustomerService.like(words), Limit.of(most)).stream()
+        .map(JobService::summary)
+        .toList();
+  }
+
+  @EventListener
+  void vehiclesMerged(VehicleService.Merged merged) {
+    jobs.moveVehicle(merged.gone(), merged.kept());
   }
 
   public JobDetail change(UUID id, JobChange change) {
@@ -136,7 +214,7 @@ public class JobService {
     Map<String, Layout.Panel> panels = panels(before);
     List<JobFile.SurfaceFile> surfaces =
         findings.apply(before.surfaces(), panels, request.surfaceIds(), request.finding());
-    JobFile after = JobChanges.withSurfaces(before, surfaces);
+    JobFile after = before.with(surfaces);
     return after.equals(before) ? detail(job) : revise(job, after, what(request, panels));
   }
 
@@ -146,7 +224,7 @@ public class JobService {
     JobFile before = document(job);
     List<JobFile.SurfaceFile> surfaces =
         findings.copy(before.surfaces(), panels(before), request.pairs());
-    JobFile after = JobChanges.withSurfaces(before, surfaces);
+    JobFile after = before.with(surfaces);
     return after.equals(before)
         ? detail(job)
         : revise(job, after, "Copy to " + panelsOf(request.pairs().size()));
@@ -156,9 +234,54 @@ public class JobService {
   public JobDetail add(UUID id, NewPanel panel) {
     JobEntity job = open(id);
     JobFile before = document(job);
-    JobFile after = JobChanges.withSurfaces(before, findings.add(before.surfaces(), panel));
+    JobFile after = before.with(Panels.add(before.surfaces(), panel));
     check(after);
     return revise(job, after, "New panel " + panel.label().strip());
+  }
+
+  /** Cuts a panel in two. */
+  public JobDetail split(UUID id, String surfaceId, String along) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    Map<String, Layout.Panel> panels = panels(before);
+    JobFile after =
+        before.with(Panels.split(before.surfaces(), panels, surfaceId, along, labels(before)));
+    return revise(job, after, "Split " + nameOf(surfaceId, before, panels));
+  }
+
+  /** Makes one panel of several of one finish and use. */
+  public JobDetail merge(UUID id, List<String> surfaceIds) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    JobFile after =
+        before.with(Panels.merge(before.surfaces(), panels(before), surfaceIds, labels(before)));
+    return revise(job, after, "Make one of " + panelsOf(surfaceIds.size()));
+  }
+
+  /** Takes panels this vehicle does not have off the sheet. */
+  public JobDetail remove(UUID id, List<String> surfaceIds) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    JobFile after = Panels.remove(before, panels(before), surfaceIds);
+    return revise(job, after, "Remove " + panelsOf(surfaceIds.size()));
+  }
+
+  /** Puts every removed panel back on the sheet. */
+  public JobDetail restore(UUID id) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    if (before.vehicle() == null || before.vehicle().without() == null) {
+      throw new NotNowException("No panel has been removed.");
+    }
+    return revise(job, before.with(before.vehicle().lacking(List.of())), "Put removed panels back");
+  }
+
+  private static String nameOf(String id, JobFile document, Map<String, Layout.Panel> panels) {
+    return document.surfaces().stream()
+        .filter(surface -> surface.id().equals(id))
+        .findFirst()
+        .map(surface -> label(surface, panels.get(id)))
+        .orElseGet(() -> panels.containsKey(id) ? panels.get(id).label() : id);
   }
 
   private static String panelsOf(int count) {
@@ -212,12 +335,25 @@ public class JobService {
     return layout == null ? Map.of() : layouts.panels(layout);
   }
 
-  private JobDetail revise(JobEntity job, JobFile document, String what) {
+  private JobDetail revise(JobEntity job, JobFile changed, String what) {
+    JobFile document = changed.with(withHistory(changed.surfaces(), job.vehicleId()));
     int number = revisions.lastNumber(job.id()) + 1;
     revisions.save(revision(job.id(), number, job.currentRevision(), what, document));
     show(job, number, document);
     jobs.flush();
     return detail(job);
+  }
+
+  /** Panels surveyed for the first time on this visit learn what was used on them before. */
+  private List<JobFile.SurfaceFile> withHistory(List<JobFile.SurfaceFile> surfaces, UUID vehicle) {
+    if (vehicle == null || surfaces.stream().allMatch(s -> s.history() != null)) {
+      return surfaces;
+    }
+    Map<String, List<JobFile.HistoryFile>> earlier =
+        EarlierVisits.byPanel(vehicles.treatments(vehicle));
+    return surfaces.stream()
+        .map(s -> s.history() == null ? s.after(earlier.get(s.id())) : s)
+        .toList();
   }
 
   private JobDetail goTo(JobEntity job, int number) {
@@ -242,7 +378,9 @@ public class JobService {
 
   private static void show(JobEntity job, int number, JobFile d) {
     JobFile.VehicleFile vehicle =
-        d.vehicle() == null ? new JobFile.VehicleFile("", "blank", null, null, null) : d.vehicle();
+        d.vehicle() == null
+            ? new JobFile.VehicleFile("", "blank", null, null, null, null, null)
+            : d.vehicle();
     job.show(
         number,
         d.title() == null ? "" : d.title(),
@@ -261,6 +399,7 @@ public class JobService {
         revisions.findFirstByJobIdAndParentOrderByNumberDesc(job.id(), now.number());
     return new JobDetail(
         job.id(),
+        job.vehicleId(),
         job.state(),
         now.number(),
         frozen || now.parent() == NO_PARENT ? null : now.what(),
@@ -270,9 +409,7 @@ public class JobService {
   }
 
   private void check(JobFile document) {
-    JobFile whole =
-        JobChanges.withSurfaces(
-            document, document.surfaces().stream().map(Answered::filled).toList());
+    JobFile whole = document.with(document.surfaces().stream().map(Answered::filled).toList());
     ObjectNode tree = mapper.valueToTree(whole);
     List<Fault> faults = new ArrayList<>(schemas.faults(SchemaName.JOB, tree));
     faults.removeIf(f -> document.surfaces().isEmpty() && f.pointer().equals("/surfaces"));

@@ -41,6 +41,7 @@ public final class JobViews {
    */
   public record JobDetail(
       UUID id,
+      UUID vehicleId,
       JobState state,
       int revision,
       @Nullable String undo,
@@ -48,15 +49,25 @@ public final class JobViews {
       JobFile document,
       Map<String, String> labels) {}
 
-  /** A new job from a layout. */
+  /**
+   * A new job.
+   *
+   * @param vehicleId the vehicle, or null to note a new one with the fields after it
+   */
   public record NewJob(
       @NotBlank(message = "the customer's wish or the car, in a few words")
           @Size(max = 200, message = "at most 200 characters")
           String title,
+      @Nullable UUID vehicleId,
+      @Nullable @Valid NewVehicle vehicle) {}
+
+  /** The vehicle of a new job. */
+  public record NewVehicle(
       @NotBlank(message = "what the vehicle is called")
           @Size(max = 200, message = "at most 200 characters")
-          String vehicleLabel,
+          String label,
       @NotBlank(message = "a layout") String layout,
+      @Nullable @Size(max = 20, message = "at most 20 characters") String plate,
       @Nullable @Pattern(regexp = "left|right", message = "left or right") String drive,
       @Nullable
           @Min(value = 1900, message = "1900 or later")
@@ -100,6 +111,17 @@ public final class JobViews {
       @Nullable @Min(value = 0, message = "0 or more") @Max(value = 200, message = "at most 200 m")
           Double seamM) {}
 
+  /** How a panel is split in two: across, into left and right, or down, into front and rear. */
+  public record SplitRequest(
+      @NotNull(message = "across or down")
+          @Pattern(regexp = "across|down", message = "across or down")
+          String along) {}
+
+  /** Panels to make one of, or to take off the sheet. */
+  public record PanelsRequest(
+      @NotEmpty(message = "at least one panel") @Size(max = 400, message = "at most 400 panels")
+          List<@NotBlank(message = "a panel") String> surfaceIds) {}
+
   /** Fields of a finding. */
   public record Finding(
       @Nullable String label,
@@ -121,5 +143,21 @@ public final class JobViews {
       @Nullable List<String> damage,
       @Nullable Integer stainAgeDays,
       @Nullable Double sheenGu,
-      @Nullable Boolean cleared) {}
+      @Nullable Double surfaceTempC,
+      @Nullable Boolean cleared) {
+
+    /** Only a sheen, GU at 60°. */
+    public static Finding ofSheen(double gu) {
+      return new Finding(
+          null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+          null, null, null, gu, null, null);
+    }
+
+    /** Only the temperature of the surface, °C. */
+    public static Finding ofSurfaceTemperature(double celsius) {
+      return new Finding(
+          null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+          null, null, null, null, celsius, null);
+    }
+  }
 }

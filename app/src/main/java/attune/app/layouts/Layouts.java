@@ -1,5 +1,7 @@
 package attune.app.layouts;
 
+import attune.app.format.SchemaName;
+import attune.app.format.Schemas;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
@@ -34,10 +36,10 @@ public class Layouts {
 
   private final Map<String, Layout> byCode = new LinkedHashMap<>();
 
-  Layouts(JsonMapper mapper, ReferenceData reference) {
+  Layouts(JsonMapper mapper, Schemas schemas, ReferenceData reference) {
     for (String code : CODES) {
-      Layout layout =
-          mapper.readValue(ReferenceData.text("/layouts/" + code + ".json"), Layout.class);
+      String text = ReferenceData.text("/layouts/" + code + ".json");
+      Layout layout = mapper.treeToValue(schemas.read(SchemaName.LAYOUT, text), Layout.class);
       check(layout, reference);
       byCode.put(code, layout);
     }

@@ -20,7 +20,7 @@ public class JobPlans {
   private static final int MOST_KEPT = 32;
 
   /** What a plan depends on: a revision never changes, nor does a version of the shelf. */
-  private record Key(UUID job, int revision, int shelf) {}
+  private record Key(UUID job, int revision, int shelf, int rules) {}
 
   private final JobService jobs;
   private final JobReader reader;
@@ -37,7 +37,7 @@ public class JobPlans {
 
   /** The plan of a job as surveyed so far. */
   public Plan plan(UUID id) {
-    Key key = new Key(id, jobs.revisionNumber(id), shelf.version());
+    Key key = new Key(id, jobs.revisionNumber(id), shelf.version(), reference.version());
     return recent.get(key, k -> reference.planner().plan(job(id)));
   }
 

@@ -11,6 +11,7 @@ import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.measure.Sections;
+import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
 import jakarta.annotation.Nullable;
 import java.util.Optional;
@@ -23,14 +24,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class MixController {
-  /** Any two of ratio, bottle and product; a product's id adds its pH and label. */
+  /**
+   * Any two of ratio, bottle and product; a product's id adds its pH and label.
+   *
+   * @param heldId what the bottle held before and was not rinsed of, or null
+   */
   record MixRequest(
       @Nullable String ratio,
       @Nullable Double bottleMl,
       @Nullable Double productMl,
-      @Nullable String productId) {}
+      @Nullable String productId,
+      @Nullable String heldId) {}
 
-  /** What to fill. */
+  /**
+   * What to fill.
+   *
+   * @param barred why it must not go into that bottle, or null
+   */
   record MixAnswer(
       String ratio,
       String words,
@@ -39,7 +49,8 @@ class MixController {
       double waterMl,
       @Nullable Double phLow,
       @Nullable Double phHigh,
-      @Nullable Boolean onLabel) {}
+      @Nullable Boolean onLabel,
+      @Nullable String barred) {}
 
   /** A film and the air over it. */
   record WindowRequest(
@@ -64,17 +75,7 @@ class MixController {
   @PostMapping("/mix")
   MixAnswer mix(@RequestBody MixRequest r) {
     Mix mix = mixOf(r);
-    Optional<Product> product =
-        Optional.ofNullable(r.productId())
-            .map(
-                id ->
-                    shelf
-                        .shelf()
-                        .findProduct(id)
-                        .orElseThrow(
-                            () ->
-                                new InvalidInputException(
-                                    "/productId", "\"" + id + "\"", "a product on the shelf")));
+    Optional<Product> product = product(r.productId(), "/productId");
     Optional<PhInterval> ph =
         product.flatMap(p -> reference.rulebook().ph().of(p.ph(), mix.ratio()));
     return new MixAnswer(
@@ -85,7 +86,18 @@ class MixController {
         mix.waterMl(),
         ph.map(PhInterval::low).orElse(null),
         ph.map(PhInterval::high).orElse(null),
-        product.map(p -> p.label().allows(mix.ratio())).orElse(null));
+        product.map(p -> p.label().allows(mix.ratio())).orElse(null),
+        NeverMix.between(product, product(r.heldId(), "/heldId"))
+            .map(why -> "Not into this bottle before it is rinsed: " + why + ".")
+            .orElse(null));
+  }
+
+  private Optional<Product> product(String id, String pointer) {
+    Optional<Product> found = Optional.ofNullable(id).flatMap(shelf.shelf()::findProduct);
+    if (id != null && found.isEmpty()) {
+      throw new InvalidInputException(pointer, "\"" + id + "\"", "a product on the shelf");
+    }
+    return found;
   }
 
   private static Mix mixOf(MixRequest r) {

@@ -14,6 +14,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /**
@@ -25,20 +26,36 @@ public class ReferenceData {
   private static final String TABLES = "/attune/reference/";
 
   private final FinishTable finishes = FinishTable.read("finishes.csv", lines("finishes.csv"));
-  private final Figures figures = Figures.read("figures.csv", lines("figures.csv"));
+  private final Figures starting = Figures.read("figures.csv", lines("figures.csv"));
   private final HouseRules houseRules =
       HouseRules.read("house-rules.csv", lines("house-rules.csv"));
   private final QuestionTable questions =
       QuestionTable.read("identification.csv", lines("identification.csv"), finishes);
-  private final Interview interview = new Interview(questions, finishes, figures);
-  private final Rulebook rulebook;
-  private final Planner planner;
+  private final Interview interview = new Interview(questions, finishes, starting);
   private final Shelf startingShelf;
+  private volatile Rules rules;
+
+  /** The tables with a shop's own figures, and what was made of them. */
+  private record Rules(int version, Rulebook rulebook, Planner planner) {}
 
   public ReferenceData(ShelfReader shelves) {
-    this.rulebook = Rulebook.of(finishes, figures);
-    this.planner = new Planner(rulebook);
+    this.rules = rules(0, starting);
     this.startingShelf = shelves.read(startingShelfText());
+  }
+
+  private Rules rules(int version, Figures figures) {
+    Rulebook rulebook = Rulebook.of(finishes, figures);
+    return new Rules(version, rulebook, new Planner(rulebook));
+  }
+
+  /** Puts a shop's own figures in place of the starting ones. */
+  public synchronized void use(Map<String, Double> own) {
+    rules = rules(rules.version() + 1, starting.with(own));
+  }
+
+  /** Changes whenever the figures do. */
+  public int version() {
+    return rules.version();
   }
 
   /** The starting shelf as an attune-shelf file. */
@@ -67,7 +84,7 @@ public class ReferenceData {
   }
 
   public Figures figures() {
-    return figures;
+    return rules.rulebook().figures();
   }
 
   public HouseRules houseRules() {
@@ -75,7 +92,7 @@ public class ReferenceData {
   }
 
   public Rulebook rulebook() {
-    return rulebook;
+    return rules.rulebook();
   }
 
   public QuestionTable questions() {
@@ -87,7 +104,7 @@ public class ReferenceData {
   }
 
   public Planner planner() {
-    return planner;
+    return rules.planner();
   }
 
   public Shelf startingShelf() {

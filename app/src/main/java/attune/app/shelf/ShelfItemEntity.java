@@ -25,6 +25,9 @@ class ShelfItemEntity {
   @Column(name = "record", nullable = false)
   private String record;
 
+  @Column(nullable = false)
+  private boolean archived;
+
   protected ShelfItemEntity() {}
 
   ShelfItemEntity(String id, String kind, int position, String record) {
@@ -41,6 +44,14 @@ class ShelfItemEntity {
   /** Takes another record of the same item. */
   void become(String newRecord) {
     record = newRecord;
+  }
+
+  boolean archived() {
+    return archived;
+  }
+
+  void archive(boolean away) {
+    archived = away;
   }
 
   String kind() {

@@ -5,4 +5,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface ShelfItemRepository extends JpaRepository<ShelfItemEntity, String> {
   List<ShelfItemEntity> findAllByOrderByPosition();
+
+  List<ShelfItemEntity> findByKindAndArchivedTrueOrderByPosition(String kind);
 }

@@ -6,15 +6,24 @@ import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfViews.ImportView;
 import attune.core.check.InvalidInputException;
+import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -24,19 +33,32 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class ShelfService {
   private final ShelfItemRepository items;
+  private final ItemVersionRepository versions;
+  private final BottleRepository bottles;
   private final ShelfReader reader;
   private final ShelfCsv csv;
   private final JsonMapper mapper;
+  private final Clock clock;
   private final AtomicInteger version = new AtomicInteger();
   private volatile Loaded loaded;
 
   private record Loaded(Shelf shelf, ShelfFile file) {}
 
-  ShelfService(ShelfItemRepository items, ShelfReader reader, ShelfCsv csv, JsonMapper mapper) {
+  ShelfService(
+      ShelfItemRepository items,
+      ItemVersionRepository versions,
+      BottleRepository bottles,
+      ShelfReader reader,
+      ShelfCsv csv,
+      JsonMapper mapper,
+      Clock clock) {
     this.items = items;
+    this.versions = versions;
+    this.bottles = bottles;
     this.reader = reader;
     this.csv = csv;
     this.mapper = mapper;
+    this.clock = clock;
   }
 
   /** The shelf as the core sees it. */
@@ -60,7 +82,7 @@ public class ShelfService {
   @Transactional
   public String csv() {
     load();
-    return csv.write(mapper.readTree(document()));
+    return csv.write(document(Map.of()));
   }
 
   /**
@@ -96,7 +118,10 @@ public class ShelfService {
           written.add(entity(node, kind, known.size() + written.size()));
         } else if (!record(kind, mapper.readTree(before.record())).equals(record(kind, node))) {
           changed.add(node.get("name").asString());
-          before.become(node.toString());
+          if (!dryRun) {
+            keep(before);
+            before.become(node.toString());
+          }
           written.add(before);
         } else {
           same++;
@@ -105,11 +130,64 @@ public class ShelfService {
     }
     if (!dryRun) {
       items.saveAllAndFlush(written);
-      loaded = null;
-      version.incrementAndGet();
-      load();
+      renew();
     }
     return new ImportView(!dryRun, added, changed, same);
+  }
+
+  /** Writes a pen reading onto a product's record; one of the same ratio is replaced. */
+  @Transactional
+  public void measured(String productId, String ratio, double ph) {
+    ShelfItemEntity item = items.findById(productId).orElseThrow();
+    ObjectNode node = (ObjectNode) mapper.readTree(item.record());
+    ArrayNode points = mapper.createArrayNode();
+    if (node.has("phMeasured")) {
+      node.get("phMeasured")
+          .forEach(
+              point -> {
+                if (!point.get("ratio").asString().equals(ratio)) {
+                  points.add(point);
+                }
+              });
+    }
+    points.addObject().put("ratio", ratio).put("ph", ph);
+    node.set("phMeasured", points);
+    keep(item);
+    item.become(node.toString());
+    items.saveAndFlush(item);
+    renew();
+  }
+
+  private void keep(ShelfItemEntity item) {
+    LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    versions.save(new ItemVersionEntity(item.id(), item.record(), now));
+  }
+
+  /** Looks again at the next question: records or bottles are not what they were. */
+  void renew() {
+    forget();
+    if (TransactionSynchronizationManager.isSynchronizationActive()) {
+      TransactionSynchronizationManager.registerSynchronization(
+          new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+              forget(); // somebody may have looked before it was written
+            }
+          });
+    }
+  }
+
+  private void forget() {
+    loaded = null;
+    version.incrementAndGet();
+  }
+
+  /** A record as the core sees it. */
+  Product read(ShelfFile.ProductFile record) {
+    ObjectNode file = mapper.createObjectNode().put("format", "attune-shelf").put("version", 1);
+    file.putArray("products").add(mapper.<JsonNode>valueToTree(record));
+    file.putArray("tools");
+    return reader.read(file.toString()).products().get(0);
   }
 
   /** A record by value: 7 and 7.0 are the same. */
@@ -127,14 +205,20 @@ public class ShelfService {
   }
 
   private Loaded load() {
-    if (loaded == null) {
+    Loaded known = loaded;
+    if (known == null) {
       if (items.count() == 0) {
         fill();
       }
-      String json = document();
-      loaded = new Loaded(reader.read(json), mapper.readValue(json, ShelfFile.class));
+      String json = document(stock()).toString();
+      known = new Loaded(reader.read(json), mapper.readValue(json, ShelfFile.class));
+      loaded = known;
     }
-    return loaded;
+    return known;
+  }
+
+  private Map<String, List<BottleEntity>> stock() {
+    return bottles.findAll().stream().collect(Collectors.groupingBy(BottleEntity::productId));
   }
 
   private void fill() {
@@ -150,14 +234,35 @@ public class ShelfService {
     return new ShelfItemEntity(node.get("id").asString(), kind, position, node.toString());
   }
 
-  private String document() {
+  /** The shelf as a file; where a product's bottles are counted they say what is on hand. */
+  private ObjectNode document(Map<String, List<BottleEntity>> stock) {
     ObjectNode file = mapper.createObjectNode().put("format", "attune-shelf").put("version", 1);
     ArrayNode products = file.putArray("products");
     ArrayNode tools = file.putArray("tools");
     for (ShelfItemEntity item : items.findAllByOrderByPosition()) {
-      ArrayNode list = item.kind().equals(ShelfItemEntity.PRODUCT) ? products : tools;
-      list.add(mapper.readTree(item.record()));
+      if (!item.archived()) {
+        ObjectNode record = (ObjectNode) mapper.readTree(item.record());
+        counted(record, stock.get(item.id()));
+        (item.kind().equals(ShelfItemEntity.PRODUCT) ? products : tools).add(record);
+      }
     }
-    return file.toString();
+    return file;
+  }
+
+  private void counted(ObjectNode record, List<BottleEntity> of) {
+    if (of == null) {
+      return;
+    }
+    LocalDate today = LocalDate.now(clock);
+    List<BottleEntity> good = of.stream().filter(bottle -> bottle.isUsable(today)).toList();
+    double left = good.stream().mapToDouble(BottleEntity::leftMl).sum();
+    record.put("onHandMl", Math.round(left * 10) / 10.0);
+    record.remove("openedOn");
+    good.stream()
+        .filter(bottle -> bottle.leftMl() > 0)
+        .map(BottleEntity::openedOn)
+        .filter(Objects::nonNull)
+        .min(Comparator.naturalOrder())
+        .ifPresent(day -> record.put("openedOn", day.toString()));
   }
 }

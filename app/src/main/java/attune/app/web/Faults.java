@@ -14,6 +14,8 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 
 /** Faults as RFC 9457 problem details with a {@code faults} array; never a stack trace. */
 @RestControllerAdvice
@@ -61,6 +63,22 @@ class Faults {
         List.of(
             new Fault(
                 "/" + e.getName(), "\"" + e.getValue() + "\"", "an id of the kind asked for")));
+  }
+
+  @ExceptionHandler
+  ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
+    return problem(
+        HttpStatus.CONTENT_TOO_LARGE,
+        "The file is too large.",
+        List.of(new Fault("/file", "more than 30 MB", "at most 30 MB")));
+  }
+
+  @ExceptionHandler
+  ProblemDetail incomplete(MissingServletRequestPartException e) {
+    return problem(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "This cannot be worked with as it stands.",
+        List.of(new Fault("/" + e.getRequestPartName(), "nothing", "a file")));
   }
 
   @ExceptionHandler

@@ -15,6 +15,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 class RequestSizeFilter extends OncePerRequestFilter {
+  private static final long MOST_FORM_BYTES = 31L * 1024 * 1024;
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -23,11 +25,18 @@ class RequestSizeFilter extends OncePerRequestFilter {
         request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
     if (unsized) {
       refuse(response, HttpStatus.LENGTH_REQUIRED, "The request does not say how long it is.");
-    } else if (request.getContentLengthLong() > Schemas.MOST_BYTES) {
-      refuse(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + Schemas.MOST_BYTES + " bytes.");
+    } else if (request.getContentLengthLong() > most(request)) {
+      refuse(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + most(request) + " bytes.");
     } else {
       chain.doFilter(request, response);
     }
+  }
+
+  /** A file sent as a form may be a photo or a safety sheet; anything else is text. */
+  private static long most(HttpServletRequest request) {
+    String type = request.getContentType();
+    boolean form = type != null && type.startsWith("multipart/form-data");
+    return form ? MOST_FORM_BYTES : Schemas.MOST_BYTES;
   }
 
   private static void refuse(HttpServletResponse response, HttpStatus status, String detail)

@@ -137,17 +137,17 @@ class JobsApiTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "{\"title\":\"\",\"vehicleLabel\":\"x\",\"layout\":\"five-seat\"}",
-        "{\"title\":\"x\",\"layout\":\"five-seat\"}",
-        "{\"title\":\"x\",\"vehicleLabel\":\"x\",\"layout\":\"five-seat\",\"builtYear\":1066}",
-        "{\"title\":\"x\",\"vehicleLabel\":\"x\",\"layout\":\"submarine\"}",
+        "{\"title\":\"\",\"vehicle\":{\"label\":\"x\",\"layout\":\"five-seat\"}}",
+        "{\"title\":\"x\"}",
+        "{\"title\":\"x\",\"vehicle\":{\"label\":\"x\",\"layout\":\"five-seat\",\"builtYear\":1066}}",
+        "{\"title\":\"x\",\"vehicle\":{\"label\":\"x\",\"layout\":\"submarine\"}}",
       })
   void aJobThatIsNotWholeIsRefusedWithItsField(String body) {
     int before = api.get("/api/v1/day").json().size();
     Answer refused = api.post("/api/v1/jobs", body);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.fault().get("pointer").asString())
-        .isIn("/title", "/vehicleLabel", "/builtYear", "/layout");
+        .isIn("/title", "/vehicle", "/vehicle/builtYear", "/layout");
     assertThat(refused.fault().get("allowed").asString()).isNotBlank();
     assertThat(api.get("/api/v1/day").json()).hasSize(before);
   }
@@ -252,7 +252,7 @@ class JobsApiTest {
     Answer made =
         api.post(
             "/api/v1/jobs",
-            "{\"title\":\"x\",\"vehicleLabel\":\"y\",\"layout\":\"five-seat\",\"drive\":\"right\"}");
+            "{\"title\":\"x\",\"vehicle\":{\"label\":\"y\",\"layout\":\"five-seat\",\"drive\":\"right\"}}");
     assertThat(made.json().at("/document/vehicle/drive").asString()).isEqualTo("right");
     String layout = api.get("/api/v1/layouts/five-seat?drive=right").text();
     assertThat(layout).contains("\"mirrored\":true");

@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.json.JsonMapper;
 
 class LayoutsTest {
+  private static final attune.app.format.Schemas SCHEMAS = new attune.app.format.Schemas();
   private static final JsonMapper MAPPER = JsonMapper.shared();
   private static final ReferenceData REFERENCE =
       new ReferenceData(new ShelfReader(new Schemas(), MAPPER));
@@ -35,7 +36,7 @@ class LayoutsTest {
         "single"
       })
   void aLayoutsPanelsAreDistinctInZonesThereAreAndOfFinishesThereAre(String code) {
-    Layout layout = new Layouts(MAPPER, REFERENCE).get(code);
+    Layout layout = new Layouts(MAPPER, SCHEMAS, REFERENCE).get(code);
     Set<String> zones = new HashSet<>();
     layout.zones().forEach(zone -> zones.add(zone.id()));
     assertThat(layout.panels()).extracting(Layout.Panel::id).doesNotHaveDuplicates();
@@ -56,7 +57,7 @@ class LayoutsTest {
   @ParameterizedTest
   @ValueSource(strings = {"two-seat", "four-seat", "five-seat", "seven-seat", "van"})
   void aMirrorIsMirroredBackAndOfTheSameUse(String code) {
-    Layout layout = new Layouts(MAPPER, REFERENCE).get(code);
+    Layout layout = new Layouts(MAPPER, SCHEMAS, REFERENCE).get(code);
     Map<String, Layout.Panel> byId =
         layout.panels().stream().collect(Collectors.toMap(Layout.Panel::id, Function.identity()));
     assertThat(layout.panels()).filteredOn(panel -> panel.mirror() != null).hasSizeGreaterThan(20);
@@ -73,7 +74,7 @@ class LayoutsTest {
 
   @Test
   void withTheWheelOnTheRightTheWheelAndTheDriversWearAreThere() {
-    Layout five = new Layouts(MAPPER, REFERENCE).get("five-seat");
+    Layout five = new Layouts(MAPPER, SCHEMAS, REFERENCE).get("five-seat");
     Layout right = five.driven("right");
     assertThat(panel(right, "wheel-rim").mirrored()).isTrue();
     assertThat(panel(right, "wheel-rim").at().get(0)).isGreaterThan(500);

@@ -49,6 +49,14 @@ public final class Api {
     return send("POST", path, text, "text/plain; charset=utf-8");
   }
 
+  public Answer put(String path, String body) {
+    return send("PUT", path, body);
+  }
+
+  public Answer delete(String path) {
+    return send("DELETE", path, null);
+  }
+
   public Answer patch(String path, String body) {
     return send("PATCH", path, body);
   }
@@ -58,7 +66,7 @@ public final class Api {
     Answer made =
         post(
             "/api/v1/jobs",
-            "{\"title\":\"%s\",\"vehicleLabel\":\"Pellarin Corvid saloon\",\"layout\":\"%s\"}"
+            "{\"title\":\"%s\",\"vehicle\":{\"label\":\"Pellarin Corvid saloon\",\"layout\":\"%s\"}}"
                 .formatted(title, layout));
     return made.json().get("id").asString();
   }

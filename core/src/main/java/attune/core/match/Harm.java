@@ -44,7 +44,7 @@ final class Harm {
       return harm;
     }
     Product cleaner = treatment.cleaner().get();
-    double wets = WayRules.wets(treatment, figures);
+    double wets = treatment.wets(figures);
     double warm = action.temperature(treatment.warmth(), place.temperature()).value();
     harm += term("wet", wets / WETTEST, wets, limits.wetMax().value());
     harm +=

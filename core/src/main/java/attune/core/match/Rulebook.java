@@ -12,6 +12,9 @@ import attune.core.reference.Figures;
 public record Rulebook(FinishTable finishes, Figures figures, DilutedPh ph) {
   /** With the tap water of the figures. */
   public static Rulebook of(FinishTable finishes, Figures figures) {
-    return new Rulebook(finishes, figures, new DilutedPh(figures, figures.get("water.ph")));
+    return new Rulebook(
+        finishes,
+        figures,
+        new DilutedPh(figures, figures.get("water.ph"), figures.get("water.alkalinity")));
   }
 }

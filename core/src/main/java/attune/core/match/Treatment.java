@@ -2,6 +2,7 @@ package attune.core.match;
 
 import attune.core.check.Coded;
 import attune.core.measure.Ratio;
+import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Tool;
 import java.util.Optional;
@@ -43,6 +44,11 @@ public record Treatment(
 
   public boolean isFoam() {
     return cleaner.map(Product::isFoam).orElse(false);
+  }
+
+  /** Liquid that wets the surface, g/m²: foam holds most of its liquid up. */
+  public double wets(Figures figures) {
+    return isFoam() ? laid * figures.get("laid.foam-wets") : laid;
   }
 
   /** Stable text to order and compare by. */

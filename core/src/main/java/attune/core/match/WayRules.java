@@ -41,14 +41,9 @@ final class WayRules {
     return reasons;
   }
 
-  /** Liquid that wets the surface, g/m²: foam holds most of its liquid up. */
-  static double wets(Treatment treatment, Figures figures) {
-    return treatment.isFoam() ? treatment.laid() * figures.get("laid.foam-wets") : treatment.laid();
-  }
-
   private static void wetness(
       Place place, Treatment treatment, Figures figures, List<Reason> reasons) {
-    double wets = wets(treatment, figures);
+    double wets = treatment.wets(figures);
     Limit<Double> limit = place.limits().wetMax();
     if (wets > limit.value() + 1e-9) {
       reasons.add(

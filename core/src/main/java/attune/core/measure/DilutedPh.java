@@ -35,13 +35,17 @@ public final class DilutedPh {
 
   private final Figures figures;
   private final double waterPh;
+  private final double alkalinity;
 
   /**
    * @param waterPh pH of the water mixed with; 7.0 for de-ionised
+   * @param alkalinity of that water, mmol/l; 0 for de-ionised. What it holds pulls a thin mix, so
+   *     the more of both, the wider the doubt.
    */
-  public DilutedPh(Figures figures, double waterPh) {
+  public DilutedPh(Figures figures, double waterPh, double alkalinity) {
     this.figures = figures;
     this.waterPh = waterPh;
+    this.alkalinity = alkalinity;
   }
 
   /**
@@ -59,7 +63,7 @@ public final class DilutedPh {
     double middle =
         ratio.isReady() ? supplied : byNature(supplied, product.nature().get(), ratio.factor());
     return Optional.of(
-        PhInterval.around(middle, labelDoubt() + perDecade() * Math.log10(ratio.factor())));
+        PhInterval.around(middle, labelDoubt() + thinned() * Math.log10(ratio.factor())));
   }
 
   private double byNature(double supplied, PhNature nature, double factor) {
@@ -135,6 +139,11 @@ public final class DilutedPh {
 
   private double labelDoubt() {
     return figures.get("ph.doubt.label");
+  }
+
+  /** Doubt for each tenfold: of the law itself, and of what the water holds. */
+  private double thinned() {
+    return perDecade() + figures.get("ph.doubt.per-alkalinity") * alkalinity;
   }
 
   private double perDecade() {

@@ -174,6 +174,15 @@ public final class Planner {
           ReasonCode.IDENTIFY_FIRST,
           "Some surfaces are not identified; they are treated as the most delicate they could be.");
     }
+    boolean earlierKnown =
+        job.historyKnown() || job.surfaces().stream().anyMatch(s -> !s.history().isEmpty());
+    if (!earlierKnown && plans.stream().anyMatch(p -> !p.finishSteps().isEmpty())) {
+      warn(
+          warnings,
+          ReasonCode.HISTORY_UNKNOWN,
+          "Nothing is known of earlier care: take it that it was never deep-cleaned and that an"
+              + " old dressing may be there: off with it first, or nothing bonds.");
+    }
     for (ReasonCode code : List.of(ReasonCode.SURFACE_TOO_HOT, ReasonCode.WINDOW_TOO_SHORT)) {
       plans.stream()
           .flatMap(p -> p.cautions().stream())

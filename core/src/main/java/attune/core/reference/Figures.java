@@ -43,6 +43,23 @@ public final class Figures {
   }
 
   /**
+   * The same figures with some values a shop measured itself.
+   *
+   * @throws IllegalStateException if there is no such figure
+   */
+  public Figures with(Map<String, Double> own) {
+    own.keySet().forEach(this::get);
+    return new Figures(
+        byKey.values().stream()
+            .map(
+                f ->
+                    own.containsKey(f.key())
+                        ? new Figure(f.key(), own.get(f.key()), f.unit(), "the shop's own")
+                        : f)
+            .toList());
+  }
+
+  /**
    * The value in the figure's own unit.
    *
    * @throws IllegalStateException if there is no such figure: a fault of the program, not of the

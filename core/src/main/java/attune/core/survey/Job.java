@@ -6,6 +6,7 @@ import java.util.List;
 /**
  * Everything a plan is made from.
  *
+ * @param historyKnown true when what was used before is known, even if that is nothing
  * @param surfaces at least one, ids unique, in the order surveyed
  */
 public record Job(
@@ -14,6 +15,7 @@ public record Job(
     Wishes wishes,
     HouseRules houseRules,
     Shelf shelf,
+    boolean historyKnown,
     List<Surface> surfaces) {
   public Job {
     surfaces = List.copyOf(surfaces);

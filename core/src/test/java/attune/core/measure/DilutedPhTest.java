@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Model 1: the pH that touches the surface, by what sort of product it is. */
 class DilutedPhTest {
-  private static final DilutedPh DEIONISED = new DilutedPh(Given.FIGURES, 7.0);
-  private static final DilutedPh TAP = new DilutedPh(Given.FIGURES, 7.8);
+  private static final DilutedPh DEIONISED = new DilutedPh(Given.FIGURES, 7.0, 0);
+  private static final DilutedPh TAP = new DilutedPh(Given.FIGURES, 7.8, 0);
 
   private static Known known(double ph, PhNature nature) {
     return new Known(Optional.of(ph), Optional.of(nature), List.of());

@@ -1,0 +1,152 @@
+package attune.app.backup;
+
+import jakarta.persistence.EntityManager;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Writes the database and the files beside it into one zip, with a manifest of their SHA-256. To go
+ * back to one: unpack it into an empty data directory.
+ */
+@Service
+class BackupService {
+  private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss");
+  private static final List<String> FOLDERS = List.of("photos", "safety-sheets");
+
+  /** A file in a backup. */
+  record Entry(String name, long bytes, String sha256) {}
+
+  /** What a backup holds. */
+  record Manifest(String format, int version, LocalDateTime at, List<Entry> files) {}
+
+  /** A backup in a list. */
+  record BackupView(String name, long bytes) {}
+
+  private final EntityManager database;
+  private final Path data;
+  private final JsonMapper mapper;
+  private final Clock clock;
+
+  BackupService(
+      EntityManager database,
+      @Value("${attune.data:./attune-data}") Path data,
+      JsonMapper mapper,
+      Clock clock) {
+    this.database = database;
+    this.data = data;
+    this.mapper = mapper;
+    this.clock = clock;
+  }
+
+  /** Backups there are, latest first. */
+  List<BackupView> list() {
+    Path folder = data.resolve("backups");
+    if (!Files.isDirectory(folder)) {
+      return List.of();
+    }
+    try (Stream<Path> files = Files.list(folder)) {
+      return files
+          .filter(file -> file.getFileName().toString().endsWith(".zip"))
+          .sorted(Comparator.reverseOrder())
+          .map(BackupService::view)
+          .toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static BackupView view(Path file) {
+    try {
+      return new BackupView(file.getFileName().toString(), Files.size(file));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Makes one while the application runs; it shows up only when it is whole. */
+  @Transactional
+  public BackupView create() {
+    LocalDateTime now = LocalDateTime.now(clock);
+    try {
+      Path folder = Files.createDirectories(data.resolve("backups"));
+      Path snapshot = Files.createTempFile(folder, "database", ".part");
+      Path part = Files.createTempFile(folder, "backup", ".part");
+      try {
+        database
+            .createNativeQuery("backup to '" + snapshot.toString().replace("'", "''") + "'")
+            .executeUpdate();
+        write(part, snapshot, now);
+        Path whole = folder.resolve("attune-" + STAMP.format(now) + ".zip");
+        Files.move(part, whole);
+        return view(whole);
+      } finally {
+        Files.deleteIfExists(snapshot);
+        Files.deleteIfExists(part);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("the backup could not be written", e);
+    }
+  }
+
+  private void write(Path zip, Path snapshot, LocalDateTime now) throws IOException {
+    List<Entry> entries = new ArrayList<>();
+    try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+      try (ZipInputStream in = new ZipInputStream(Files.newInputStream(snapshot))) {
+        for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+          entries.add(copy(in, Path.of(e.getName()).getFileName().toString(), out));
+        }
+      }
+      for (String folder : FOLDERS) {
+        for (Path file : files(data.resolve(folder))) {
+          try (InputStream in = Files.newInputStream(file)) {
+            entries.add(copy(in, folder + "/" + file.getFileName(), out));
+          }
+        }
+      }
+      out.putNextEntry(new ZipEntry("manifest.json"));
+      out.write(mapper.writeValueAsBytes(new Manifest("attune-backup", 1, now, entries)));
+    }
+  }
+
+  private static List<Path> files(Path folder) throws IOException {
+    if (!Files.isDirectory(folder)) {
+      return List.of();
+    }
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.filter(f -> !f.toString().endsWith(".part")).sorted().toList();
+    }
+  }
+
+  private static Entry copy(InputStream in, String name, ZipOutputStream out) throws IOException {
+    out.putNextEntry(new ZipEntry(name));
+    try {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      long bytes = new DigestInputStream(in, digest).transferTo(out);
+      out.closeEntry();
+      return new Entry(name, bytes, HexFormat.of().formatHex(digest.digest()));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** A vehicle's earlier visits and what was used on them. */
+package attune.app.history;

@@ -1,0 +1,2 @@
+/** Customers, vehicles and fleets, and what was used on a vehicle. */
+package attune.app.people;

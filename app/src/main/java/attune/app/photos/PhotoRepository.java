@@ -1,0 +1,11 @@
+package attune.app.photos;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PhotoRepository extends JpaRepository<PhotoEntity, UUID> {
+  List<PhotoEntity> findByJobIdOrderByAtAsc(UUID job);
+
+  long countByJobId(UUID job);
+}

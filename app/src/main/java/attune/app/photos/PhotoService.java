@@ -1,0 +1,100 @@
+package attune.app.photos;
+
+import attune.app.jobs.JobService;
+import attune.app.photos.PhotoViews.PhotoForm;
+import attune.app.photos.PhotoViews.PhotoView;
+import attune.app.photos.Pictures.Picture;
+import attune.app.web.NotNowException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.UUID;
+import org.springframework.core.io.Resource;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Photos of a job, on disk beside the database. */
+@Service
+@Transactional
+class PhotoService {
+  private static final int MOST = 500;
+
+  private final PhotoRepository photos;
+  private final PhotoFiles files;
+  private final JobService jobs;
+  private final Clock clock;
+
+  PhotoService(PhotoRepository photos, PhotoFiles files, JobService jobs, Clock clock) {
+    this.photos = photos;
+    this.files = files;
+    this.jobs = jobs;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  public List<PhotoView> of(UUID jobId) {
+    jobs.document(jobId);
+    return photos.findByJobIdOrderByAtAsc(jobId).stream().map(PhotoEntity::view).toList();
+  }
+
+  public PhotoView add(UUID jobId, byte[] file, PhotoForm form) {
+    check(jobId, form);
+    if (photos.countByJobId(jobId) >= MOST) {
+      throw new NotNowException("This job has " + MOST + " photos; delete some first.");
+    }
+    Pictures.check(file);
+    Picture large = Pictures.scaled(file, Pictures.LARGE);
+    Picture small = Pictures.scaled(large.jpeg(), Pictures.SMALL);
+    LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    PhotoEntity photo = photos.saveAndFlush(new PhotoEntity(jobId, large, form, now));
+    files.write(photo.id(), large.jpeg(), small.jpeg());
+    return photo.view();
+  }
+
+  public PhotoView change(UUID jobId, UUID id, PhotoForm form) {
+    check(jobId, form);
+    PhotoEntity photo = photo(jobId, id);
+    photo.take(form);
+    photos.flush();
+    return photo.view();
+  }
+
+  private void check(UUID jobId, PhotoForm form) {
+    if (form.surfaceId() == null) {
+      jobs.document(jobId);
+    } else {
+      jobs.likely(jobId, form.surfaceId());
+    }
+  }
+
+  public void delete(UUID jobId, UUID id) {
+    photos.delete(photo(jobId, id));
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            files.delete(id);
+          }
+        });
+  }
+
+  @Transactional(readOnly = true)
+  public Resource picture(UUID jobId, UUID id, boolean small) {
+    Resource file = files.read(photo(jobId, id).id(), small);
+    if (!file.exists()) {
+      throw new NoSuchElementException("The photo's file is missing from the data directory.");
+    }
+    return file;
+  }
+
+  private PhotoEntity photo(UUID jobId, UUID id) {
+    return photos
+        .findById(id)
+        .filter(p -> p.jobId().equals(jobId))
+        .orElseThrow(() -> new NoSuchElementException("There is no such photo."));
+  }
+}

@@ -1,0 +1,87 @@
+package attune.app.photos;
+
+import attune.core.check.InvalidInputException;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Iterator;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+
+/**
+ * Turns a picture as a camera made it into the two that are kept: upright by its own mark, scaled
+ * down, and written afresh, so that place, time and device stay behind.
+ */
+final class Pictures {
+  static final int LARGE = 2048;
+  static final int SMALL = 480;
+  static final long MOST_BYTES = 30L * 1024 * 1024;
+
+  /** A picture this large unpacks to some 400 MB; more is a trap, not a photo. */
+  private static final long MOST_PIXELS = 100_000_000;
+
+  private static final double QUALITY = 0.85;
+  private static final String ALLOWED = "a JPEG, PNG or WebP picture";
+
+  /** A picture as JPEG. */
+  record Picture(byte[] jpeg, int width, int height) {}
+
+  private Pictures() {}
+
+  /**
+   * Checks that bytes are a picture that can be unpacked.
+   *
+   * @throws InvalidInputException if they are too many, not a picture, or too large a one
+   */
+  static void check(byte[] file) {
+    if (file.length > MOST_BYTES) {
+      throw new InvalidInputException("/file", file.length + " bytes", "at most 30 MB");
+    }
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        throw new InvalidInputException("/file", "a file of another kind", ALLOWED);
+      }
+      ImageReader reader = readers.next();
+      try {
+        reader.setInput(in, true, true);
+        long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+        if (pixels > MOST_PIXELS) {
+          throw new InvalidInputException(
+              "/file", pixels / 1_000_000 + " megapixels", "at most 100 megapixels");
+        }
+      } finally {
+        reader.dispose();
+      }
+    } catch (IOException e) {
+      throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+    }
+  }
+
+  /**
+   * Scales a checked picture so that its longer side is at most so many pixels; never up.
+   *
+   * @throws InvalidInputException if it turns out damaged
+   */
+  static Picture scaled(byte[] file, int most) {
+    try (InputStream in = new ByteArrayInputStream(file)) {
+      BufferedImage upright = Thumbnails.of(in).scale(1).asBufferedImage();
+      int longer = Math.max(upright.getWidth(), upright.getHeight());
+      double scale = Math.min(1, most / (double) longer);
+      BufferedImage fit =
+          Thumbnails.of(upright)
+              .scale(scale)
+              .imageType(BufferedImage.TYPE_INT_RGB)
+              .asBufferedImage();
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      Thumbnails.of(fit).scale(1).outputFormat("jpg").outputQuality(QUALITY).toOutputStream(out);
+      return new Picture(out.toByteArray(), fit.getWidth(), fit.getHeight());
+    } catch (IOException | RuntimeException e) {
+      throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+    }
+  }
+}

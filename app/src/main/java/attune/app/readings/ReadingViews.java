@@ -1,0 +1,51 @@
+package attune.app.readings;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.UUID;
+
+/** What goes in and out of the readings endpoints. */
+final class ReadingViews {
+  private ReadingViews() {}
+
+  /**
+   * What to read, and what it showed where it is typed in.
+   *
+   * @param surfaceId for gloss, moisture, surface temperature and cloth colour
+   * @param productId and {@code ratio} for pH
+   * @param value as read by hand, or null to ask the instrument
+   * @param colour as #rrggbb, for the cloth, as read by hand
+   */
+  record ReadingRequest(
+      @NotBlank(message = "an instrument") String instrument,
+      @Nullable @Size(max = 80, message = "at most 80 characters") String surfaceId,
+      @Nullable @Size(max = 80, message = "at most 80 characters") String productId,
+      @Nullable @Size(max = 20, message = "at most 20 characters") String ratio,
+      @Nullable Double value,
+      @Nullable String colour) {}
+
+  /**
+   * A reading.
+   *
+   * @param simulated true when a stand-in gave it
+   * @param notYet why it is not valid yet, or null when it stands
+   */
+  record ReadingView(
+      UUID id,
+      String instrument,
+      @Nullable String surfaceId,
+      @Nullable String productId,
+      @Nullable String ratio,
+      @Nullable Double value,
+      @Nullable String colour,
+      String unit,
+      String device,
+      boolean simulated,
+      @Nullable String notYet,
+      LocalDateTime at) {}
+
+  /** How many lines of a stream were taken in. */
+  record Taken(int lines) {}
+}

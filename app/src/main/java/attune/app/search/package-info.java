@@ -1,0 +1,2 @@
+/** One search over everything the shop has. */
+package attune.app.search;

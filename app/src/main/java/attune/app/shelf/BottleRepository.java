@@ -1,0 +1,9 @@
+package attune.app.shelf;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BottleRepository extends JpaRepository<BottleEntity, UUID> {
+  List<BottleEntity> findByProductIdOrderByOpenedOnAscIdAsc(String product);
+}

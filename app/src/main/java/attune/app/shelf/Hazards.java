@@ -1,0 +1,53 @@
+package attune.app.shelf;
+
+import attune.app.reference.ReferenceData;
+import attune.core.reference.Table;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Hazard statements by code, with their pictogram and what they ask for. */
+@Component
+class Hazards {
+  /**
+   * A hazard statement.
+   *
+   * @param pictogram its GHS pictogram, or none
+   * @param gloves true when it asks for gloves
+   * @param air true when it asks for open doors
+   */
+  record Hazard(String code, String statement, String pictogram, boolean gloves, boolean air) {}
+
+  private final Map<String, Hazard> byCode;
+
+  Hazards() {
+    List<String> lines = ReferenceData.text("/reference/hazards.csv").lines().toList();
+    byCode =
+        Table.read("hazards.csv", lines, Hazards::hazard).stream()
+            .collect(Collectors.toMap(Hazard::code, Function.identity()));
+  }
+
+  private static Hazard hazard(Table.Row row) {
+    return new Hazard(
+        row.text("code"),
+        row.text("statement"),
+        row.text("pictogram"),
+        row.text("gloves").equals("yes"),
+        row.text("air").equals("yes"));
+  }
+
+  /** The statements of codes, in their order; a code not in the table is shown as itself. */
+  List<Hazard> of(Collection<String> codes) {
+    List<Hazard> found = new ArrayList<>();
+    for (String code : codes == null ? List.<String>of() : codes) {
+      found.add(
+          byCode.getOrDefault(
+              code, new Hazard(code, "See the safety data sheet", "none", false, false)));
+    }
+    return found;
+  }
+}

@@ -1,0 +1,45 @@
+package attune.app.shelf;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+/** Where a product's safety data sheet is: an address, or a file beside the database. */
+@Entity
+@Table(name = "safety_sheet")
+class SafetySheetEntity {
+  @Id
+  @Column(name = "product_id")
+  private String productId;
+
+  private String link;
+
+  @Column(name = "file_name")
+  private String fileName;
+
+  private Long bytes;
+
+  protected SafetySheetEntity() {}
+
+  SafetySheetEntity(String productId) {
+    this.productId = productId;
+  }
+
+  String link() {
+    return link;
+  }
+
+  String fileName() {
+    return fileName;
+  }
+
+  void linkTo(String address) {
+    link = address;
+  }
+
+  void file(String name, long size) {
+    fileName = name;
+    bytes = size;
+  }
+}

@@ -1,0 +1,152 @@
+package attune.app.shelf;
+
+import attune.app.shelf.StockViews.BottleForm;
+import attune.app.shelf.StockViews.BottleView;
+import attune.app.shelf.StockViews.WeighForm;
+import attune.core.check.InvalidInputException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The bottles of each product: what is left in them, by use and by weighing. */
+@Service
+@Transactional
+public class StockService {
+  private final BottleRepository bottles;
+  private final MovementRepository movements;
+  private final ShelfItemRepository items;
+  private final ShelfService shelf;
+  private final Clock clock;
+
+  StockService(
+      BottleRepository bottles,
+      MovementRepository movements,
+      ShelfItemRepository items,
+      ShelfService shelf,
+      Clock clock) {
+    this.bottles = bottles;
+    this.movements = movements;
+    this.items = items;
+    this.shelf = shelf;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  public List<BottleView> of(String productId) {
+    return bottles.findByProductIdOrderByOpenedOnAscIdAsc(productId).stream()
+        .map(bottle -> bottle.view(today()))
+        .toList();
+  }
+
+  BottleView add(String productId, BottleForm form) {
+    if (items.findById(productId).filter(i -> i.kind().equals(ShelfItemEntity.PRODUCT)).isEmpty()) {
+      throw new NoSuchElementException("There is no such product.");
+    }
+    if (form.leftMl() != null && form.leftMl() > form.sizeMl()) {
+      throw new InvalidInputException(
+          "/leftMl", String.valueOf(form.leftMl()), "0 to its size, " + form.sizeMl());
+    }
+    if (form.openedOn() != null
+        && form.expiresOn() != null
+        && form.expiresOn().isBefore(form.openedOn())) {
+      throw new InvalidInputException(
+          "/expiresOn", form.expiresOn().toString(), "a day after it was opened");
+    }
+    BottleEntity bottle = bottles.saveAndFlush(new BottleEntity(productId, form));
+    shelf.renew();
+    return bottle.view(today());
+  }
+
+  /** Notes what is left, as read off or weighed. */
+  BottleView weigh(UUID id, WeighForm form) {
+    BottleEntity bottle = bottle(id);
+    double left = left(form);
+    if (left > bottle.sizeMl() * 1.1) {
+      throw new InvalidInputException(
+          "/leftMl", Math.round(left) + " ml", "at most its size, " + bottle.sizeMl() + " ml");
+    }
+    double was = bottle.leftMl();
+    bottle.correct(Math.min(left, bottle.sizeMl()));
+    bottle.open(today());
+    movements.save(new MovementEntity(id, was - bottle.leftMl(), "WEIGHED", null, now()));
+    bottles.flush();
+    shelf.renew();
+    return bottle.view(today());
+  }
+
+  private static double left(WeighForm form) {
+    if (form.leftMl() != null) {
+      return form.leftMl();
+    }
+    if (form.grams() == null || form.emptyGrams() == null) {
+      throw new InvalidInputException(
+          "/leftMl", "nothing", "the millilitres left, or grams and emptyGrams");
+    }
+    double grams = form.grams() - form.emptyGrams();
+    if (grams < 0) {
+      throw new InvalidInputException(
+          "/grams", String.valueOf(form.grams()), "at least the bare bottle, " + form.emptyGrams());
+    }
+    return grams / (form.gramsPerMl() == null ? 1 : form.gramsPerMl());
+  }
+
+  BottleView throwAway(UUID id) {
+    BottleEntity bottle = bottle(id);
+    bottle.throwAway();
+    movements.save(new MovementEntity(id, bottle.leftMl(), "THROWN", null, now()));
+    bottles.flush();
+    shelf.renew();
+    return bottle.view(today());
+  }
+
+  /** Takes out what a job used, open bottles first, oldest first; once for a job. */
+  public void draw(UUID jobId, Map<String, Double> used) {
+    if (movements.existsByJobId(jobId)) {
+      return;
+    }
+    used.forEach((product, ml) -> draw(jobId, product, ml));
+    bottles.flush();
+    shelf.renew();
+  }
+
+  private void draw(UUID jobId, String product, double ml) {
+    double open = ml;
+    List<BottleEntity> good =
+        bottles.findByProductIdOrderByOpenedOnAscIdAsc(product).stream()
+            .filter(bottle -> bottle.isUsable(today()) && bottle.leftMl() > 0)
+            .sorted(
+                Comparator.comparing(
+                    BottleEntity::openedOn, Comparator.nullsLast(Comparator.naturalOrder())))
+            .toList();
+    for (BottleEntity bottle : good) {
+      double part = Math.min(open, bottle.leftMl());
+      if (part > 0) {
+        bottle.draw(part, today());
+        movements.save(new MovementEntity(bottle.id(), part, "USED", jobId, now()));
+        open -= part;
+      }
+    }
+  }
+
+  private BottleEntity bottle(UUID id) {
+    return bottles
+        .findById(id)
+        .orElseThrow(() -> new NoSuchElementException("There is no such bottle."));
+  }
+
+  private LocalDate today() {
+    return LocalDate.now(clock);
+  }
+
+  private LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+  }
+}

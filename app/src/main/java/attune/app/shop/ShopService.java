@@ -1,0 +1,97 @@
+package attune.app.shop;
+
+import attune.app.reference.ReferenceData;
+import attune.core.check.InvalidInputException;
+import java.time.LocalTime;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The shop's settings; those the rules use are put in place of the starting figures. */
+@Service
+@Transactional
+public class ShopService {
+  private static final double DEIONISED_PH = 7.0;
+  private static final int MINUTES = 60;
+
+  private final ShopRepository shops;
+  private final ReferenceData reference;
+  private final JsonMapper mapper;
+  private final String firstName;
+
+  ShopService(
+      ShopRepository shops,
+      ReferenceData reference,
+      JsonMapper mapper,
+      @Value("${attune.shop:}") String firstName) {
+    this.shops = shops;
+    this.reference = reference;
+    this.mapper = mapper;
+    this.firstName = firstName;
+  }
+
+  @Transactional(readOnly = true)
+  public ShopSettings settings() {
+    return stored()
+        .map(e -> mapper.readValue(e.settings(), ShopSettings.class).at(e.version()))
+        .orElseGet(() -> ShopSettings.usual(firstName));
+  }
+
+  private Optional<ShopEntity> stored() {
+    return shops.findById(ShopEntity.ONLY);
+  }
+
+  /**
+   * Changes the settings, all at once.
+   *
+   * @throws InvalidInputException if it would close before it opens
+   */
+  public ShopSettings change(ShopSettings settings) {
+    if (!LocalTime.parse(settings.closes()).isAfter(LocalTime.parse(settings.opens()))) {
+      throw new InvalidInputException(
+          "/closes", settings.closes(), "a time after opening, " + settings.opens());
+    }
+    Optional<ShopEntity> stored = stored();
+    if (stored.isPresent()
+        && (settings.version() == null || settings.version() != stored.get().version())) {
+      throw new ObjectOptimisticLockingFailureException(ShopEntity.class, ShopEntity.ONLY);
+    }
+    String text = mapper.writeValueAsString(settings);
+    ShopEntity shop = stored.orElseGet(() -> new ShopEntity(text));
+    shop.take(text);
+    shops.saveAndFlush(shop);
+    ShopSettings saved = settings();
+    apply(saved);
+    return saved;
+  }
+
+  /** Before anything is planned: the demo data among it. */
+  @EventListener(ApplicationStartedEvent.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void start() {
+    apply(settings());
+  }
+
+  private void apply(ShopSettings s) {
+    reference.use(
+        Map.of(
+            "water.ph", s.deionised() ? DEIONISED_PH : s.tapPh(),
+            "water.alkalinity", s.deionised() ? 0 : s.alkalinity(),
+            "day.opens", minutes(s.opens()),
+            "day.closes", minutes(s.closes()),
+            "dose.stroke", s.triggerMl()));
+  }
+
+  private static double minutes(String time) {
+    LocalTime t = LocalTime.parse(time);
+    return t.getHour() * MINUTES + t.getMinute();
+  }
+}

@@ -1,0 +1,93 @@
+package attune.app.shop;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+
+/**
+ * What is the same for all of a shop's jobs.
+ *
+ * @param tapPh pH of the tap water
+ * @param alkalinity of the tap water, mmol/l
+ * @param deionised true when mixes are made with de-ionised water instead
+ * @param locale language tag that dates are written in
+ * @param opens and {@code closes}, hours of the day, HH:MM
+ * @param triggerMl what one stroke of the shop's triggers gives
+ */
+public record ShopSettings(
+    @NotNull(message = "a name, possibly empty")
+        @Size(max = 120, message = "at most 120 characters")
+        String name,
+    @DecimalMin(value = "5", message = "5 to 10") @DecimalMax(value = "10", message = "5 to 10")
+        double tapPh,
+    @DecimalMin(value = "0", message = "0 to 10 mmol/l")
+        @DecimalMax(value = "10", message = "0 to 10 mmol/l")
+        double alkalinity,
+    boolean deionised,
+    @NotNull(message = "metric or us") @Pattern(regexp = "metric|us", message = "metric or us")
+        String units,
+    @NotNull(message = "a currency")
+        @Pattern(regexp = "[A-Z]{3}", message = "three capital letters, such as EUR")
+        String currency,
+    @NotNull(message = "a language")
+        @Pattern(
+            regexp = "en-GB|en-US|de-DE|fr-FR|es-ES|it-IT|nl-NL|sv-SE",
+            message = "one of en-GB, en-US, de-DE, fr-FR, es-ES, it-IT, nl-NL, sv-SE")
+        String locale,
+    @NotNull(message = "a time, HH:MM") @Pattern(regexp = TIME, message = "a time, HH:MM")
+        String opens,
+    @NotNull(message = "a time, HH:MM") @Pattern(regexp = TIME, message = "a time, HH:MM")
+        String closes,
+    @DecimalMin(value = "0.2", message = "0.2 to 5 ml")
+        @DecimalMax(value = "5", message = "0.2 to 5 ml")
+        double triggerMl,
+    @NotEmpty(message = "at least one person") @Size(max = 40, message = "at most 40 people")
+        List<@Valid @NotNull(message = "a person") Person> people,
+    @Nullable Integer version) {
+  private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
+
+  /** Somebody who works there. */
+  public record Person(
+      @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters") String name,
+      boolean coats) {}
+
+  /** A shop that has set nothing yet. */
+  static ShopSettings usual(String name) {
+    return new ShopSettings(
+        name,
+        7.4,
+        2.5,
+        false,
+        "metric",
+        "EUR",
+        "en-GB",
+        "08:00",
+        "19:00",
+        1.0,
+        List.of(new Person("Specialist", true)),
+        null);
+  }
+
+  ShopSettings at(int newVersion) {
+    return new ShopSettings(
+        name,
+        tapPh,
+        alkalinity,
+        deionised,
+        units,
+        currency,
+        locale,
+        opens,
+        closes,
+        triggerMl,
+        people,
+        newVersion);
+  }
+}

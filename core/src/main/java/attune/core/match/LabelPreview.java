@@ -1,0 +1,103 @@
+package attune.core.match;
+
+import attune.core.material.Finish;
+import attune.core.measure.PhInterval;
+import attune.core.measure.Ratio;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a product's record means before it is used anywhere: the pH each dilution comes to, the
+ * finishes its label leaves out, and where what it allows goes beyond what a finish stands.
+ *
+ * @param ph at the label's ratios, mildest first; empty where it is not known
+ * @param excluded names of the finishes the label leaves out
+ * @param notes sentences on what is missing or does not fit together
+ */
+public record LabelPreview(List<PhAt> ph, List<String> excluded, List<String> notes) {
+
+  /** The pH of a dilution. */
+  public record PhAt(Ratio ratio, Optional<PhInterval> ph) {}
+
+  /** Reads a record against the tables. */
+  public static LabelPreview of(Product product, Rulebook book) {
+    Set<Ratio> ratios = new LinkedHashSet<>();
+    ratios.add(product.label().mildest());
+    ratios.add(product.label().standard());
+    ratios.add(product.label().strongest());
+    List<PhAt> ph = ratios.stream().map(r -> new PhAt(r, book.ph().of(product.ph(), r))).toList();
+    List<Finish> allowed = book.finishes().all().stream().filter(product::labelAllowsOn).toList();
+    List<String> excluded =
+        book.finishes().all().stream()
+            .filter(finish -> !allowed.contains(finish))
+            .map(Finish::name)
+            .toList();
+    List<String> notes = new ArrayList<>();
+    if (product.cleans() && ph.stream().anyMatch(at -> at.ph().isEmpty())) {
+      notes.add("The pH is not known: take it with the pen, or this is never offered.");
+    }
+    if (product.cleans() && product.strength().isEmpty()) {
+      notes.add("The strength is not known, so nothing can be said of the passes.");
+    }
+    if (allowed.isEmpty()) {
+      notes.add("The label leaves out every finish: it would be used nowhere.");
+    }
+    if (product.cleans()) {
+      ph.forEach(at -> beyond(at, allowed, notes));
+    }
+    boolean lies = product.roles().stream().anyMatch(role -> !role.cleans() && staysOn(role));
+    if (lies && product.doseMlPerM2().isEmpty()) {
+      notes.add("No dose: how much goes on a square metre is needed before it can be planned.");
+    }
+    return new LabelPreview(ph, excluded, List.copyOf(notes));
+  }
+
+  private static boolean staysOn(ProductRole role) {
+    return switch (role) {
+      case CONDITIONER, PROTECTANT, DYE_BARRIER, COATING, NAP_PROTECTOR -> true;
+      default -> false;
+    };
+  }
+
+  /** A label may allow what a finish does not stand; the finish wins, and that is worth knowing. */
+  private static void beyond(PhAt at, List<Finish> allowed, List<String> notes) {
+    if (at.ph().isEmpty()) {
+      return;
+    }
+    PhInterval ph = at.ph().get();
+    List<String> over =
+        allowed.stream()
+            .filter(f -> ph.high() > f.occasionalPh().orElse(f.routinePh()).high())
+            .map(Finish::name)
+            .toList();
+    List<String> under =
+        allowed.stream()
+            .filter(f -> ph.low() < f.occasionalPh().orElse(f.routinePh()).low())
+            .map(Finish::name)
+            .toList();
+    say(at, over, "above", notes);
+    say(at, under, "below", notes);
+  }
+
+  private static void say(PhAt at, List<String> names, String side, List<String> notes) {
+    if (!names.isEmpty()) {
+      String shown = String.join(", ", names.subList(0, Math.min(4, names.size())));
+      String more = names.size() > 4 ? " and " + (names.size() - 4) + " more" : "";
+      notes.add(
+          "At "
+              + at.ratio().code()
+              + " the label allows it on "
+              + shown
+              + more
+              + ", yet it is "
+              + side
+              + " what "
+              + (names.size() == 1 ? "that finish stands." : "they stand."));
+    }
+  }
+}
