@@ -26,6 +26,43 @@ export const router = createBrowserRouter([
       { path: '/new', lazy: async () => ({ Component: (await import('./day/NewJobView')).NewJobView }) },
       { path: '/shelf', lazy: async () => ({ Component: (await import('./shelf/ShelfView')).ShelfView }) },
       {
+        path: '/shelf/products/new',
+        lazy: async () => ({ Component: (await import('./shelf/ProductView')).ProductView }),
+      },
+      {
+        path: '/shelf/products/:id',
+        lazy: async () => ({ Component: (await import('./shelf/ProductView')).ProductView }),
+      },
+      {
+        path: '/shelf/tools/new',
+        lazy: async () => ({ Component: (await import('./shelf/ToolView')).ToolView }),
+      },
+      {
+        path: '/shelf/tools/:id',
+        lazy: async () => ({ Component: (await import('./shelf/ToolView')).ToolView }),
+      },
+      {
+        path: '/people',
+        lazy: async () => ({ Component: (await import('./people/PeopleView')).PeopleView }),
+      },
+      {
+        path: '/customers/new',
+        lazy: async () => ({ Component: (await import('./people/CustomerView')).CustomerView }),
+      },
+      {
+        path: '/customers/:id',
+        lazy: async () => ({ Component: (await import('./people/CustomerView')).CustomerView }),
+      },
+      {
+        path: '/vehicles/new',
+        lazy: async () => ({ Component: (await import('./people/VehicleView')).VehicleView }),
+      },
+      {
+        path: '/vehicles/:id',
+        lazy: async () => ({ Component: (await import('./people/VehicleView')).VehicleView }),
+      },
+      { path: '/shop', lazy: async () => ({ Component: (await import('./shop/ShopView')).ShopView }) },
+      {
         path: '/jobs/:id',
         element: <JobFrame />,
         children: [

@@ -66,3 +66,104 @@ export const identifyQuery = (role: string, answers: Record<string, string>) =>
     queryFn: () => need(api.POST('/api/v1/identify', { body: { role, answers } })),
     staleTime: Infinity,
   })
+
+export const readingsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['readings', id],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/readings', path(id))),
+  })
+
+export const photosQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['photos', id],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/photos', path(id))),
+  })
+
+export const damageQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'damage'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/damage', path(id))),
+  })
+
+export const customersQuery = (q: string) =>
+  queryOptions({
+    queryKey: ['customers', q],
+    queryFn: () => need(api.GET('/api/v1/customers', { params: { query: { q } } })),
+  })
+
+export const customerQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['customer', id],
+    queryFn: () => need(api.GET('/api/v1/customers/{id}', path(id))),
+  })
+
+export const vehiclesQuery = (q: string) =>
+  queryOptions({
+    queryKey: ['vehicles', q],
+    queryFn: () => need(api.GET('/api/v1/vehicles', { params: { query: { q } } })),
+  })
+
+export const vehicleQuery = (id: string) =>
+  queryOptions({ queryKey: ['vehicle', id], queryFn: () => need(api.GET('/api/v1/vehicles/{id}', path(id))) })
+
+export const historyQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'history'],
+    queryFn: () => need(api.GET('/api/v1/vehicles/{id}/history', path(id))),
+  })
+
+export const fleetsQuery = queryOptions({
+  queryKey: ['fleets'],
+  queryFn: () => need(api.GET('/api/v1/fleets')),
+})
+
+export const shopQuery = queryOptions({ queryKey: ['shop'], queryFn: () => need(api.GET('/api/v1/shop')) })
+
+export const productQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['shelf', 'product', id],
+    queryFn: () => need(api.GET('/api/v1/shelf/products/{id}', path(id))),
+  })
+
+export const toolQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['shelf', 'tool', id],
+    queryFn: () => need(api.GET('/api/v1/shelf/tools/{id}', path(id))),
+  })
+
+export const clothsQuery = queryOptions({
+  queryKey: ['shelf', 'cloths'],
+  queryFn: () => need(api.GET('/api/v1/shelf/cloths')),
+})
+
+export const neverMixQuery = queryOptions({
+  queryKey: ['shelf', 'never-mix'],
+  queryFn: () => need(api.GET('/api/v1/shelf/never-mix')),
+})
+
+export const hazardsQuery = queryOptions({
+  queryKey: ['shelf', 'hazards'],
+  queryFn: () => need(api.GET('/api/v1/shelf/hazards')),
+})
+
+export const archiveQuery = queryOptions({
+  queryKey: ['shelf', 'archive'],
+  queryFn: () => need(api.GET('/api/v1/shelf/archive')),
+})
+
+export const needsQuery = (days: number) =>
+  queryOptions({
+    queryKey: ['shelf', 'needs', days],
+    queryFn: () => need(api.GET('/api/v1/needs', { params: { query: { days } } })),
+  })
+
+export const backupsQuery = queryOptions({
+  queryKey: ['backups'],
+  queryFn: () => need(api.GET('/api/v1/backups')),
+})
+
+export const searchQuery = (q: string) =>
+  queryOptions({
+    queryKey: ['search', q],
+    queryFn: () => need(api.GET('/api/v1/search', { params: { query: { q } } })),
+  })

@@ -836,6 +836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/shelf/json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/shelf/hazards": {
         parameters: {
             query?: never;
@@ -2017,6 +2033,7 @@ export interface components {
             title: string;
             surfaceIds: string[];
             where: string;
+            productId?: string;
             needsHands: boolean;
             lines: string[];
             lookFor?: string;
@@ -2249,6 +2266,7 @@ export interface components {
             code: string;
             family: string;
             name: string;
+            look: string;
             source: string;
         };
         DayJob: {
@@ -3948,6 +3966,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Clash"][];
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

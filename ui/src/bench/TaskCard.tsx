@@ -1,8 +1,10 @@
 import { Check } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
+import type { Cabin } from '../parts/cabin'
 import { CabinSheet } from '../parts/CabinSheet'
 import { Button } from '../parts/controls'
+import { HazardsOf } from '../parts/Hazards'
 import { lasting, plural } from '../parts/words'
 import { BigClock } from './Clocks'
 import type { BenchTask } from './useBench'
@@ -14,7 +16,7 @@ export function TaskCard(props: {
   task: BenchTask
   next: BenchTask | undefined
   now: number
-  layout: Schemas['Layout'] | undefined
+  layout: Cabin | undefined
   finishes: Schemas['SurfaceFile'][]
   onStart: () => void
   onDone: () => void
@@ -54,6 +56,7 @@ export function TaskCard(props: {
             ))}
           </ul>
         )}
+        <HazardsOf productIds={[task.productId]} />
         {musts.map((c) => (
           <label key={c.code} className="flex min-h-14 items-center gap-3 border-2 border-care px-3 py-1">
             <input

@@ -1,13 +1,14 @@
-import { useMutation, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { useNavigate } from 'react-router'
+import { useNavigate, useSearchParams } from 'react-router'
 import { api, need } from '../api/client'
-import { layoutsQuery } from '../api/queries'
-import { Button, Field, inputForm, OneOf } from '../parts/controls'
+import { layoutsQuery, vehicleQuery, vehiclesQuery } from '../api/queries'
+import { Button, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 
 type Draft = {
-  vehicleLabel: string
+  label: string
+  plate: string
   title: string
   layout: string
   drive: string
@@ -16,7 +17,8 @@ type Draft = {
 }
 
 const empty: Draft = {
-  vehicleLabel: '',
+  label: '',
+  plate: '',
   title: '',
   layout: 'five-seat',
   drive: 'left',
@@ -27,24 +29,39 @@ const empty: Draft = {
 const drivenFrom = (layout: string) =>
   ['two-seat', 'four-seat', 'five-seat', 'seven-seat', 'van'].includes(layout)
 const whole = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(/[\s.,]/g, '')))
+const LEAST_LETTERS = 3
 
 export function NewJobView() {
   const layouts = useQuery(layoutsQuery)
   const navigate = useNavigate()
+  const [query, setQuery] = useSearchParams()
+  const vehicleId = query.get('vehicle') ?? undefined
+  const chosen = useQuery({ ...vehicleQuery(vehicleId ?? ''), enabled: vehicleId !== undefined })
   const [draft, setDraft] = useState(empty)
   const set = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }))
+  const typed = draft.label.trim()
+  const known = useQuery({
+    ...vehiclesQuery(typed),
+    enabled: !vehicleId && typed.length >= LEAST_LETTERS,
+    placeholderData: keepPreviousData,
+  })
   const create = useMutation({
     mutationFn: () =>
       need(
         api.POST('/api/v1/jobs', {
-          body: {
-            vehicleLabel: draft.vehicleLabel,
-            title: draft.title,
-            layout: draft.layout,
-            drive: drivenFrom(draft.layout) ? draft.drive : undefined,
-            builtYear: whole(draft.builtYear),
-            odometerKm: whole(draft.odometerKm),
-          },
+          body: vehicleId
+            ? { title: draft.title, vehicleId }
+            : {
+                title: draft.title,
+                vehicle: {
+                  label: draft.label,
+                  plate: draft.plate.trim() || undefined,
+                  layout: draft.layout,
+                  drive: drivenFrom(draft.layout) ? draft.drive : undefined,
+                  builtYear: whole(draft.builtYear),
+                  odometerKm: whole(draft.odometerKm),
+                },
+              },
         }),
       ),
     onSuccess: (job) => void navigate(`/jobs/${job.id}/survey`),
@@ -53,83 +70,105 @@ export function NewJobView() {
     event.preventDefault()
     create.mutate()
   }
+  const offered = !vehicleId && typed.length >= LEAST_LETTERS ? (known.data ?? []).slice(0, 4) : []
   return (
     <form onSubmit={submit} className="mx-auto grid w-full max-w-2xl gap-5 p-3 md:p-6">
       <h1 className="text-head">New job</h1>
-      <label>
-        <Field label="What stands there">
-          <input
-            className={inputForm}
-            value={draft.vehicleLabel}
-            onChange={(e) => set({ vehicleLabel: e.target.value })}
-            placeholder="Maker, model, plate or berth"
-            maxLength={200}
-            required
-            autoFocus
-          />
-        </Field>
-      </label>
-      <label>
-        <Field label="What is wanted, in a few words">
-          <input
-            className={inputForm}
-            value={draft.title}
-            onChange={(e) => set({ title: e.target.value })}
-            placeholder="Denim haze off, then coat"
-            maxLength={200}
-            required
-          />
-        </Field>
-      </label>
-      {layouts.isPending && <Loading what="layouts" />}
-      {layouts.data && (
-        <OneOf
-          label="Layout"
-          value={draft.layout}
-          onChange={(layout) => set({ layout })}
-          options={layouts.data.map((l) => ({
-            value: l.code,
-            label: l.panels > 0 ? `${l.name}, ${l.panels} panels` : l.name,
-          }))}
+      {vehicleId ? (
+        <div className="lying flex flex-wrap items-center justify-between gap-3 p-3">
+          {chosen.isPending && <Loading what="the vehicle" />}
+          {chosen.isError && <Trouble error={chosen.error} />}
+          {chosen.data && (
+            <span>
+              <span className="block text-do font-semibold">{chosen.data.form.label}</span>
+              <span className="text-note text-faint">
+                {[chosen.data.form.plate, chosen.data.customer?.name].filter(Boolean).join(' · ')}
+              </span>
+            </span>
+          )}
+          <Button onClick={() => setQuery({}, { replace: true })}>Another vehicle</Button>
+        </div>
+      ) : (
+        <TextField
+          label="What stands there"
+          value={draft.label}
+          onChange={(label) => set({ label })}
+          placeholder="Maker and model"
+          maxLength={200}
+          required
         />
       )}
-      {drivenFrom(draft.layout) && (
-        <OneOf
-          label="Wheel on the"
-          value={draft.drive}
-          onChange={(drive) => set({ drive })}
-          options={[
-            { value: 'left', label: 'Left' },
-            { value: 'right', label: 'Right' },
-          ]}
-        />
+      {offered.length > 0 && (
+        <div role="group" aria-label="Known vehicles" className="-mt-3 grid gap-1.5">
+          <span className="narrow text-note font-semibold text-faint">Been here before?</span>
+          {offered.map((v) => (
+            <Button
+              key={v.id}
+              className="justify-start border-dashed text-left"
+              onClick={() => setQuery({ vehicle: v.id }, { replace: true })}
+            >
+              {[v.label, v.plate, v.customer].filter(Boolean).join(' · ')}
+            </Button>
+          ))}
+        </div>
       )}
-      <div className="grid gap-5 sm:grid-cols-2">
-        <label>
-          <Field label="Built, year (if known)">
-            <input
-              className={inputForm}
+      <TextField
+        label="What is wanted, in a few words"
+        value={draft.title}
+        onChange={(title) => set({ title })}
+        placeholder="Denim haze off, then coat"
+        maxLength={200}
+        required
+      />
+      {!vehicleId && (
+        <>
+          {layouts.isPending && <Loading what="layouts" />}
+          {layouts.data && (
+            <OneOf
+              label="Layout"
+              value={draft.layout}
+              onChange={(layout) => set({ layout })}
+              options={layouts.data.map((l) => ({
+                value: l.code,
+                label: l.panels > 0 ? `${l.name}, ${l.panels} panels` : l.name,
+              }))}
+            />
+          )}
+          {drivenFrom(draft.layout) && (
+            <OneOf
+              label="Wheel on the"
+              value={draft.drive}
+              onChange={(drive) => set({ drive })}
+              options={[
+                { value: 'left', label: 'Left' },
+                { value: 'right', label: 'Right' },
+              ]}
+            />
+          )}
+          <div className="grid gap-5 sm:grid-cols-3">
+            <TextField
+              label="Plate or berth"
+              value={draft.plate}
+              onChange={(plate) => set({ plate })}
+              maxLength={20}
+            />
+            <TextField
+              label="Built, year (if known)"
               inputMode="numeric"
-              pattern="[0-9 .,]*"
-              title="Digits only"
               value={draft.builtYear}
-              onChange={(e) => set({ builtYear: e.target.value })}
+              onChange={(builtYear) => set({ builtYear })}
+              maxLength={6}
             />
-          </Field>
-        </label>
-        <label>
-          <Field label="Odometer, km (if it has one)">
-            <input
-              className={inputForm}
+            <TextField
+              label="Odometer, km (if it has one)"
               inputMode="numeric"
-              pattern="[0-9 .,]*"
-              title="Digits only"
               value={draft.odometerKm}
-              onChange={(e) => set({ odometerKm: e.target.value })}
+              onChange={(odometerKm) => set({ odometerKm })}
+              maxLength={12}
             />
-          </Field>
-        </label>
-      </div>
+          </div>
+        </>
+      )}
       {layouts.isError && <Trouble error={layouts.error} />}
       {create.isError && <Trouble error={create.error} />}
       <div>

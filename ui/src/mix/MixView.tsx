@@ -3,6 +3,7 @@ import { Printer } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { planQuery, shelfQuery } from '../api/queries'
+import { HazardsOf } from '../parts/Hazards'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -134,6 +135,7 @@ function MixCard(props: {
             .join('; ')}
           {mix.surfaceIds.length > 4 && ` and ${plural(mix.surfaceIds.length - 4, 'more panel')}`}
         </p>
+        <HazardsOf productIds={[mix.productId]} />
         <Button onClick={props.onLabel} className="mt-1 justify-self-start">
           <Printer size={18} aria-hidden="true" /> Label
         </Button>

@@ -1,4 +1,5 @@
 import {
+  useId,
   useLayoutEffect,
   useRef,
   useState,
@@ -6,11 +7,8 @@ import {
   type PointerEvent,
   type ReactNode,
 } from 'react'
-import type { Schemas } from '../api/client'
+import type { Cabin, DrawnPanel, Shape } from './cabin'
 import { textureOf } from './textures'
-
-type Layout = Schemas['Layout']
-type Panel = Schemas['Panel']
 
 export type PanelLook = {
   /** Finish code, or undefined while it is not asked. */
@@ -26,8 +24,8 @@ export type PanelLook = {
 }
 
 type Props = {
-  layout: Layout
-  look: (panel: Panel) => PanelLook
+  layout: Cabin
+  look: (panel: DrawnPanel) => PanelLook
   picked: ReadonlySet<string>
   onPick: (id: string, more: boolean) => void
   /** Zone to close in on, or undefined for the whole cabin. */
@@ -105,7 +103,7 @@ function useStroke(onDraw: Props['onDraw']) {
 }
 
 function PanelShape(props: {
-  panel: Panel
+  panel: DrawnPanel
   look: PanelLook
   picked: boolean
   onPick: Props['onPick']
@@ -119,7 +117,7 @@ function PanelShape(props: {
     onPick(panel.id, event.shiftKey)
   }
   const [x = 0, y = 0] = panel.at
-  const turned = panel.mirrored ? `translate(${across} 0) scale(-1 1)` : undefined
+  const shapes: Shape[] = panel.shapes ?? [{ d: panel.d, mirrored: panel.mirrored }]
   return (
     <g
       role="button"
@@ -132,24 +130,9 @@ function PanelShape(props: {
       onKeyDown={press}
       className="panel cursor-pointer"
     >
-      <g transform={turned}>
-        <path d={panel.d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
-        {!look.blank && <path d={panel.d} fillRule="evenodd" fill={textureOf(look.finish ?? '')} />}
-        {look.shade ? (
-          <path d={panel.d} fillRule="evenodd" fill="var(--soil)" fillOpacity={look.shade} />
-        ) : null}
-        <path
-          d={panel.d}
-          fillRule="evenodd"
-          fill={picked ? 'var(--needle)' : 'transparent'}
-          fillOpacity={0.16}
-          stroke={picked ? 'var(--needle)' : 'var(--ink)'}
-          strokeOpacity={picked ? 1 : look.blank ? 0.55 : 0.8}
-          strokeWidth={picked ? 3.5 : 1.4}
-          strokeDasharray={look.blank && !picked ? '5 4' : undefined}
-          vectorEffect="non-scaling-stroke"
-        />
-      </g>
+      {shapes.map((shape, i) => (
+        <Outline key={i} shape={shape} look={look} picked={picked} across={across} />
+      ))}
       {panel.zone === 'own' && (
         <text
           x={x}
@@ -174,6 +157,58 @@ function PanelShape(props: {
         </g>
       )}
       <title>{panel.label}</title>
+    </g>
+  )
+}
+
+/** One outline, filled with its finish; a cut one shows only its piece, and a stitched edge at the cut. */
+function Outline(props: { shape: Shape; look: PanelLook; picked: boolean; across: number }) {
+  const { shape, look, picked, across } = props
+  const id = useId()
+  const { d, clip } = shape
+  const body = (
+    <>
+      <path d={d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
+      {!look.blank && <path d={d} fillRule="evenodd" fill={textureOf(look.finish ?? '')} />}
+      {look.shade ? <path d={d} fillRule="evenodd" fill="var(--soil)" fillOpacity={look.shade} /> : null}
+      <path
+        d={d}
+        fillRule="evenodd"
+        fill={picked ? 'var(--needle)' : 'transparent'}
+        fillOpacity={0.16}
+        stroke={picked ? 'var(--needle)' : 'var(--ink)'}
+        strokeOpacity={picked ? 1 : look.blank ? 0.55 : 0.8}
+        strokeWidth={picked ? 3.5 : 1.4}
+        strokeDasharray={look.blank && !picked ? '5 4' : undefined}
+        vectorEffect="non-scaling-stroke"
+      />
+    </>
+  )
+  return (
+    <g transform={shape.mirrored ? `translate(${across} 0) scale(-1 1)` : undefined}>
+      {clip ? (
+        <>
+          <clipPath id={`${id}part`}>
+            <rect {...clip} />
+          </clipPath>
+          <clipPath id={`${id}whole`}>
+            <path d={d} clipRule="evenodd" />
+          </clipPath>
+          <g clipPath={`url(#${id}part)`}>{body}</g>
+          <rect
+            {...clip}
+            clipPath={`url(#${id}whole)`}
+            fill="none"
+            stroke={picked ? 'var(--needle)' : 'var(--ink)'}
+            strokeWidth={picked ? 3 : 1.6}
+            strokeDasharray="6 4"
+            vectorEffect="non-scaling-stroke"
+            pointerEvents="none"
+          />
+        </>
+      ) : (
+        body
+      )}
     </g>
   )
 }

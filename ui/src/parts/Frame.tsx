@@ -1,16 +1,44 @@
-import { Moon, Sun } from 'lucide-react'
+import { Moon, Search, Sun } from 'lucide-react'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { NavLink, Outlet } from 'react-router'
+import { shopQuery } from '../api/queries'
 import { TextureDefs } from './textures'
 import { useTheme } from './useTheme'
+import { writeAs } from './words'
 
 const place = ({ isActive }: { isActive: boolean }) =>
   `inline-flex min-h-11 items-center border-b-[3px] px-2 font-semibold no-underline ${
     isActive ? 'border-needle text-ink' : 'border-transparent text-faint'
   }`
 
+const Palette = lazy(async () => ({ default: (await import('../search/Palette')).Palette }))
+
+const places = [
+  ['/', 'Day'],
+  ['/people', 'People'],
+  ['/shelf', 'Shelf'],
+  ['/shop', 'Shop'],
+] as const
+
 /** What stands around every view. */
 export function Frame() {
   const [theme, turn] = useTheme()
+  const [finding, setFinding] = useState(false)
+  const shop = useQuery({ ...shopQuery, staleTime: Infinity })
+  const units = shop.data?.units ?? 'metric'
+  const locale = shop.data?.locale ?? 'en-GB'
+  useMemo(() => writeAs({ units, locale }), [units, locale])
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k') {
+        e.preventDefault()
+        setFinding(true)
+      }
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
   return (
     <div className="flex min-h-dvh flex-col">
       <svg width="0" height="0" className="absolute" aria-hidden="true">
@@ -19,7 +47,7 @@ export function Frame() {
       <a href="#content" className="absolute left-2 top-[-60px] z-50 bg-ink px-3 py-2 text-paper focus:top-2">
         To the content
       </a>
-      <header className="no-print flex items-center gap-4 border-b border-line bg-paper px-3 md:px-5">
+      <header className="no-print flex items-center gap-1 border-b sm:gap-4 border-line bg-paper px-3 md:px-5">
         <NavLink
           to="/"
           className="flex items-center gap-2 text-ink no-underline"
@@ -33,16 +61,23 @@ export function Frame() {
             />
             <path d="M10 3H20L15 18Z" fill="var(--needle)" />
           </svg>
-          <span className="text-do font-bold tracking-tight">Attune</span>
+          <span className="text-do font-bold tracking-tight max-sm:sr-only">Attune</span>
         </NavLink>
-        <nav aria-label="Attune" className="flex flex-1 gap-2">
-          <NavLink to="/" end className={place}>
-            Day
-          </NavLink>
-          <NavLink to="/shelf" className={place}>
-            Shelf
-          </NavLink>
+        <nav aria-label="Attune" className="flex flex-1 sm:gap-2">
+          {places.map(([to, label]) => (
+            <NavLink key={to} to={to} end={to === '/'} className={place}>
+              {label}
+            </NavLink>
+          ))}
         </nav>
+        <button
+          type="button"
+          onClick={() => setFinding(true)}
+          className="inline-flex min-h-11 min-w-11 items-center justify-center"
+          aria-label="Find (Ctrl K)"
+        >
+          <Search size={20} />
+        </button>
         <button
           type="button"
           onClick={turn}
@@ -52,8 +87,13 @@ export function Frame() {
           {theme === 'light' ? <Moon size={20} /> : <Sun size={20} />}
         </button>
       </header>
+      {finding && (
+        <Suspense fallback={null}>
+          <Palette onClose={() => setFinding(false)} />
+        </Suspense>
+      )}
       <main id="content" className="flex flex-1 flex-col">
-        <Outlet />
+        <Outlet key={units + locale} />
       </main>
     </div>
   )

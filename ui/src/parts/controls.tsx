@@ -1,6 +1,6 @@
 import { Select as RadixSelect, ToggleGroup } from 'radix-ui'
-import { Check, ChevronDown } from 'lucide-react'
-import type { ButtonHTMLAttributes, ReactNode } from 'react'
+import { Check, ChevronDown, CircleHelp } from 'lucide-react'
+import { useId, useState, type ButtonHTMLAttributes, type ReactNode } from 'react'
 import { Link } from 'react-router'
 
 type Weight = 'main' | 'plain' | 'quiet'
@@ -47,7 +47,7 @@ export function OneOf(props: {
   disabled?: boolean
 }) {
   return (
-    <Field label={props.label}>
+    <HelpedField label={props.label} options={props.options} picked={props.value ? [props.value] : []}>
       <ToggleGroup.Root
         type="single"
         aria-label={props.label}
@@ -57,12 +57,12 @@ export function OneOf(props: {
         className="flex flex-wrap gap-1.5"
       >
         {props.options.map((option) => (
-          <ToggleGroup.Item key={option.value} value={option.value} title={option.hint} className={chip}>
+          <ToggleGroup.Item key={option.value} value={option.value} className={chip}>
             {option.label}
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-    </Field>
+    </HelpedField>
   )
 }
 
@@ -75,7 +75,7 @@ export function AnyOf(props: {
   disabled?: boolean
 }) {
   return (
-    <Field label={props.label}>
+    <HelpedField label={props.label} options={props.options} picked={props.value}>
       <ToggleGroup.Root
         type="multiple"
         aria-label={props.label}
@@ -85,12 +85,48 @@ export function AnyOf(props: {
         className="flex flex-wrap gap-1.5"
       >
         {props.options.map((option) => (
-          <ToggleGroup.Item key={option.value} value={option.value} title={option.hint} className={chip}>
+          <ToggleGroup.Item key={option.value} value={option.value} className={chip}>
             {option.label}
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
-    </Field>
+    </HelpedField>
+  )
+}
+
+/** A field whose choices have a line of help each: of the picked ones it is shown, of all on asking. */
+function HelpedField(props: { label: string; options: Option[]; picked: string[]; children: ReactNode }) {
+  const [open, setOpen] = useState(false)
+  const id = useId()
+  const helped = props.options.filter((o) => o.hint)
+  const shown = open ? helped : helped.filter((o) => props.picked.includes(o.value))
+  return (
+    <div className="grid content-start gap-1">
+      <span className="flex items-end justify-between gap-2">
+        <span className="narrow text-note font-semibold text-faint">{props.label}</span>
+        {helped.length > 0 && (
+          <button
+            type="button"
+            aria-expanded={open}
+            aria-controls={id}
+            aria-label={`What is meant: ${props.label}`}
+            onClick={() => setOpen(!open)}
+            className="-my-2 inline-flex min-h-11 min-w-11 items-center justify-center text-faint"
+          >
+            <CircleHelp size={18} aria-hidden="true" />
+          </button>
+        )}
+      </span>
+      {props.children}
+      <ul id={id} className="grid gap-0.5 text-note text-faint">
+        {shown.map((o) => (
+          <li key={o.value}>
+            {(open || shown.length > 1) && <strong className="font-semibold text-ink">{o.label}: </strong>}
+            {o.hint}
+          </li>
+        ))}
+      </ul>
+    </div>
   )
 }
 
@@ -140,7 +176,10 @@ export function Pick(props: {
                     <Check size={16} aria-hidden="true" />
                   </RadixSelect.ItemIndicator>
                 </span>
-                <RadixSelect.ItemText>{option.label}</RadixSelect.ItemText>
+                <span className="grid">
+                  <RadixSelect.ItemText>{option.label}</RadixSelect.ItemText>
+                  {option.hint && <span className="text-note text-faint">{option.hint}</span>}
+                </span>
               </RadixSelect.Item>
             ))}
           </RadixSelect.Viewport>
@@ -183,6 +222,69 @@ export function NumberField(props: {
           onKeyDown={(e) => e.key === 'Enter' && save(e.currentTarget.value)}
         />
       </Field>
+    </label>
+  )
+}
+
+/** A line of text, or several. */
+export function TextField(props: {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  note?: string
+  fault?: string
+  lines?: number
+  maxLength?: number
+  type?: 'text' | 'email' | 'tel' | 'date' | 'time' | 'url'
+  inputMode?: 'numeric' | 'decimal'
+  placeholder?: string
+  required?: boolean
+  disabled?: boolean
+}) {
+  const { label, value, onChange, note, fault, lines, ...rest } = props
+  const common = {
+    value,
+    className: inputForm,
+    'aria-invalid': fault ? true : undefined,
+    autoComplete: 'off',
+    ...rest,
+  }
+  return (
+    <label>
+      <Field label={label} note={note}>
+        {lines ? (
+          <textarea
+            {...common}
+            rows={lines}
+            className={`${inputForm} py-2`}
+            onChange={(e) => onChange(e.target.value)}
+          />
+        ) : (
+          <input {...common} onChange={(e) => onChange(e.target.value)} />
+        )}
+        {fault && <span className="text-note text-over">{fault}</span>}
+      </Field>
+    </label>
+  )
+}
+
+/** Yes or no, in one line to tap. */
+export function Tick(props: {
+  label: ReactNode
+  checked: boolean
+  onChange: (checked: boolean) => void
+  disabled?: boolean
+}) {
+  return (
+    <label className="flex min-h-11 items-center gap-3">
+      <input
+        type="checkbox"
+        className="size-6 shrink-0 accent-needle"
+        checked={props.checked}
+        disabled={props.disabled}
+        onChange={(e) => props.onChange(e.target.checked)}
+      />
+      {props.label}
     </label>
   )
 }

@@ -1,5 +1,19 @@
-import { expect, test } from 'vitest'
-import { clock, lasting, ml, range, say, when } from './words'
+import { afterEach, describe, expect, it, test } from 'vitest'
+import {
+  clock,
+  dayOf,
+  degrees,
+  kilometres,
+  lasting,
+  metres,
+  ml,
+  money,
+  range,
+  say,
+  squareMetresShown,
+  when,
+  writeAs,
+} from './words'
 
 test('codes are read out as words', () => {
   expect(say('skin-oil')).toBe('skin oil')
@@ -31,4 +45,26 @@ test('another day is named', () => {
   const today = new Date('2026-05-04T10:00:00')
   expect(when('2026-05-04T17:30:00', today)).toBe('17:30')
   expect(when('2026-05-05T08:00:00', today)).toBe('Tue 5 May, 08:00')
+})
+
+describe('a shop that thinks in ounces', () => {
+  afterEach(() => writeAs({ units: 'metric', locale: 'en-GB' }))
+
+  it('reads the same amounts in its own units and dates in its own order', () => {
+    expect(dayOf('2026-11-25')).toBe('Wed 25 Nov')
+    writeAs({ units: 'us', locale: 'en-US' })
+    expect(ml(296)).toBe('10 fl oz')
+    expect(degrees().shown(20)).toBe(68)
+    expect(degrees().read(68)).toBe(20)
+    expect(squareMetresShown(1)).toBe('10.8 sq ft')
+    expect(metres(2)).toBe('6.6 ft')
+    expect(kilometres(100)).toBe('62 mi')
+    expect(dayOf('2026-11-25')).toBe('Wed, Nov 25')
+  })
+
+  it('writes money as its language does', () => {
+    expect(money(1450, 'EUR')).toBe('€14.50')
+    writeAs({ units: 'metric', locale: 'de-DE' })
+    expect(money(1450, 'EUR')).toBe('14,50\u00a0€')
+  })
 })

@@ -11,7 +11,32 @@ export const Say = (code: string) => {
 
 export const plural = (n: number, one: string, many = one + 's') => `${n} ${n === 1 ? one : many}`
 
-export const ml = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10) + ' ml'
+/** How the shop writes amounts and dates; set once its settings are known. */
+const shop = { us: false, locale: 'en-GB' }
+const ML_PER_FL_OZ = 29.5735
+const SQUARE_FEET_PER_M2 = 10.7639
+const FEET_PER_M = 3.28084
+const KM_PER_MILE = 1.609344
+
+const short = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10)
+
+export const ml = (value: number) => (shop.us ? `${short(value / ML_PER_FL_OZ)} fl oz` : `${short(value)} ml`)
+export const squareMetresShown = (value: number) =>
+  shop.us ? `${short(value * SQUARE_FEET_PER_M2)} sq ft` : `${Math.round(value * 1000) / 1000} m²`
+export const metres = (value: number) =>
+  shop.us ? `${short(value * FEET_PER_M)} ft` : `${Math.round(value * 100) / 100} m`
+export const kilometres = (value: number) =>
+  shop.us ? `${Math.round(value / KM_PER_MILE)} mi` : `${Math.round(value)} km`
+
+/** Degrees as the shop reads them, for a field: the unit, and both ways. */
+export const degrees = () =>
+  shop.us
+    ? {
+        unit: '°F',
+        shown: (c: number) => Math.round(c * 18 + 320) / 10,
+        read: (f: number) => Math.round(((f - 32) / 1.8) * 10) / 10,
+      }
+    : { unit: '°C', shown: (c: number) => c, read: (c: number) => c }
 
 /** Seconds as m:ss, or h:mm:ss from an hour on; never negative. */
 export function clock(seconds: number): string {
@@ -31,8 +56,21 @@ export function lasting(seconds: number): string {
 
 export const range = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
 
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+let time: Intl.DateTimeFormat
+let day: Intl.DateTimeFormat
+
+/** Takes the shop's units and language of dates. */
+export function writeAs(settings: { units: string; locale: string }) {
+  shop.us = settings.units === 'us'
+  shop.locale = settings.locale
+  time = new Intl.DateTimeFormat(shop.locale, { hour: '2-digit', minute: '2-digit' })
+  day = new Intl.DateTimeFormat(shop.locale, { weekday: 'short', day: 'numeric', month: 'short' })
+}
+writeAs({ units: 'metric', locale: 'en-GB' })
+
+/** An amount of money from its smallest unit. */
+export const money = (minor: number, currency: string) =>
+  new Intl.NumberFormat(shop.locale, { style: 'currency', currency }).format(minor / 100)
 
 /** A local time of the server as today's clock time, or with its day. */
 export function when(local: string, today = new Date()): string {

@@ -1,16 +1,29 @@
 import { useQuery } from '@tanstack/react-query'
-import { Download, Upload } from 'lucide-react'
-import { useState } from 'react'
+import { Download, Plus, Upload } from 'lucide-react'
+import { Tabs } from 'radix-ui'
+import { useState, type ReactNode } from 'react'
+import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
-import { shelfQuery } from '../api/queries'
-import { Button, Field, inputForm } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
-import { ml, say, Say } from '../parts/words'
+import { archiveQuery, neverMixQuery, shelfQuery } from '../api/queries'
+import { Button, ButtonLink, Field, inputForm } from '../parts/controls'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { dayOf, ml, plural, say, Say } from '../parts/words'
+import { Cloths } from './Cloths'
 import { ImportShelf } from './ImportShelf'
+import { Needs } from './Needs'
+
+const parts = [
+  ['products', 'Products'],
+  ['tools', 'Tools'],
+  ['cloths', 'Cloths'],
+  ['needs', 'To order'],
+  ['never-mix', 'Never mix'],
+  ['archive', 'Archive'],
+] as const
 
 export function ShelfView() {
   const shelf = useQuery(shelfQuery)
-  const [word, setWord] = useState('')
+  const [query, setQuery] = useSearchParams()
   const [bringing, setBringing] = useState(false)
   if (shelf.isPending) return <Loading what="the shelf" />
   if (shelf.isError)
@@ -19,94 +32,220 @@ export function ShelfView() {
         <Trouble error={shelf.error} again={() => void shelf.refetch()} />
       </div>
     )
+  const word = query.get('q') ?? ''
+  const part = query.get('part') ?? 'products'
+  const go = (changes: Record<string, string>) =>
+    setQuery(
+      (before) => {
+        const next = new URLSearchParams(before)
+        for (const [name, value] of Object.entries(changes)) {
+          if (value) next.set(name, value)
+          else next.delete(name)
+        }
+        return next
+      },
+      { replace: true },
+    )
   const fits = (text: string) => text.toLowerCase().includes(word.trim().toLowerCase())
-  const products = shelf.data.products.filter((p) => fits(`${p.name} ${p.roles.map(say).join(' ')}`))
+  const products = shelf.data.products.filter((p) =>
+    fits(`${p.name} ${p.maker ?? ''} ${p.roles.map(say).join(' ')}`),
+  )
   const tools = shelf.data.tools.filter((t) => fits(`${t.name} ${say(t.kind)}`))
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1 className="flex-1 text-head">Shelf</h1>
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
+          <ButtonLink to="/shelf/products/new">
+            <Plus size={18} aria-hidden="true" /> Product
+          </ButtonLink>
+          <ButtonLink to="/shelf/tools/new">
+            <Plus size={18} aria-hidden="true" /> Tool
+          </ButtonLink>
           <Button onClick={() => setBringing(true)}>
             <Upload size={18} aria-hidden="true" /> Bring in
           </Button>
-          <a
-            href="/api/v1/shelf/csv"
-            download
-            className="inline-flex min-h-11 items-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold text-ink no-underline"
-          >
-            <Download size={18} aria-hidden="true" /> CSV
-          </a>
+          {(['csv', 'json'] as const).map((kind) => (
+            <a key={kind} href={`/api/v1/shelf/${kind}`} download className={download}>
+              <Download size={18} aria-hidden="true" /> {kind.toUpperCase()}
+            </a>
+          ))}
         </div>
-        <label className="w-full sm:w-72">
-          <Field label="Find by name or role">
+        <label className="w-full sm:w-64">
+          <Field label="Find by name, maker or role">
             <input
               type="search"
               className={inputForm}
               value={word}
-              onChange={(e) => setWord(e.target.value)}
+              onChange={(e) => go({ q: e.target.value })}
             />
           </Field>
         </label>
       </div>
       {bringing && <ImportShelf onClose={() => setBringing(false)} />}
-      <section aria-label="Products" className="lying overflow-x-auto" tabIndex={0}>
-        <table className="w-full min-w-[46rem] text-left">
-          <caption className="px-3 pt-3 text-left text-do font-semibold">{products.length} products</caption>
-          <thead className="text-note text-faint">
-            <tr className="border-b border-line">
-              {['Name', 'For', 'Supplied', 'pH as supplied', 'On hand', 'Opened'].map((h) => (
-                <th key={h} scope="col" className="narrow px-3 py-2 font-semibold">
-                  {h}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody className="divide-y divide-line">
-            {products.map((p) => (
-              <ProductRow key={p.id} product={p} />
-            ))}
-          </tbody>
-        </table>
-      </section>
-      <section aria-label="Tools" className="lying overflow-x-auto" tabIndex={0}>
-        <table className="w-full min-w-[40rem] text-left">
-          <caption className="px-3 pt-3 text-left text-do font-semibold">{tools.length} tools</caption>
-          <thead className="text-note text-faint">
-            <tr className="border-b border-line">
-              {['Name', 'Kind', 'Stiffness', 'Reaches', 'Colour', 'Count'].map((h) => (
-                <th key={h} scope="col" className="narrow px-3 py-2 font-semibold">
-                  {h}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody className="divide-y divide-line">
-            {tools.map((t) => (
-              <tr key={t.id}>
-                <th scope="row" className="px-3 py-2 font-semibold">
-                  {Say(t.name)}
-                  {t.abrasive && <span className="text-note font-normal text-over"> abrasive</span>}
-                </th>
-                <td className="px-3">{Say(t.kind)}</td>
-                <td className="px-3">{t.stiffness ?? 0}</td>
-                <td className="px-3">{say(t.reach ?? 'fine')} grain</td>
-                <td className="px-3">{t.dyed ? `dyed, washed ${t.timesWashed ?? 0} times` : 'undyed'}</td>
-                <td className="px-3">{t.count ?? '–'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </section>
+      <Tabs.Root value={part} onValueChange={(value) => go({ part: value })} className="grid gap-4">
+        <Tabs.List aria-label="Parts of the shelf" className="flex overflow-x-auto border-b border-line">
+          {parts.map(([value, label]) => (
+            <Tabs.Trigger
+              key={value}
+              value={value}
+              className="min-h-11 shrink-0 border-b-[3px] border-transparent px-3 font-semibold text-faint data-[state=active]:border-needle data-[state=active]:text-ink"
+            >
+              {label}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <Tabs.Content value="products" tabIndex={-1}>
+          <Products products={products} />
+        </Tabs.Content>
+        <Tabs.Content value="tools" tabIndex={-1}>
+          <Tools tools={tools} />
+        </Tabs.Content>
+        <Tabs.Content value="cloths" tabIndex={-1}>
+          <Cloths />
+        </Tabs.Content>
+        <Tabs.Content value="needs" tabIndex={-1}>
+          <Needs />
+        </Tabs.Content>
+        <Tabs.Content value="never-mix" tabIndex={-1}>
+          <NeverMix />
+        </Tabs.Content>
+        <Tabs.Content value="archive" tabIndex={-1}>
+          <Archive />
+        </Tabs.Content>
+      </Tabs.Root>
     </div>
+  )
+}
+
+const download =
+  'inline-flex min-h-11 items-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold text-ink no-underline'
+
+function Table(props: { label: string; caption: string; heads: string[]; children: ReactNode }) {
+  return (
+    <section aria-label={props.label} className="lying overflow-x-auto" tabIndex={0}>
+      <table className="w-full min-w-[44rem] text-left">
+        <caption className="px-3 pt-3 text-left text-do font-semibold">{props.caption}</caption>
+        <thead className="text-note text-faint">
+          <tr className="border-b border-line">
+            {props.heads.map((h) => (
+              <th key={h} scope="col" className="narrow px-3 py-2 font-semibold">
+                {h}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody className="divide-y divide-line">{props.children}</tbody>
+      </table>
+    </section>
+  )
+}
+
+function Products({ products }: { products: Schemas['ProductFile'][] }) {
+  return (
+    <Table
+      label="Products"
+      caption={plural(products.length, 'product')}
+      heads={['Name', 'For', 'Supplied', 'pH as supplied', 'On hand', 'Opened']}
+    >
+      {products.map((p) => (
+        <ProductRow key={p.id} product={p} />
+      ))}
+    </Table>
+  )
+}
+
+function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
+  return (
+    <Table
+      label="Tools"
+      caption={plural(tools.length, 'tool')}
+      heads={['Name', 'Kind', 'Stiffness', 'Reaches', 'Colour', 'Count']}
+    >
+      {tools.map((t) => (
+        <tr key={t.id}>
+          <th scope="row" className="px-3 py-1 font-semibold">
+            <Link to={`/shelf/tools/${t.id}`} className={rowLink}>
+              {Say(t.name)}
+            </Link>
+            {t.abrasive && <span className="text-note font-normal text-over"> abrasive</span>}
+          </th>
+          <td className="px-3">{Say(t.kind)}</td>
+          <td className="px-3">{t.stiffness ?? 0}</td>
+          <td className="px-3">{say(t.reach ?? 'fine')} grain</td>
+          <td className="px-3">{t.dyed ? `dyed, washed ${t.timesWashed ?? 0} times` : 'undyed'}</td>
+          <td className="px-3">{t.count ?? '–'}</td>
+        </tr>
+      ))}
+    </Table>
+  )
+}
+
+const rowLink = 'inline-flex min-h-11 items-center text-ink'
+
+function NeverMix() {
+  const clashes = useQuery(neverMixQuery)
+  if (clashes.isPending) return <Loading what="the pairs" />
+  if (clashes.isError) return <Trouble error={clashes.error} again={() => void clashes.refetch()} />
+  if (clashes.data.length === 0) return <Empty title="No two products here clash." />
+  return (
+    <section aria-label="Never mix" className="lying border-l-4 border-l-barred p-3">
+      <p>
+        Not in one bottle, and not one after the other on a surface without a rinse between. Plans and mixes
+        keep to this; labels and safety data sheets may know more.
+      </p>
+      <ul className="mt-2 divide-y divide-line">
+        {clashes.data.map((c) => (
+          <li key={c.productId + c.otherId} className="py-2">
+            <strong className="font-semibold">
+              {c.product} and {c.other}
+            </strong>
+            : {c.why}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Archive() {
+  const archive = useQuery(archiveQuery)
+  if (archive.isPending) return <Loading what="the archive" />
+  if (archive.isError) return <Trouble error={archive.error} again={() => void archive.refetch()} />
+  const { products, tools } = archive.data
+  if (products.length + tools.length === 0)
+    return (
+      <Empty title="Nothing is archived.">
+        <p className="text-faint">What is archived is planned with no more, and never lost.</p>
+      </Empty>
+    )
+  return (
+    <ul className="lying divide-y divide-line px-3">
+      {products.map((p) => (
+        <li key={p.id}>
+          <Link to={`/shelf/products/${p.id}`} className={rowLink}>
+            {p.name}
+          </Link>
+        </li>
+      ))}
+      {tools.map((t) => (
+        <li key={t.id}>
+          <Link to={`/shelf/tools/${t.id}`} className={rowLink}>
+            {Say(t.name)}
+          </Link>
+        </li>
+      ))}
+    </ul>
   )
 }
 
 function ProductRow({ product: p }: { product: Schemas['ProductFile'] }) {
   return (
     <tr>
-      <th scope="row" className="px-3 py-2 font-semibold">
-        {p.name}
+      <th scope="row" className="px-3 py-1 font-semibold">
+        <Link to={`/shelf/products/${p.id}`} className="inline-flex min-h-6 items-center text-ink">
+          {p.name}
+        </Link>
         <span className="block text-note font-normal text-faint">{p.maker}</span>
       </th>
       <td className="px-3">{p.roles.map(say).join(', ')}</td>
@@ -119,8 +258,16 @@ function ProductRow({ product: p }: { product: Schemas['ProductFile'] }) {
         {p.ph ??
           (p.roles.some((r) => r.includes('clean') || r.includes('remover')) ? <em>measure it</em> : '–')}
       </td>
-      <td className="px-3">{p.onHandMl === undefined ? 'not counted' : ml(p.onHandMl)}</td>
-      <td className="px-3">{p.openedOn ?? '–'}</td>
+      <td className="px-3">
+        {p.onHandMl === undefined ? (
+          'not counted'
+        ) : p.onHandMl === 0 ? (
+          <strong className="font-semibold text-over">none left</strong>
+        ) : (
+          ml(p.onHandMl)
+        )}
+      </td>
+      <td className="px-3">{p.openedOn ? dayOf(p.openedOn) : '–'}</td>
     </tr>
   )
 }

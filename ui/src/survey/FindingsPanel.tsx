@@ -1,61 +1,32 @@
 import { X } from 'lucide-react'
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
+import type { DrawnPanel } from '../parts/cabin'
 import { AnyOf, Button, Field, NumberField, OneOf, type Option, Pick } from '../parts/controls'
 import { Swatch } from '../parts/textures'
-import { Say, say } from '../parts/words'
+import { say } from '../parts/words'
 import { Carry } from './Carry'
+import * as words from './findingWords'
 import { Identify } from './Identify'
 import { NameAndSize } from './NameAndSize'
+import { PanelEdit, type PanelEdits } from './PanelEdit'
 import { agreed, differ } from './shared'
 import type { Finding } from './useFindings'
 
 type Surface = Schemas['SurfaceFile']
 
-const words = (...codes: string[]): Option[] => codes.map((value) => ({ value, label: Say(value) }))
-
-const soilLevels: Option[] = [
-  { value: 'none', label: 'None', hint: 'Clean: matt, slightly grippy' },
-  { value: 'light', label: 'Light', hint: 'A film; a damp cloth greys' },
-  { value: 'moderate', label: 'Moderate', hint: 'A season: shine where it is touched' },
-  { value: 'heavy', label: 'Heavy', hint: 'Half a year and more; slippery, dark seams' },
-  { value: 'caked', label: 'Caked', hint: 'Comes off in layers' },
-]
-
-const soilKinds: Option[] = [
-  { value: 'skin-oil', label: 'Skin oil', hint: 'Shine is grease' },
-  { value: 'make-up', label: 'Make-up' },
-  { value: 'food-drink', label: 'Food, drink' },
-  { value: 'denim-dye', label: 'Denim dye', hint: 'A blue haze on pale trim' },
-  { value: 'dust', label: 'Dust' },
-  { value: 'shoe-scuff', label: 'Shoe marks', hint: 'Rubber left on the surface, not into it' },
-  { value: 'silicone-film', label: 'Old dressing', hint: 'Glossy, slippery, wipes oily' },
-  { value: 'polish', label: 'Polish' },
-  { value: 'ink', label: 'Ink' },
-  { value: 'adhesive', label: 'Adhesive' },
-  { value: 'mould', label: 'Mould', hint: 'Stop: its own precautions' },
-  { value: 'white-bloom', label: 'White bloom' },
-  { value: 'odour', label: 'Odour' },
-]
-
-const damages: Option[] = [
-  { value: 'scuffed', label: 'Scuffed through' },
-  { value: 'scratched', label: 'Scratched' },
-  { value: 'gummy', label: 'Gummy' },
-  { value: 'faded', label: 'Faded' },
-  { value: 'creaks', label: 'Creaks' },
-]
-
 const dyes = ['denim-dye', 'ink']
 
 export function FindingsPanel(props: {
-  panels: Schemas['Panel'][]
+  panels: DrawnPanel[]
   surfaces: (Surface | undefined)[]
   finishes: Schemas['FinishChoice'][]
   disabled: boolean
   onFinding: (finding: Finding) => void
   onCopy: (pairs: Schemas['Pair'][]) => void
   onPickFinish: (finish: string) => void
+  edit: Omit<PanelEdits, 'panels' | 'surfaces'>
+  children: ReactNode
   onClose: () => void
 }) {
   const { panels, surfaces, finishes, disabled, onFinding, onClose } = props
@@ -91,7 +62,7 @@ export function FindingsPanel(props: {
       <OneOf
         label={named('Soil', (s) => s.condition.soil)}
         value={soil}
-        options={soilLevels}
+        options={words.soilLevels}
         disabled={disabled}
         onChange={(v) => onFinding({ soil: v })}
       />
@@ -102,7 +73,7 @@ export function FindingsPanel(props: {
         <AnyOf
           label={named('Of what', (s) => s.condition.soils)}
           value={soils}
-          options={soilKinds}
+          options={words.soilKinds}
           disabled={disabled}
           onChange={(v) => onFinding({ soils: v })}
         />
@@ -119,15 +90,18 @@ export function FindingsPanel(props: {
       <OneOf
         label={named('Wear', (s) => s.condition.wear)}
         value={read((s) => s.condition.wear)}
-        options={words('intact', 'worn', 'cracked', 'torn')}
+        options={words.wears}
         disabled={disabled}
         onChange={(wear) => onFinding({ wear })}
       />
+      {one && read((s) => s.condition.wear) === undefined && !disabled && (
+        <Likely panel={one} field="wear" onTake={(wear) => onFinding({ wear })} />
+      )}
       {hide && (
         <OneOf
           label="Feel"
           value={read((s) => s.condition.feel) ?? 'supple'}
-          options={words('supple', 'dry', 'stiff')}
+          options={words.feels}
           disabled={disabled}
           onChange={(feel) => onFinding({ feel })}
         />
@@ -136,7 +110,7 @@ export function FindingsPanel(props: {
         <OneOf
           label="Nap"
           value={read((s) => s.condition.nap) ?? 'open'}
-          options={words('open', 'matted', 'pilled')}
+          options={words.naps}
           disabled={disabled}
           onChange={(v) => onFinding({ nap: v })}
         />
@@ -150,7 +124,7 @@ export function FindingsPanel(props: {
               ? (read((s) => s.condition.perforations) ?? 'open')
               : 'no'
         }
-        options={[{ value: 'no', label: 'Not perforated' }, ...words('open', 'ringed', 'blocked')]}
+        options={words.holes}
         disabled={disabled}
         onChange={(v) =>
           onFinding(v === 'no' ? { perforated: false } : { perforated: true, perforations: v })
@@ -160,14 +134,14 @@ export function FindingsPanel(props: {
         <OneOf
           label="Tone"
           value={read((s) => s.tone)}
-          options={words('pale', 'mid', 'dark')}
+          options={words.tones}
           disabled={disabled}
           onChange={(tone) => onFinding({ tone })}
         />
         <OneOf
           label="Grain"
           value={read((s) => s.texture)}
-          options={words('smooth', 'fine', 'medium', 'deep')}
+          options={words.grains}
           disabled={disabled}
           onChange={(texture) => onFinding({ texture })}
         />
@@ -175,27 +149,21 @@ export function FindingsPanel(props: {
       <AnyOf
         label="Built in"
         value={read((s) => s.features) ?? []}
-        options={words('heated', 'ventilated', 'airbag', 'electronics')}
+        options={words.features}
         disabled={disabled}
         onChange={(features) => onFinding({ features })}
       />
       <AnyOf
         label="Beside it"
         value={read((s) => s.near) ?? []}
-        options={[
-          { value: 'wood-open-pore', label: 'Open-pore wood' },
-          { value: 'screen', label: 'Screen' },
-          { value: 'metal-bright', label: 'Bright metal' },
-          { value: 'textile', label: 'Textile' },
-          { value: 'paint', label: 'Paint' },
-        ]}
+        options={words.besides}
         disabled={disabled}
         onChange={(near) => onFinding({ near })}
       />
       <AnyOf
         label="Damage cleaning does not mend"
         value={read((s) => s.condition.damage) ?? []}
-        options={damages}
+        options={words.damages}
         disabled={disabled}
         onChange={(damage) => onFinding({ damage })}
       />
@@ -227,14 +195,14 @@ export function FindingsPanel(props: {
       {one && !disabled && (
         <NameAndSize key={one.id} label={one.label} surface={surfaces[0]} panel={one} onFinding={onFinding} />
       )}
-      {surfaces.some(Boolean) && !disabled && (
-        <Button
-          weight="quiet"
-          className="justify-self-start px-0"
-          onClick={() => onFinding({ cleared: true })}
-        >
-          {one?.zone === 'own' ? 'Remove this panel' : 'Clear what was found here'}
-        </Button>
+      {props.children}
+      {!disabled && (
+        <PanelEdit
+          {...props.edit}
+          panels={panels}
+          surfaces={surfaces}
+          onClear={() => onFinding({ cleared: true })}
+        />
       )}
     </div>
   )
@@ -242,7 +210,7 @@ export function FindingsPanel(props: {
 
 /** The finish: the layout's usual one first, as an offer; never taken until picked. */
 function FinishPick(props: {
-  panels: Schemas['Panel'][]
+  panels: DrawnPanel[]
   finishes: Schemas['FinishChoice'][]
   value: string | undefined
   disabled: boolean
@@ -255,6 +223,7 @@ function FinishPick(props: {
   const guess = guesses.length === 1 ? finishes.find((f) => f.code === guesses[0]) : undefined
   const option = (f: Schemas['FinishChoice']): Option => ({
     value: f.code,
+    hint: f.look,
     label: (
       <span className="flex items-center gap-2">
         <Swatch finish={f.code} />
@@ -282,6 +251,7 @@ function FinishPick(props: {
         ]}
         onChange={(finish) => onFinding({ finish })}
       />
+      <p className="text-note text-faint">{finishes.find((f) => f.code === value)?.look}</p>
       <div className="mt-1 flex flex-wrap gap-1.5">
         {guess && value === undefined && !disabled && (
           <Button className="border-dashed" onClick={() => onFinding({ finish: guess.code })}>
@@ -308,11 +278,7 @@ function FinishPick(props: {
 }
 
 /** What is often found on a panel: a guess, drawn as one, until it is confirmed. */
-function Likely(props: {
-  panel: Schemas['Panel']
-  field: 'soil' | 'finish'
-  onTake: (value: string) => void
-}) {
+function Likely(props: { panel: DrawnPanel; field: 'soil' | 'wear'; onTake: (value: string) => void }) {
   return props.panel.likely
     .filter((l) => l.field === props.field)
     .map((l) => (

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button, Field, inputForm } from '../parts/controls'
+import { metres, squareMetresShown } from '../parts/words'
 import { squareMetres } from './area'
 import type { Finding } from './useFindings'
 
@@ -29,7 +30,7 @@ export function NameAndSize(props: {
   return (
     <details className="border-t border-line pt-2">
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Name and size: {area} m², {seam} m of seam
+        Name and size: {squareMetresShown(area)}, {metres(seam)} of seam
       </summary>
       <div className="grid gap-3 sm:grid-cols-3">
         <label>

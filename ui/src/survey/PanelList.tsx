@@ -1,10 +1,10 @@
-import type { Schemas } from '../api/client'
+import type { Cabin, DrawnPanel } from '../parts/cabin'
 import type { PanelLook } from '../parts/CabinSheet'
 
 /** The same panels as a plain list. */
 export function PanelList(props: {
-  layout: Schemas['Layout']
-  look: (panel: Schemas['Panel']) => PanelLook
+  layout: Cabin
+  look: (panel: DrawnPanel) => PanelLook
   picked: ReadonlySet<string>
   onPick: (id: string) => void
   zone?: string

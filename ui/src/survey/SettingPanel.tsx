@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import { Field, inputForm, NumberField, OneOf, type Option } from '../parts/controls'
-import { Say } from '../parts/words'
+import { degrees, Say } from '../parts/words'
 
 type Change = Schemas['JobChange']
 
@@ -15,13 +15,14 @@ export function SettingPanel(props: {
   const { job, disabled, onChange } = props
   const { setting, wishes } = job.document
   const set = (part: Partial<Schemas['SettingFile']>) => onChange({ setting: { ...setting, ...part } })
+  const air = degrees()
   const wish = (part: Schemas['WishesFile']) => onChange({ wishes: part })
   return (
     <div className="lying grid gap-4 p-3">
       <div>
         <h2 className="text-do">Pick a panel to write down what you find</h2>
         <p className="text-note text-faint">
-          Tap one, or hold several with “Pick several”. Until then: the air you work in, and what is wished.
+          Tap one, or several with “Pick several”. Here: the air you work in, and what is wished.
         </p>
       </div>
       <div className="grid gap-4 lg:grid-cols-2">
@@ -42,12 +43,12 @@ export function SettingPanel(props: {
       </div>
       <div className="grid grid-cols-3 gap-3">
         <NumberField
-          label="Air, °C"
-          value={setting.airTempC ?? 20}
-          min={-20}
-          max={50}
+          label={`Air, ${air.unit}`}
+          value={air.shown(setting.airTempC ?? 20)}
+          min={air.shown(-20)}
+          max={air.shown(50)}
           disabled={disabled}
-          onSave={(airTempC) => set({ airTempC })}
+          onSave={(value) => set({ airTempC: air.read(value) })}
         />
         <NumberField
           label="Humidity, %"

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { finishesQuery } from '../api/queries'
+import type { Cabin, DrawnPanel } from '../parts/cabin'
 import { CabinSheet, type PanelLook } from '../parts/CabinSheet'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
@@ -11,8 +12,12 @@ import { Loading, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
 import { AddPanel } from './AddPanel'
+import { Damage } from './Damage'
+import { Earlier, Visits } from './Earlier'
 import { FindingsPanel } from './FindingsPanel'
 import { PanelList } from './PanelList'
+import { Photos } from './Photos'
+import { Readings } from './Readings'
 import { SettingPanel } from './SettingPanel'
 import { unasked } from './shared'
 import { useFindings } from './useFindings'
@@ -33,13 +38,10 @@ export function SurveyView() {
   return layout.data && <Survey job={job} layout={layout.data} finishes={finishes.data} />
 }
 
-function Survey(props: {
-  job: Schemas['JobDetail']
-  layout: Schemas['Layout']
-  finishes: Schemas['FinishChoice'][]
-}) {
+function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Schemas['FinishChoice'][] }) {
   const { job, layout, finishes } = props
-  const { find, undo, redo, change, copy, add } = useFindings(job, layout.panels)
+  const saving = useFindings(job, layout.panels)
+  const { find, undo, redo, change, copy, add, split, merge, remove, restore } = saving
   const [adding, setAdding] = useState(false)
   const [query, setQuery] = useSearchParams()
   const surfaces = useMemo(
@@ -85,7 +87,7 @@ function Survey(props: {
     else if (from) go({ panel: from })
   }
 
-  const look = (panel: Schemas['Panel']): PanelLook => {
+  const look = (panel: DrawnPanel): PanelLook => {
     const surface = surfaces.get(panel.id)
     const missing = unasked(surface)
     const soil = surface?.condition.soil
@@ -97,7 +99,10 @@ function Survey(props: {
       mark: surface && <SoilMark level={soil} incomplete={missing.length > 0} />,
     }
   }
-  const error = find.error ?? undo.error ?? redo.error ?? change.error ?? copy.error ?? add.error
+  const error = Object.values(saving).find((m) => m.error)?.error
+  const busy = Object.values(saving).some((m) => m.isPending)
+  const gone = job.document.vehicle?.without?.length ?? 0
+  const one = picked.size === 1 ? [...picked][0] : undefined
   const asked = job.document.surfaces.filter((s) => s.condition.soil && s.condition.wear).length
 
   return (
@@ -149,9 +154,7 @@ function Survey(props: {
             </>
           )}
           <span role="status" className="ml-auto text-note text-faint">
-            {find.isPending || change.isPending || copy.isPending || add.isPending
-              ? 'Saving…'
-              : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
+            {busy ? 'Saving…' : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
           </span>
         </div>
         <div className="grid gap-2 md:grid-cols-[8.5rem_minmax(0,1fr)]">
@@ -177,6 +180,14 @@ function Survey(props: {
                 onClick={() => setAdding(true)}
               >
                 <Plus size={16} aria-hidden="true" /> Own panel
+              </Button>
+            )}
+            {gone > 0 && !frozen && (
+              <Button
+                className="narrow shrink-0 border-dashed px-3 text-note md:justify-start"
+                onClick={() => restore.mutate()}
+              >
+                Put {plural(gone, 'removed panel')} back
               </Button>
             )}
           </div>
@@ -236,10 +247,40 @@ function Survey(props: {
                 panel: job.document.surfaces.filter((s) => s.finish === finish).map((s) => s.id),
               })
             }
+            edit={{
+              onSplit: (surfaceId, along) => {
+                go({ panel: [] })
+                split.mutate({ surfaceId, along })
+              },
+              onMerge: (ids) => {
+                go({ panel: [] })
+                merge.mutate(ids)
+              },
+              onRemove: (ids) => {
+                go({ panel: [] })
+                remove.mutate(ids)
+              },
+            }}
             onClose={() => go({ panel: [] })}
-          />
+          >
+            {one && (
+              <>
+                <Earlier history={surfaces.get(one)?.history} />
+                <Readings key={`r-${one}`} job={job} surfaceId={one} />
+              </>
+            )}
+            <Photos key={`p-${one}`} job={job} surfaceId={one} />
+          </FindingsPanel>
         ) : (
-          <SettingPanel job={job} disabled={frozen} onChange={(part) => change.mutate(part)} />
+          <>
+            <SettingPanel job={job} disabled={frozen} onChange={(part) => change.mutate(part)} />
+            <div className="lying px-3 pb-3">
+              <Readings job={job} />
+            </div>
+            <Visits job={job} />
+            <Damage job={job} onPick={(id) => go({ panel: id })} />
+            <Photos job={job} />
+          </>
         )}
       </section>
     </div>

@@ -58,5 +58,33 @@ export function useFindings(job: Job, panels: Schemas['Panel'][]) {
       need(api.POST('/api/v1/jobs/{id}/panels', { ...params, body })),
     onSuccess: settle,
   })
-  return { find, undo, redo, change, copy, add }
+  const split = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: ({ surfaceId, along }: { surfaceId: string; along: 'across' | 'down' }) =>
+      need(
+        api.POST('/api/v1/jobs/{id}/panels/{surfaceId}/split', {
+          params: { path: { id: job.id, surfaceId } },
+          body: { along },
+        }),
+      ),
+    onSuccess: settle,
+  })
+  const merge = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: (surfaceIds: string[]) =>
+      need(api.POST('/api/v1/jobs/{id}/panels/merge', { ...params, body: { surfaceIds } })),
+    onSuccess: settle,
+  })
+  const remove = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: (surfaceIds: string[]) =>
+      need(api.POST('/api/v1/jobs/{id}/panels/remove', { ...params, body: { surfaceIds } })),
+    onSuccess: settle,
+  })
+  const restore = useMutation({
+    scope: { id: `survey-${job.id}` },
+    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/panels/restore', params)),
+    onSuccess: settle,
+  })
+  return { find, undo, redo, change, copy, add, split, merge, remove, restore }
 }

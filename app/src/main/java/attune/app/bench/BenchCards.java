@@ -142,6 +142,7 @@ final class BenchCards {
         title(task),
         task.surfaceIds(),
         where(task),
+        task.productId(),
         needsHands,
         lines(task),
         lookFor(task),

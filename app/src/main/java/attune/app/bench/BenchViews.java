@@ -33,6 +33,7 @@ public final class BenchViews {
       String title,
       List<String> surfaceIds,
       String where,
+      @Nullable String productId,
       boolean needsHands,
       List<String> lines,
       @Nullable String lookFor,

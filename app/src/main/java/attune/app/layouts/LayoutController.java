@@ -18,7 +18,7 @@ class LayoutController {
   record LayoutChoice(String code, String name, int panels) {}
 
   /** A finish to choose from. */
-  record FinishChoice(String code, String family, String name, String source) {}
+  record FinishChoice(String code, String family, String name, String look, String source) {}
 
   private final Layouts layouts;
   private final ReferenceData reference;
@@ -49,6 +49,7 @@ class LayoutController {
   }
 
   private static FinishChoice choice(Finish finish) {
-    return new FinishChoice(finish.code(), finish.family(), finish.name(), finish.source());
+    return new FinishChoice(
+        finish.code(), finish.family(), finish.name(), finish.look(), finish.source());
   }
 }

@@ -40,6 +40,15 @@ class ShelfController {
         .body(shelf.csv());
   }
 
+  @GetMapping("/json")
+  ResponseEntity<String> json() {
+    ContentDisposition name = ContentDisposition.attachment().filename("attune-shelf.json").build();
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+        .body(shelf.json());
+  }
+
   /** Brings a CSV or JSON shelf in; a dry run says what it would do. */
   @PostMapping(value = "/import", consumes = MediaType.TEXT_PLAIN_VALUE)
   ImportView bringIn(

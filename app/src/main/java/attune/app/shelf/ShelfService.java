@@ -85,6 +85,13 @@ public class ShelfService {
     return csv.write(document(Map.of()));
   }
 
+  /** The shelf as an attune-shelf file, as it can be brought in again. */
+  @Transactional
+  public String json() {
+    load();
+    return document(Map.of()).toPrettyString();
+  }
+
   /**
    * Brings a shelf file in: items by their id, new ones added, known ones replaced, none removed.
    * All or nothing.

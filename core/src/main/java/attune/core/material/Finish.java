@@ -23,6 +23,7 @@ import java.util.stream.Collectors;
  * @param cleanSheen range of a clean surface in GU at 60°, or empty where sheen says nothing
  * @param alkaliAllowance yearly allowance in µmol·min/l
  * @param foundAs roles on which an unidentified surface could be this finish
+ * @param look what it looks and feels like, in a line
  * @param source where the row comes from
  */
 public record Finish(
@@ -43,6 +44,7 @@ public record Finish(
     Optional<Sheen> cleanSheen,
     double alkaliAllowance,
     Set<Role> foundAs,
+    String look,
     String source) {
 
   /** Where liquid may be put, from the freest to the strictest. */
@@ -156,6 +158,7 @@ public record Finish(
         row.list("found_as").stream()
             .map(code -> Coded.parse(Role.class, code))
             .collect(Collectors.toSet()),
+        row.text("look"),
         row.text("source"));
   }
 }

@@ -93,6 +93,7 @@ public final class FinishTable {
         a.cleanSheen(),
         Math.min(a.alkaliAllowance(), b.alkaliAllowance()),
         a.foundAs(),
+        a.look(),
         a.source());
   }
 
@@ -133,6 +134,7 @@ public final class FinishTable {
         Optional.empty(),
         f.alkaliAllowance(),
         f.foundAs(),
+        "not told apart yet",
         f.source());
   }
 }

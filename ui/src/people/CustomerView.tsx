@@ -1,0 +1,273 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Dialog } from 'radix-ui'
+import { useState, type FormEvent } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { api, need, type Schemas } from '../api/client'
+import { customerQuery } from '../api/queries'
+import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
+import { Loading, Trouble } from '../parts/Notice'
+import { plural, Say } from '../parts/words'
+
+type Form = Schemas['CustomerForm']
+
+const blank: Form = { name: '', uses: [] }
+const uses: { value: Form['uses'][number]; label: string; hint: string }[] = [
+  { value: 'PETS', label: 'Pets', hint: 'Hair in seams, claws on edges' },
+  { value: 'DENIM', label: 'Denim', hint: 'Dye on pale seats: a barrier pays' },
+  { value: 'CHILDREN', label: 'Children', hint: 'Food, shoes on seat backs' },
+  { value: 'GLOVES', label: 'Gloves', hint: 'Wear on the rim without grease' },
+  { value: 'SMOKING', label: 'Smoking', hint: 'Film on headliner and glass' },
+  { value: 'WORK_CLOTHES', label: 'Work clothes', hint: 'Grit and grease' },
+]
+const choices = (...codes: string[]) => [
+  { value: 'any', label: 'Not said' },
+  ...codes.map((value) => ({ value, label: Say(value) })),
+]
+const said = (value: string) => (value === 'any' ? undefined : value)
+
+export function CustomerView() {
+  const { id } = useParams()
+  const customer = useQuery({ ...customerQuery(id ?? ''), enabled: id !== undefined })
+  if (id === undefined) return <CustomerForm known={undefined} />
+  if (customer.isPending) return <Loading what="the customer" />
+  if (customer.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={customer.error} again={() => void customer.refetch()} />
+      </div>
+    )
+  return <CustomerForm key={`${id}-${customer.data.form.version}`} known={customer.data} />
+}
+
+function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined }) {
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const [form, setForm] = useState<Form>(known?.form ?? blank)
+  const set = (part: Partial<Form>) => setForm((before) => ({ ...before, ...part }))
+  const [forgetting, setForgetting] = useState(false)
+  const settle = (fresh: Schemas['CustomerView']) => {
+    client.setQueryData(customerQuery(fresh.id).queryKey, fresh)
+    void client.invalidateQueries({ queryKey: ['customers'] })
+    void client.invalidateQueries({ queryKey: ['vehicles'] })
+  }
+  const save = useMutation({
+    mutationFn: () =>
+      need(
+        known
+          ? api.PUT('/api/v1/customers/{id}', { params: { path: { id: known.id } }, body: form })
+          : api.POST('/api/v1/customers', { body: form }),
+      ),
+    onSuccess: (fresh) => {
+      settle(fresh)
+      if (!known) void navigate(`/customers/${fresh.id}`, { replace: true })
+    },
+  })
+  const merge = useMutation({
+    mutationFn: (other: string) =>
+      need(
+        api.POST('/api/v1/customers/{id}/merge', {
+          params: { path: { id: known?.id ?? '' } },
+          body: { other },
+        }),
+      ),
+    onSuccess: settle,
+  })
+  const changed = JSON.stringify(form) !== JSON.stringify(known?.form ?? blank)
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    save.mutate()
+  }
+  return (
+    <div className="mx-auto grid w-full max-w-5xl gap-5 p-3 md:grid-cols-[1.3fr_1fr] md:p-6">
+      <form onSubmit={submit} className="grid content-start gap-4">
+        <h1 className="text-head">{known ? known.form.name : 'New customer'}</h1>
+        <TextField
+          label="Name"
+          value={form.name}
+          onChange={(name) => set({ name })}
+          maxLength={120}
+          required
+        />
+        <div className="grid gap-4 sm:grid-cols-2">
+          <TextField
+            label="Phone"
+            type="tel"
+            value={form.phone ?? ''}
+            onChange={(phone) => set({ phone })}
+            maxLength={40}
+          />
+          <TextField
+            label="E-mail"
+            type="email"
+            value={form.email ?? ''}
+            onChange={(email) => set({ email: email || undefined })}
+            maxLength={200}
+          />
+        </div>
+        <TextField
+          label="Address"
+          value={form.address ?? ''}
+          onChange={(address) => set({ address })}
+          maxLength={300}
+        />
+        <AnyOf
+          label="What the cabin has to stand"
+          value={form.uses}
+          options={uses}
+          onChange={(v) => set({ uses: v as Form['uses'] })}
+        />
+        <OneOf
+          label="Standard"
+          value={form.standard ?? 'any'}
+          options={choices('tidy', 'thorough', 'exacting')}
+          onChange={(v) => set({ standard: said(v) })}
+        />
+        <OneOf
+          label="Sheen"
+          value={form.sheen ?? 'any'}
+          options={choices('matt', 'satin', 'gloss')}
+          onChange={(v) => set({ sheen: said(v) })}
+        />
+        <OneOf
+          label="Protection wanted, at most"
+          value={form.protection ?? 'any'}
+          options={choices('none', 'dressing', 'barrier', 'coating')}
+          onChange={(v) => set({ protection: said(v) })}
+        />
+        <OneOf
+          label="Climate the car lives in"
+          value={form.climate ?? 'any'}
+          options={choices('temperate', 'hot', 'cold-wet')}
+          onChange={(v) => set({ climate: said(v) })}
+        />
+        <TextField
+          label="Kilometres a year"
+          inputMode="numeric"
+          value={form.kmAYear === undefined ? '' : String(form.kmAYear)}
+          onChange={(v) => set({ kmAYear: v.trim() === '' ? undefined : Number(v.replace(/\D/g, '')) })}
+          maxLength={9}
+        />
+        <TextField
+          label="Wishes and notes"
+          lines={3}
+          value={form.notes ?? ''}
+          onChange={(notes) => set({ notes })}
+          maxLength={2000}
+        />
+        {save.error && <Trouble error={save.error} />}
+        <div className="flex flex-wrap items-center gap-3">
+          <Button
+            type="submit"
+            weight="main"
+            disabled={save.isPending || !changed || form.name.trim() === ''}
+          >
+            Save
+          </Button>
+          <span role="status" className="text-note text-faint">
+            {known && !changed && 'Saved'}
+          </span>
+        </div>
+      </form>
+      {known && (
+        <div className="grid content-start gap-4">
+          <section aria-label="Vehicles" className="lying p-3">
+            <div className="flex items-baseline justify-between gap-3">
+              <h2 className="text-do">{plural(known.vehicles.length, 'vehicle')}</h2>
+              <ButtonLink to={`/vehicles/new?customer=${known.id}`} weight="quiet" className="px-1">
+                Add one
+              </ButtonLink>
+            </div>
+            <ul className="divide-y divide-line">
+              {known.vehicles.map((v) => (
+                <li key={v.id}>
+                  <ButtonLink to={`/vehicles/${v.id}`} weight="quiet" className="justify-start px-0">
+                    {v.label}
+                  </ButtonLink>
+                </li>
+              ))}
+            </ul>
+          </section>
+          {known.likelySame.length > 0 && (
+            <section aria-label="Perhaps the same person" className="lying border-l-4 border-l-care p-3">
+              <h2 className="text-do">Perhaps the same person</h2>
+              <p className="text-note text-faint">
+                The other’s vehicles come over, gaps here are filled from it, and it is gone.
+              </p>
+              <ul className="mt-2 divide-y divide-line">
+                {known.likelySame.map((other) => (
+                  <li key={other.id} className="flex items-center justify-between gap-3 py-1">
+                    <span>
+                      {other.name}
+                      <span className="block text-note text-faint">
+                        {[other.phone, other.email, plural(other.vehicles, 'vehicle')]
+                          .filter(Boolean)
+                          .join(' · ')}
+                      </span>
+                    </span>
+                    <Button onClick={() => merge.mutate(other.id)} disabled={merge.isPending}>
+                      Take it in
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+              {merge.error && <Trouble error={merge.error} />}
+            </section>
+          )}
+          <div>
+            <Button onClick={() => setForgetting(true)}>Delete personal data</Button>
+          </div>
+        </div>
+      )}
+      {forgetting && known && <Forget customer={known} onClose={() => setForgetting(false)} />}
+    </div>
+  )
+}
+
+function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void }) {
+  const { customer, onClose } = props
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const forget = useMutation({
+    mutationFn: async () => {
+      const { response } = await api.DELETE('/api/v1/customers/{id}', {
+        params: { path: { id: customer.id } },
+      })
+      if (!response.ok) throw new Error('not deleted')
+    },
+    onSuccess: () => {
+      client.removeQueries({ queryKey: ['customer', customer.id] })
+      void client.invalidateQueries()
+      void navigate('/people')
+    },
+  })
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
+        <Dialog.Content className="fixed inset-x-0 bottom-0 z-50 grid gap-3 bg-paper p-4 md:inset-auto md:top-1/2 md:left-1/2 md:w-[min(94vw,32rem)] md:-translate-x-1/2 md:-translate-y-1/2">
+          <Dialog.Title className="text-head">Delete {customer.form.name} for good?</Dialog.Title>
+          <Dialog.Description>
+            Name, contact, address, wishes and notes go, and the plates of their vehicles, and their name on
+            damage they acknowledged. This cannot be undone.
+          </Dialog.Description>
+          <p>
+            {customer.vehicles.length === 0
+              ? 'They have no vehicle here.'
+              : `${customer.vehicles.map((v) => v.label).join(', ')}: the vehicle and what was used on it stay. Check that its label names nobody.`}
+          </p>
+          {forget.error && <Trouble error={forget.error} />}
+          <div className="flex gap-2">
+            <Button
+              className="border-over text-over"
+              onClick={() => forget.mutate()}
+              disabled={forget.isPending}
+            >
+              Delete for good
+            </Button>
+            <Button onClick={onClose}>Keep</Button>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

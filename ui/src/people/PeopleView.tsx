@@ -1,0 +1,115 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Plus } from 'lucide-react'
+import { Link, useSearchParams } from 'react-router'
+import { customersQuery, fleetsQuery, vehiclesQuery } from '../api/queries'
+import { ButtonLink, Field, inputForm } from '../parts/controls'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { plural, Say } from '../parts/words'
+
+/** Customers and vehicles side by side, narrowed by one search. */
+export function PeopleView() {
+  const [query, setQuery] = useSearchParams()
+  const word = query.get('q') ?? ''
+  const customers = useQuery({ ...customersQuery(word), placeholderData: keepPreviousData })
+  const vehicles = useQuery({ ...vehiclesQuery(word), placeholderData: keepPreviousData })
+  const fleets = useQuery(fleetsQuery)
+  const error = customers.error ?? vehicles.error
+  return (
+    <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h1 className="flex-1 text-head">People and vehicles</h1>
+        <div className="flex gap-2">
+          <ButtonLink to="/customers/new">
+            <Plus size={18} aria-hidden="true" /> Customer
+          </ButtonLink>
+          <ButtonLink to="/vehicles/new">
+            <Plus size={18} aria-hidden="true" /> Vehicle
+          </ButtonLink>
+        </div>
+        <label className="w-full sm:w-80">
+          <Field label="Name, phone, plate, fleet">
+            <input
+              type="search"
+              className={inputForm}
+              value={word}
+              onChange={(e) => setQuery(e.target.value ? { q: e.target.value } : {}, { replace: true })}
+            />
+          </Field>
+        </label>
+      </div>
+      {error && <Trouble error={error} again={() => void customers.refetch()} />}
+      {(customers.isPending || vehicles.isPending) && !error && <Loading what="people and vehicles" />}
+      <div className="grid gap-4 md:grid-cols-2">
+        {customers.data && (
+          <section aria-label="Customers" className="lying">
+            <h2 className="border-b border-line p-3 text-do">{plural(customers.data.length, 'customer')}</h2>
+            {customers.data.length === 0 ? (
+              <Empty title={word ? 'Nobody by these words.' : 'Nobody yet.'}>
+                <ButtonLink to="/customers/new">Write the first one down</ButtonLink>
+              </Empty>
+            ) : (
+              <ul className="divide-y divide-line">
+                {customers.data.map((c) => (
+                  <li key={c.id}>
+                    <Link to={`/customers/${c.id}`} className={line}>
+                      <span className="min-w-0">
+                        <span className="block font-semibold">{c.name}</span>
+                        <span className="block truncate text-note text-faint">
+                          {[c.phone, c.email].filter(Boolean).join(' · ') || 'no phone or e-mail'}
+                        </span>
+                      </span>
+                      <span className="text-note text-faint">{plural(c.vehicles, 'vehicle')}</span>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </section>
+        )}
+        {vehicles.data && (
+          <section aria-label="Vehicles" className="lying">
+            <h2 className="border-b border-line p-3 text-do">{plural(vehicles.data.length, 'vehicle')}</h2>
+            {vehicles.data.length === 0 ? (
+              <Empty title={word ? 'No vehicle by these words.' : 'No vehicle yet.'}>
+                <ButtonLink to="/new">Start a job: its vehicle is noted with it</ButtonLink>
+              </Empty>
+            ) : (
+              <ul className="divide-y divide-line">
+                {vehicles.data.map((v) => (
+                  <li key={v.id}>
+                    <Link to={`/vehicles/${v.id}`} className={line}>
+                      <span className="min-w-0">
+                        <span className="block font-semibold">{v.label}</span>
+                        <span className="block truncate text-note text-faint">
+                          {[v.plate, Say(v.layout)].filter(Boolean).join(' · ')}
+                        </span>
+                      </span>
+                      <span className="text-right text-note text-faint">
+                        {v.customer ?? 'whose is not noted'}
+                        {v.fleet && <span className="block">{v.fleet}</span>}
+                      </span>
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </section>
+        )}
+      </div>
+      {fleets.data && fleets.data.length > 0 && (
+        <section aria-label="Fleets" className="lying p-3">
+          <h2 className="text-do">Fleets</h2>
+          <ul className="mt-1 flex flex-wrap gap-2">
+            {fleets.data.map((f) => (
+              <li key={f.id}>
+                <ButtonLink to={`/people?q=${encodeURIComponent(f.name)}`}>{f.name}</ButtonLink>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  )
+}
+
+const line = 'flex min-h-14 items-center justify-between gap-3 px-3 py-2 text-ink no-underline hover:bg-piece'

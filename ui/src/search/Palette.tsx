@@ -1,0 +1,100 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Command } from 'cmdk'
+import { Dialog } from 'radix-ui'
+import { useDeferredValue, useState } from 'react'
+import { useNavigate } from 'react-router'
+import type { Schemas } from '../api/client'
+import { searchQuery } from '../api/queries'
+
+type Hit = Schemas['Hit']
+
+const groups: { kind: Hit['kind']; title: string; to: (id: string) => string }[] = [
+  { kind: 'CUSTOMER', title: 'Customers', to: (id) => `/customers/${id}` },
+  { kind: 'VEHICLE', title: 'Vehicles', to: (id) => `/vehicles/${id}` },
+  { kind: 'JOB', title: 'Jobs', to: (id) => `/jobs/${id}` },
+  { kind: 'PRODUCT', title: 'Products', to: (id) => `/shelf/products/${id}` },
+  { kind: 'TOOL', title: 'Tools and cloths', to: (id) => `/shelf/tools/${id}` },
+]
+const places = [
+  { title: 'Day', to: '/' },
+  { title: 'New job', to: '/new' },
+  { title: 'New customer', to: '/customers/new' },
+  { title: 'New product', to: '/shelf/products/new' },
+  { title: 'People and vehicles', to: '/people' },
+  { title: 'Shelf', to: '/shelf' },
+  { title: 'Shop settings', to: '/shop' },
+]
+const item =
+  'flex min-h-11 cursor-pointer items-center justify-between gap-3 px-3 data-[selected=true]:bg-needle data-[selected=true]:text-on-needle'
+
+/** Finds anything the shop has, and goes to any view. */
+export function Palette({ onClose }: { onClose: () => void }) {
+  const navigate = useNavigate()
+  const [word, setWord] = useState('')
+  const asked = useDeferredValue(word.trim())
+  const hits = useQuery({ ...searchQuery(asked), enabled: asked !== '', placeholderData: keepPreviousData })
+  const go = (to: string) => {
+    onClose()
+    void navigate(to)
+  }
+  const found = asked === '' ? [] : (hits.data ?? [])
+  const fitting = places.filter((p) => p.title.toLowerCase().includes(asked.toLowerCase()))
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 top-0 z-50 max-h-dvh overflow-auto bg-paper md:inset-x-auto md:top-[10vh] md:left-1/2 md:max-h-[80vh] md:w-[min(94vw,38rem)] md:-translate-x-1/2"
+        >
+          <Dialog.Title className="sr-only">Find</Dialog.Title>
+          <Command shouldFilter={false} label="Find">
+            <Command.Input
+              value={word}
+              onValueChange={setWord}
+              placeholder="Name, plate, job, product, or a view"
+              className="min-h-14 w-full border-b border-line bg-paper px-3 text-do"
+              maxLength={100}
+            />
+            <Command.List className="p-1">
+              {found.length + fitting.length === 0 && !hits.isFetching && (
+                <Command.Empty className="p-3 text-faint">Nothing by these words.</Command.Empty>
+              )}
+              {groups.map(({ kind, title, to }) => {
+                const here = found.filter((h) => h.kind === kind)
+                if (here.length === 0) return null
+                return (
+                  <Command.Group key={kind} heading={title} className={heading}>
+                    {here.map((h) => (
+                      <Command.Item
+                        key={h.id}
+                        value={kind + h.id}
+                        onSelect={() => go(to(h.id))}
+                        className={item}
+                      >
+                        <span className="font-semibold">{h.title}</span>
+                        <span className="truncate text-note">{h.detail}</span>
+                      </Command.Item>
+                    ))}
+                  </Command.Group>
+                )
+              })}
+              {fitting.length > 0 && (
+                <Command.Group heading="Go to" className={heading}>
+                  {fitting.map((p) => (
+                    <Command.Item key={p.to} value={p.to} onSelect={() => go(p.to)} className={item}>
+                      {p.title}
+                    </Command.Item>
+                  ))}
+                </Command.Group>
+              )}
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}
+
+const heading =
+  '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-note [&_[cmdk-group-heading]]:text-faint'

@@ -1,0 +1,190 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Plus, X } from 'lucide-react'
+import { useState, type FormEvent } from 'react'
+import { api, need, type Schemas } from '../api/client'
+import { shopQuery } from '../api/queries'
+import { Button, Field, OneOf, Pick, TextField, Tick } from '../parts/controls'
+import { Loading, Trouble } from '../parts/Notice'
+import { Amount, faultAt, faultsOf } from '../shelf/record'
+import { Backups } from './Backups'
+
+type Settings = Schemas['ShopSettings']
+
+const languages = [
+  { value: 'en-GB', label: 'English, 25 Nov' },
+  { value: 'en-US', label: 'English, Nov 25' },
+  { value: 'de-DE', label: 'Deutsch' },
+  { value: 'fr-FR', label: 'Français' },
+  { value: 'es-ES', label: 'Español' },
+  { value: 'it-IT', label: 'Italiano' },
+  { value: 'nl-NL', label: 'Nederlands' },
+  { value: 'sv-SE', label: 'Svenska' },
+]
+
+export function ShopView() {
+  const shop = useQuery(shopQuery)
+  if (shop.isPending) return <Loading what="the shop" />
+  if (shop.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={shop.error} again={() => void shop.refetch()} />
+      </div>
+    )
+  return <ShopForm key={shop.data.version} start={shop.data} />
+}
+
+function ShopForm({ start }: { start: Settings }) {
+  const client = useQueryClient()
+  const [form, setForm] = useState(start)
+  const set = (part: Partial<Settings>) => setForm((before) => ({ ...before, ...part }))
+  const save = useMutation({
+    mutationFn: () => need(api.PUT('/api/v1/shop', { body: form })),
+    onSuccess: (fresh) => {
+      client.setQueryData(shopQuery.queryKey, fresh)
+      void client.invalidateQueries({ queryKey: ['job'] })
+      void client.invalidateQueries({ queryKey: ['shelf'] })
+    },
+  })
+  const at = (field: string) => faultAt(faultsOf(save.error), field)
+  const changed = JSON.stringify(form) !== JSON.stringify(start)
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    save.mutate()
+  }
+  const person = (i: number, part: Partial<Schemas['Person']>) =>
+    set({ people: form.people.map((p, j) => (i === j ? { ...p, ...part } : p)) })
+  return (
+    <div className="mx-auto grid w-full max-w-5xl gap-5 p-3 md:grid-cols-[1.4fr_1fr] md:p-6">
+      <form onSubmit={submit} className="grid content-start gap-6">
+        <h1 className="text-head">Shop</h1>
+        <TextField
+          label="Name on hand-overs and labels"
+          value={form.name}
+          onChange={(name) => set({ name })}
+          maxLength={120}
+          fault={at('name')}
+        />
+        <fieldset className="grid gap-3">
+          <legend className="text-do font-semibold">Water for mixes</legend>
+          <div className="grid gap-4 sm:grid-cols-2">
+            <Amount
+              label="Tap water, pH"
+              value={form.tapPh}
+              onChange={(v) => set({ tapPh: v ?? NaN })}
+              disabled={form.deionised}
+              fault={at('tapPh')}
+            />
+            <Amount
+              label="Its alkalinity, mmol/l"
+              value={form.alkalinity}
+              onChange={(v) => set({ alkalinity: v ?? NaN })}
+              disabled={form.deionised}
+              note="From the waterworks; hard water pulls a thin mix"
+              fault={at('alkalinity')}
+            />
+          </div>
+          <Tick
+            label="Mixes are made with de-ionised water"
+            checked={form.deionised}
+            onChange={(deionised) => set({ deionised })}
+          />
+        </fieldset>
+        <fieldset className="grid gap-3">
+          <legend className="text-do font-semibold">Hours and hands</legend>
+          <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+            <TextField
+              label="Opens"
+              type="time"
+              value={form.opens}
+              onChange={(opens) => set({ opens })}
+              fault={at('opens')}
+            />
+            <TextField
+              label="Closes"
+              type="time"
+              value={form.closes}
+              onChange={(closes) => set({ closes })}
+              fault={at('closes')}
+            />
+            <Amount
+              label="One stroke of a trigger, ml"
+              value={form.triggerMl}
+              onChange={(v) => set({ triggerMl: v ?? NaN })}
+              fault={at('triggerMl')}
+            />
+          </div>
+          <ul className="grid gap-2">
+            {form.people.map((p, i) => (
+              <li key={i} className="grid grid-cols-[1fr_auto_auto] items-end gap-3">
+                <TextField
+                  label={`Person ${i + 1}`}
+                  value={p.name}
+                  onChange={(name) => person(i, { name })}
+                  maxLength={80}
+                />
+                <Tick label="May coat" checked={p.coats} onChange={(coats) => person(i, { coats })} />
+                <Button
+                  weight="quiet"
+                  className="px-2"
+                  aria-label={`Take out person ${i + 1}`}
+                  disabled={form.people.length === 1}
+                  onClick={() => set({ people: form.people.filter((_, j) => j !== i) })}
+                >
+                  <X size={18} aria-hidden="true" />
+                </Button>
+              </li>
+            ))}
+          </ul>
+          <Button
+            className="justify-self-start"
+            onClick={() => set({ people: [...form.people, { name: '', coats: false }] })}
+          >
+            <Plus size={18} aria-hidden="true" /> Person
+          </Button>
+          {at('people') && <p className="text-note text-over">{at('people')}</p>}
+        </fieldset>
+        <fieldset className="grid gap-3">
+          <legend className="text-do font-semibold">How things are written</legend>
+          <OneOf
+            label="Units on screen"
+            value={form.units}
+            options={[
+              { value: 'metric', label: 'Metric' },
+              { value: 'us', label: 'US' },
+            ]}
+            onChange={(units) => set({ units })}
+          />
+          <div className="grid gap-4 sm:grid-cols-2">
+            <TextField
+              label="Currency"
+              value={form.currency}
+              maxLength={3}
+              onChange={(v) => set({ currency: v.toUpperCase() })}
+              fault={at('currency')}
+            />
+            <Field label="Dates in">
+              <Pick
+                label="Dates in"
+                value={form.locale}
+                options={languages}
+                onChange={(locale) => set({ locale })}
+              />
+            </Field>
+          </div>
+        </fieldset>
+        {save.error && <Trouble error={save.error} />}
+        <div className="flex items-center gap-3">
+          <Button type="submit" weight="main" disabled={save.isPending || !changed}>
+            Save
+          </Button>
+          <span role="status" className="text-note text-faint">
+            {changed ? '' : 'Saved'}
+          </span>
+        </div>
+      </form>
+      <div className="grid content-start">
+        <Backups />
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,117 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Camera } from 'lucide-react'
+import { lazy, Suspense, useState } from 'react'
+import { ApiError, api, need, type Schemas } from '../api/client'
+import { photosQuery } from '../api/queries'
+import { Button, Pick } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { moments, pictureOf } from './moments'
+
+const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet')).PhotoSheet }))
+
+type Photo = Schemas['PhotoView']
+type Moment = Photo['moment']
+const MOST_MB = 30
+
+/** Photos of a panel, or of the whole job; from the camera or from a file. */
+export function Photos({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId?: string }) {
+  const client = useQueryClient()
+  const photos = useQuery(photosQuery(job.id))
+  const [moment, setMoment] = useState<Moment>('FOUND')
+  const [open, setOpen] = useState<string>()
+  const add = useMutation({
+    mutationFn: (file: File) => {
+      if (file.size > MOST_MB * 1024 * 1024)
+        throw new ApiError(413, 'The photo is too large.', [
+          {
+            pointer: '/file',
+            found: `${Math.ceil(file.size / 1024 / 1024)} MB`,
+            allowed: `at most ${MOST_MB} MB`,
+          },
+        ])
+      const form = new FormData()
+      form.set('file', file)
+      return need(
+        api.POST('/api/v1/jobs/{id}/photos', {
+          params: { path: { id: job.id }, query: { moment, surfaceId } },
+          body: form as unknown as { file: string },
+          bodySerializer: (body) => body as unknown as FormData,
+        }),
+      )
+    },
+    onSuccess: (photo) => {
+      void client.invalidateQueries({ queryKey: photosQuery(job.id).queryKey })
+      if (photo.moment === 'HALF_AND_HALF') setOpen(photo.id)
+    },
+  })
+  const shown = (photos.data ?? []).filter((p) => !surfaceId || p.surfaceId === surfaceId)
+  const opened = shown.find((p) => p.id === open)
+  return (
+    <section
+      aria-label="Photos"
+      className={surfaceId ? 'grid gap-2 border-t border-line pt-3' : 'lying grid gap-2 p-3'}
+    >
+      <h3 className={surfaceId ? 'narrow text-note font-semibold text-faint' : 'text-do'}>Photos</h3>
+      <div className="grid items-end gap-2 sm:grid-cols-[1fr_auto]">
+        <Pick
+          label="Moment"
+          value={moment}
+          options={moments}
+          onChange={(value) => setMoment(value as Moment)}
+        />
+        <label className="inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+          <Camera size={18} aria-hidden="true" /> Photo
+          <input
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+            className="sr-only"
+            disabled={add.isPending}
+            onChange={(e) => {
+              const file = e.target.files?.[0]
+              e.target.value = ''
+              if (file) add.mutate(file)
+            }}
+          />
+        </label>
+      </div>
+      <div aria-live="polite">{add.isPending && <p className="text-faint">Turning and storing it…</p>}</div>
+      {add.error && <Trouble error={add.error} />}
+      {shown.length > 0 && (
+        <ul className="grid grid-cols-2 gap-2 sm:grid-cols-3">
+          {shown.map((p) => (
+            <li key={p.id}>
+              <Button
+                className="h-full w-full flex-col items-stretch gap-1 p-1 text-left"
+                onClick={() => setOpen(p.id)}
+                aria-label={`Photo, ${nameOf(p.moment)}: ${where(job, p)}`}
+              >
+                <img
+                  src={pictureOf(job.id, p.id, true)}
+                  alt=""
+                  width={p.width}
+                  height={p.height}
+                  loading="lazy"
+                  className="aspect-[4/3] w-full bg-piece object-cover"
+                />
+                <span className="px-1 text-note">{nameOf(p.moment)}</span>
+                {!surfaceId && (
+                  <span className="truncate px-1 text-note font-normal text-faint">{where(job, p)}</span>
+                )}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {opened && (
+        <Suspense fallback={null}>
+          <PhotoSheet job={job} photo={opened} onClose={() => setOpen(undefined)} />
+        </Suspense>
+      )}
+    </section>
+  )
+}
+
+const nameOf = (moment: Moment) => moments.find((m) => m.value === moment)?.label as string
+const where = (job: Schemas['JobDetail'], p: Photo) =>
+  p.caption ?? (p.surfaceId ? (job.labels[p.surfaceId] ?? p.surfaceId) : 'The whole')

@@ -1,0 +1,145 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Gauge, X } from 'lucide-react'
+import { useState, type FormEvent } from 'react'
+import { api, need, type Schemas } from '../api/client'
+import { jobQuery, readingsQuery } from '../api/queries'
+import { Button, Field, inputForm, Pick } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { when } from '../parts/words'
+
+type Reading = Schemas['ReadingView']
+
+export const instruments: Record<string, string> = {
+  gloss: 'Gloss meter, 60°',
+  moisture: 'Moisture meter',
+  'surface-temperature': 'Surface thermometer',
+  'cloth-colour': 'Cloth colour',
+  'air-temperature': 'Room temperature',
+  humidity: 'Room humidity',
+  'air-speed': 'Draught',
+  ph: 'pH pen',
+}
+const onASurface = ['gloss', 'moisture', 'surface-temperature', 'cloth-colour']
+const inTheRoom = ['air-temperature', 'humidity', 'air-speed']
+const SHOWN = 6
+
+const unit = (u: string) => (u === '0-100' ? 'of 100' : u)
+
+/** Readings of one panel, or of the room; taken from an instrument or typed in. */
+export function Readings({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId?: string }) {
+  const client = useQueryClient()
+  const all = useQuery(readingsQuery(job.id))
+  const kinds = surfaceId ? onASurface : inTheRoom
+  const [kind, setKind] = useState(kinds[0] ?? '')
+  const [typed, setTyped] = useState('')
+  const fresh = () => {
+    void client.invalidateQueries({ queryKey: readingsQuery(job.id).queryKey })
+    void client.invalidateQueries({ queryKey: jobQuery(job.id).queryKey })
+  }
+  const take = useMutation({
+    mutationFn: (body: Schemas['ReadingRequest']) =>
+      need(api.POST('/api/v1/jobs/{id}/readings', { params: { path: { id: job.id } }, body })),
+    onSuccess: () => {
+      setTyped('')
+      fresh()
+    },
+  })
+  const remove = useMutation({
+    mutationFn: async (readingId: string) => {
+      await api.DELETE('/api/v1/jobs/{id}/readings/{readingId}', {
+        params: { path: { id: job.id, readingId } },
+      })
+    },
+    onSuccess: fresh,
+  })
+  const asTyped = (event: FormEvent) => {
+    event.preventDefault()
+    const value = typed.trim()
+    const colour = kind === 'cloth-colour'
+    take.mutate({
+      instrument: kind,
+      surfaceId,
+      ...(colour ? { colour: value } : { value: Number(value.replace(',', '.')) }),
+    })
+  }
+  const shown = (all.data ?? [])
+    .filter((r) => kinds.includes(r.instrument) && r.surfaceId === surfaceId)
+    .slice(0, SHOWN)
+  return (
+    <section aria-label="Readings" className="grid gap-2 border-t border-line pt-3">
+      <h3 className="narrow text-note font-semibold text-faint">Readings</h3>
+      <div className="grid items-end gap-2 sm:grid-cols-[1fr_auto]">
+        <Pick
+          label="Instrument"
+          value={kind}
+          options={kinds.map((value) => ({ value, label: instruments[value] }))}
+          onChange={setKind}
+        />
+        <Button onClick={() => take.mutate({ instrument: kind, surfaceId })} disabled={take.isPending}>
+          <Gauge size={18} aria-hidden="true" /> Take a reading
+        </Button>
+      </div>
+      <form onSubmit={asTyped} className="grid grid-cols-[1fr_auto] items-end gap-2">
+        <label>
+          <Field label={kind === 'cloth-colour' ? 'Or typed in, #rrggbb' : 'Or typed in'}>
+            <input
+              className={inputForm}
+              inputMode={kind === 'cloth-colour' ? 'text' : 'decimal'}
+              value={typed}
+              maxLength={12}
+              onChange={(e) => setTyped(e.target.value)}
+            />
+          </Field>
+        </label>
+        <Button type="submit" disabled={typed.trim() === '' || take.isPending}>
+          Note it
+        </Button>
+      </form>
+      {take.error && <Trouble error={take.error} />}
+      {shown.length > 0 && (
+        <ul className="divide-y divide-line border-y border-line" aria-live="polite">
+          {shown.map((r) => (
+            <li key={r.id} className="grid grid-cols-[1fr_auto] items-center gap-x-2">
+              <span className="py-1">
+                <span className="text-note text-faint">
+                  {instruments[r.instrument]}, {r.device}, {when(r.at)}
+                </span>
+                <span className="block">
+                  <Shown reading={r} />
+                </span>
+                {r.notYet && <span className="block font-semibold text-care">{r.notYet}</span>}
+              </span>
+              <Button
+                weight="quiet"
+                className="px-2"
+                aria-label={`Take out: ${instruments[r.instrument]}, ${when(r.at)}`}
+                onClick={() => remove.mutate(r.id)}
+              >
+                <X size={18} aria-hidden="true" />
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function Shown({ reading }: { reading: Reading }) {
+  if (reading.colour)
+    return (
+      <span className="inline-flex items-center gap-2 text-do font-semibold">
+        <span
+          aria-hidden="true"
+          className="size-6 border border-ink/60"
+          style={{ backgroundColor: reading.colour }}
+        />
+        {reading.colour}
+      </span>
+    )
+  return (
+    <span className={`text-do font-semibold ${reading.notYet ? 'line-through decoration-2' : ''}`}>
+      {reading.value} {unit(reading.unit)}
+    </span>
+  )
+}
