@@ -1999,6 +1999,7 @@ export interface components {
             sheenGu?: number;
             /** Format: double */
             surfaceTempC?: number;
+            usual?: boolean;
             cleared?: boolean;
         };
         FindingRequest: {

@@ -66,7 +66,7 @@ export function SafetySheet({ product }: { product: Schemas['ProductView'] }) {
           None yet. Ask the maker for it; it says what to do when it goes wrong.
         </p>
       )}
-      <label className="inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 justify-self-start rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+      <label className="relative inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 justify-self-start rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
         {product.sheetFile ? 'Another PDF' : 'PDF from a file'}
         <input
           type="file"

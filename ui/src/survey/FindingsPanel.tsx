@@ -52,6 +52,11 @@ export function FindingsPanel(props: {
           <X size={20} aria-hidden="true" />
         </Button>
       </div>
+      {panels.length > 1 && surfaces.some((s) => !s?.finish) && !disabled && (
+        <Button className="min-h-14 border-dashed" onClick={() => onFinding({ usual: true })}>
+          Each is what it usually is: confirm {panels.length}
+        </Button>
+      )}
       <FinishPick
         panels={panels}
         finishes={finishes}

@@ -44,7 +44,9 @@ export function Photos({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceI
       if (photo.moment === 'HALF_AND_HALF') setOpen(photo.id)
     },
   })
-  const shown = (photos.data ?? []).filter((p) => !surfaceId || p.surfaceId === surfaceId)
+  const surface = job.document.surfaces.find((s) => s.id === surfaceId)
+  const here = [surfaceId, ...(surface?.pieces?.map((piece) => piece.panel) ?? [])]
+  const shown = (photos.data ?? []).filter((p) => !surfaceId || here.includes(p.surfaceId))
   const opened = shown.find((p) => p.id === open)
   return (
     <section
@@ -59,7 +61,7 @@ export function Photos({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceI
           options={moments}
           onChange={(value) => setMoment(value as Moment)}
         />
-        <label className="inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
+        <label className="relative inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
           <Camera size={18} aria-hidden="true" /> Photo
           <input
             type="file"

@@ -78,7 +78,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
     const all = layout.panels.filter((p) => p.zone === id).map((p) => p.id)
     go({
       zone: zone === id ? undefined : id,
-      panel: zone === id ? [] : several ? [...new Set([...picked, ...all])] : [],
+      panel: several && zone !== id ? all : [],
     })
   }
 

@@ -40,8 +40,10 @@ export function laid(
   const kept = document.surfaces.filter((s) => !surfaceIds.includes(s.id))
   if (finding.cleared) return { ...document, surfaces: kept }
   const touched = surfaceIds.flatMap((id): Surface[] => {
-    const before = document.surfaces.find((s) => s.id === id) ?? fromPanel(panels.find((p) => p.id === id))
-    if (!before) return []
+    const panel = panels.find((p) => p.id === id)
+    const known = document.surfaces.find((s) => s.id === id) ?? fromPanel(panel)
+    if (!known) return []
+    const before = finding.usual && panel ? usual(known, panel) : known
     return [
       {
         ...before,
@@ -51,6 +53,17 @@ export function laid(
     ]
   })
   return { ...document, surfaces: [...kept, ...touched] }
+}
+
+/** Gaps answered with what is usual on a panel; what is known stays. */
+function usual(s: Surface, panel: Schemas['Panel']): Surface {
+  const likely = (field: string) => panel.likely.find((l) => l.field === field)?.value
+  const { soil, wear } = s.condition
+  return {
+    ...s,
+    finish: s.finish ?? panel.guess,
+    condition: { ...s.condition, soil: soil ?? likely('soil'), wear: wear ?? likely('wear') },
+  }
 }
 
 function fromPanel(panel: Schemas['Panel'] | undefined): Surface | undefined {

@@ -33,12 +33,25 @@ class DemoData {
           new DemoJob("corvid-wheel", ALL));
 
   private final JobService jobs;
+  private final DemoPeople people;
+  private final DemoStock stock;
+  private final DemoPhoto photo;
   private final BenchService bench;
   private final JsonMapper mapper;
   private final Clock clock;
 
-  DemoData(JobService jobs, BenchService bench, JsonMapper mapper, Clock clock) {
+  DemoData(
+      JobService jobs,
+      DemoPeople people,
+      DemoStock stock,
+      DemoPhoto photo,
+      BenchService bench,
+      JsonMapper mapper,
+      Clock clock) {
     this.jobs = jobs;
+    this.people = people;
+    this.stock = stock;
+    this.photo = photo;
     this.bench = bench;
     this.mapper = mapper;
     this.clock = clock;
@@ -47,14 +60,21 @@ class DemoData {
   @EventListener(ApplicationStartedEvent.class)
   void fill() {
     if (jobs.list().isEmpty()) {
-      JOBS.forEach(this::create);
+      List<UUID> vehicles = people.vehicles();
+      for (int i = 0; i < JOBS.size(); i++) {
+        UUID job = create(JOBS.get(i), vehicles.get(i));
+        if (i == 0) {
+          photo.add(job, "fl-cushion-bolster-outer");
+        }
+      }
+      stock.fill();
     }
   }
 
-  private void create(DemoJob demo) {
+  private UUID create(DemoJob demo, UUID vehicle) {
     JobFile file =
         mapper.readValue(ReferenceData.text("/demo/" + demo.file() + ".json"), JobFile.class);
-    UUID id = jobs.create(today(file), "Demo job").id();
+    UUID id = jobs.create(today(file), vehicle, "Demo job").id();
     if (demo.tasksDone() != NOT_STARTED) {
       bench.start(id).tasks().stream()
           .filter(BenchTask::needsHands)
@@ -62,6 +82,7 @@ class DemoData {
           .map(BenchTask::id)
           .forEach(task -> bench.finishTask(id, task));
     }
+    return id;
   }
 
   /** The file's day one stands for today. */

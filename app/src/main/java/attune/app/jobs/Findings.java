@@ -56,7 +56,8 @@ class Findings {
                       new InvalidInputException(
                           "/surfaceIds", "\"" + id + "\"", "a panel of the layout"));
       if (!Boolean.TRUE.equals(finding.cleared())) {
-        SurfaceFile with = with(before, finding);
+        SurfaceFile start = Boolean.TRUE.equals(finding.usual()) ? usual(before, panels) : before;
+        SurfaceFile with = with(start, finding);
         check(with);
         after.add(with);
       } else if (before.pieces() != null) {
@@ -64,6 +65,35 @@ class Findings {
       }
     }
     return Panels.sorted(after, panels);
+  }
+
+  /** Gaps answered with what the layout says is usual there; what is known stays. */
+  private static SurfaceFile usual(SurfaceFile s, Map<String, Layout.Panel> panels) {
+    Layout.Panel panel = panels.get(s.pieces() == null ? s.id() : s.pieces().get(0).panel());
+    if (panel == null) {
+      return s;
+    }
+    ConditionFile c = s.condition();
+    return s.of(or(s.finish(), panel.guess()))
+        .in(
+            new ConditionFile(
+                or(c.soil(), likely(panel, "soil")),
+                c.soils(),
+                or(c.wear(), likely(panel, "wear")),
+                c.feel(),
+                c.nap(),
+                c.perforations(),
+                c.damage(),
+                c.stainAgeDays(),
+                c.sheenGu()));
+  }
+
+  private static String likely(Layout.Panel panel, String field) {
+    return panel.likely().stream()
+        .filter(likely -> likely.field().equals(field))
+        .map(Layout.Likely::value)
+        .findFirst()
+        .orElse(null);
   }
 
   static SurfaceFile unasked(Layout.Panel panel) {

@@ -122,7 +122,12 @@ public final class JobViews {
       @NotEmpty(message = "at least one panel") @Size(max = 400, message = "at most 400 panels")
           List<@NotBlank(message = "a panel") String> surfaceIds) {}
 
-  /** Fields of a finding. */
+  /**
+   * Fields of a finding.
+   *
+   * @param usual true to answer what is not asked yet with what is usual on each panel
+   * @param cleared true to forget what was found
+   */
   public record Finding(
       @Nullable String label,
       @Nullable Double areaM2,
@@ -144,20 +149,21 @@ public final class JobViews {
       @Nullable Integer stainAgeDays,
       @Nullable Double sheenGu,
       @Nullable Double surfaceTempC,
+      @Nullable Boolean usual,
       @Nullable Boolean cleared) {
 
     /** Only a sheen, GU at 60°. */
     public static Finding ofSheen(double gu) {
       return new Finding(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-          null, null, null, gu, null, null);
+          null, null, null, gu, null, null, null);
     }
 
     /** Only the temperature of the surface, °C. */
     public static Finding ofSurfaceTemperature(double celsius) {
       return new Finding(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-          null, null, null, null, celsius, null);
+          null, null, null, null, celsius, null, null);
     }
   }
 }

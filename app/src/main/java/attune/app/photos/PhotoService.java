@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Photos of a job, on disk beside the database. */
 @Service
 @Transactional
-class PhotoService {
+public class PhotoService {
   private static final int MOST = 500;
 
   private final PhotoRepository photos;

@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.UUID;
 
 /** What goes in and out of the photo endpoints. */
-final class PhotoViews {
+public final class PhotoViews {
   private PhotoViews() {}
 
   /** When in a job a photo is taken. */
-  enum Moment {
+  public enum Moment {
     FOUND,
     TEST_SPOT,
     HALF_AND_HALF,
@@ -27,7 +27,7 @@ final class PhotoViews {
    *
    * @param line from and to of the half-and-half's line, x and y as shares of the picture
    */
-  record PhotoView(
+  public record PhotoView(
       UUID id,
       @Nullable String surfaceId,
       Moment moment,
@@ -38,7 +38,7 @@ final class PhotoViews {
       LocalDateTime at) {}
 
   /** What is said of a photo; all of it replaces what was said before. */
-  record PhotoForm(
+  public record PhotoForm(
       @Nullable @Size(max = 80, message = "at most 80 characters") String surfaceId,
       @NotNull(message = "a moment") Moment moment,
       @Nullable @Size(max = 200, message = "at most 200 characters") String caption,

@@ -45,8 +45,7 @@ class SimulatedInstruments implements InstrumentPort {
           case AIR_SPEED -> instrument.shows(air(target).air().speedMs(), target.seed(), figures);
           case PH -> instrument.shows(truePh(target), target.seed(), figures);
         };
-    return Optional.of(
-        new Measured(shown, "simulated " + instrument.code().replace('-', ' '), true));
+    return Optional.of(new Measured(shown, "simulated", true));
   }
 
   private Setting air(Target target) {

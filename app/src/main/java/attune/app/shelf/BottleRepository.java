@@ -5,5 +5,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface BottleRepository extends JpaRepository<BottleEntity, UUID> {
-  List<BottleEntity> findByProductIdOrderByOpenedOnAscIdAsc(String product);
+  List<BottleEntity> findByProductId(String product);
 }

@@ -23,7 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Cloths and applicators: clean, to wash, thrown away. */
 @Service
 @Transactional
-class ClothService {
+public class ClothService {
   private static final Set<Tool.Kind> KEPT =
       EnumSet.of(Tool.Kind.CLOTH, Tool.Kind.WAFFLE_CLOTH, Tool.Kind.SPONGE, Tool.Kind.APPLICATOR);
 
@@ -61,7 +61,7 @@ class ClothService {
     return KEPT.contains(Coded.parse(Tool.Kind.class, kind));
   }
 
-  ClothView change(String toolId, ClothForm form) {
+  public ClothView change(String toolId, ClothForm form) {
     tool(toolId);
     ClothLotEntity lot = lot(toolId);
     lot.take(form);
@@ -70,7 +70,7 @@ class ClothService {
   }
 
   /** Pieces used go to the wash, washed ones come back once more washed, thrown ones are gone. */
-  ClothView step(String toolId, ClothStep step) {
+  public ClothView step(String toolId, ClothStep step) {
     ToolFile tool = tool(toolId);
     ClothLotEntity lot = lot(toolId);
     int clean = tool.count() == null ? 0 : tool.count();

@@ -51,7 +51,6 @@ class ShelfRecords {
 
   /** Writes a new record; its id is made from its name where it has none. */
   String create(String kind, Record file) {
-    shelf.shelf();
     ObjectNode record = mapper.valueToTree(file);
     if (record.path("id").asString("").isEmpty()) {
       record.put("id", free(record.path("name").asString("")));

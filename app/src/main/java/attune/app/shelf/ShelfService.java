@@ -20,6 +20,10 @@ import java.util.Objects;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -214,9 +218,6 @@ public class ShelfService {
   private Loaded load() {
     Loaded known = loaded;
     if (known == null) {
-      if (items.count() == 0) {
-        fill();
-      }
       String json = document(stock()).toString();
       known = new Loaded(reader.read(json), mapper.readValue(json, ShelfFile.class));
       loaded = known;
@@ -228,7 +229,14 @@ public class ShelfService {
     return bottles.findAll().stream().collect(Collectors.groupingBy(BottleEntity::productId));
   }
 
-  private void fill() {
+  /** Before anything is planned: an empty shelf gets the starting one. */
+  @EventListener(ApplicationStartedEvent.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  @Transactional
+  public void fill() {
+    if (items.count() > 0) {
+      return;
+    }
     JsonNode file = mapper.readTree(ReferenceData.startingShelfText());
     List<ShelfItemEntity> all = new ArrayList<>();
     file.get("products")

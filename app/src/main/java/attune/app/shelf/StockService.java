@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,12 +42,10 @@ public class StockService {
 
   @Transactional(readOnly = true)
   public List<BottleView> of(String productId) {
-    return bottles.findByProductIdOrderByOpenedOnAscIdAsc(productId).stream()
-        .map(bottle -> bottle.view(today()))
-        .toList();
+    return openFirst(productId).map(bottle -> bottle.view(today())).toList();
   }
 
-  BottleView add(String productId, BottleForm form) {
+  public BottleView add(String productId, BottleForm form) {
     if (items.findById(productId).filter(i -> i.kind().equals(ShelfItemEntity.PRODUCT)).isEmpty()) {
       throw new NoSuchElementException("There is no such product.");
     }
@@ -120,11 +119,8 @@ public class StockService {
   private void draw(UUID jobId, String product, double ml) {
     double open = ml;
     List<BottleEntity> good =
-        bottles.findByProductIdOrderByOpenedOnAscIdAsc(product).stream()
+        openFirst(product)
             .filter(bottle -> bottle.isUsable(today()) && bottle.leftMl() > 0)
-            .sorted(
-                Comparator.comparing(
-                    BottleEntity::openedOn, Comparator.nullsLast(Comparator.naturalOrder())))
             .toList();
     for (BottleEntity bottle : good) {
       double part = Math.min(open, bottle.leftMl());
@@ -134,6 +130,15 @@ public class StockService {
         open -= part;
       }
     }
+  }
+
+  /** Opened ones by age, then the sealed. */
+  private Stream<BottleEntity> openFirst(String productId) {
+    return bottles.findByProductId(productId).stream()
+        .sorted(
+            Comparator.comparing(
+                    BottleEntity::openedOn, Comparator.nullsLast(Comparator.naturalOrder()))
+                .thenComparing(BottleEntity::id));
   }
 
   private BottleEntity bottle(UUID id) {

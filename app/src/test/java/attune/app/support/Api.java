@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -61,6 +62,44 @@ public final class Api {
     return send("PATCH", path, body);
   }
 
+  /** Sends a file as a form, as a browser does. */
+  public Answer postFile(String path, String name, byte[] bytes) {
+    String edge = "attune-edge";
+    byte[] head =
+        ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n\r\n"
+                .formatted(edge, name))
+            .getBytes(StandardCharsets.UTF_8);
+    byte[] tail = ("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8);
+    byte[] body = new byte[head.length + bytes.length + tail.length];
+    System.arraycopy(head, 0, body, 0, head.length);
+    System.arraycopy(bytes, 0, body, head.length, bytes.length);
+    System.arraycopy(tail, 0, body, head.length + bytes.length, tail.length);
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "multipart/form-data; boundary=" + edge)
+            .POST(BodyPublishers.ofByteArray(body))
+            .build();
+    return answer(request);
+  }
+
+  /** The bytes of a file. */
+  public byte[] bytes(String path) {
+    try {
+      return http.send(
+              HttpRequest.newBuilder(URI.create(base + path)).build(), BodyHandlers.ofByteArray())
+          .body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  public Answer postLines(String path, String lines) {
+    return send("POST", path, lines, "application/x-ndjson");
+  }
+
   /** A new job, by id. */
   public String newJob(String title, String layout) {
     Answer made =
@@ -101,6 +140,10 @@ public final class Api {
             .header("Content-Type", type)
             .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
             .build();
+    return answer(request);
+  }
+
+  private Answer answer(HttpRequest request) {
     try {
       HttpResponse<String> response = http.send(request, BodyHandlers.ofString());
       return new Answer(

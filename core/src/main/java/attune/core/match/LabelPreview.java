@@ -72,12 +72,12 @@ public record LabelPreview(List<PhAt> ph, List<String> excluded, List<String> no
     PhInterval ph = at.ph().get();
     List<String> over =
         allowed.stream()
-            .filter(f -> ph.high() > f.occasionalPh().orElse(f.routinePh()).high())
+            .filter(f -> ph.middle() > f.occasionalPh().orElse(f.routinePh()).high())
             .map(Finish::name)
             .toList();
     List<String> under =
         allowed.stream()
-            .filter(f -> ph.low() < f.occasionalPh().orElse(f.routinePh()).low())
+            .filter(f -> ph.middle() < f.occasionalPh().orElse(f.routinePh()).low())
             .map(Finish::name)
             .toList();
     say(at, over, "above", notes);

@@ -225,7 +225,7 @@ public final class SimulatedSurface {
             .map(s -> s.lowGu() > figures.get("simulate.glossy"))
             .orElse(false);
     double clean = place.finish().cleanSheen().map(s -> (s.lowGu() + s.highGu()) / 2).orElse(0.0);
-    double soil = state.soilLeft() * figures.get("simulate.sheen-per-soil") * (glossy ? -1 : 1);
+    double soil = state.worstSoil() * figures.get("simulate.sheen-per-soil") * (glossy ? -1 : 1);
     double wet = Math.min(1, state.liquid() / figures.get("simulate.after-wipe"));
     double unsettled = !state.levelled() || state.unsettledS() > 0 ? 1 : 0;
     return Math.max(

@@ -1,0 +1,240 @@
+package attune.app.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import attune.app.support.Api;
+import attune.app.support.Api.Answer;
+import attune.app.support.RunningAttune;
+import attune.app.support.RunningAttune.Running;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Records, bottles, cloths and safety sheets: what a shop really owns, and what is left of it. */
+class StockApiTest {
+  private static final String SOAP =
+      "{\"name\":\"Quay Soap No. 2\",\"roles\":[\"cleaner\"],\"ph\":9.5,\"phNature\":\"buffered\","
+          + "\"strength\":4,\"supply\":\"concentrate\",\"labelRatios\":{\"default\":\"1:10\",\"strongest\":\"1:5\"},"
+          + "\"labelExcludes\":[\"leather/*\"],\"bleach\":true,\"hazards\":[\"H319\",\"H400\"]%s}";
+  private static final String MILD = "marlpit-mild";
+  private Running attune;
+  private Api api;
+
+  @BeforeEach
+  void aShelf(@TempDir Path data) {
+    attune = RunningAttune.start(data);
+    api = attune.api();
+  }
+
+  @AfterEach
+  void closeUp() {
+    attune.close();
+  }
+
+  private JsonNode product(String id) {
+    return api.get("/api/v1/shelf/products/" + id).json();
+  }
+
+  private double onHand(String id) {
+    for (JsonNode p : api.get("/api/v1/shelf").json().get("products")) {
+      if (p.get("id").asString().equals(id)) {
+        return p.get("onHandMl").asDouble();
+      }
+    }
+    throw new AssertionError("no product " + id);
+  }
+
+  private JsonNode bottle(String product, String json) {
+    return api.post("/api/v1/shelf/products/" + product + "/bottles", json).json();
+  }
+
+  @Test
+  void aNewProductGetsAnIdFromItsNameAndSaysWhatItMeans() {
+    JsonNode made = api.post("/api/v1/shelf/products", SOAP.formatted("")).json();
+    assertThat(made.at("/record/id").asString()).isEqualTo("quay-soap-no-2");
+    JsonNode preview = made.get("preview");
+    assertThat(preview.get("ph")).hasSize(2);
+    assertThat(preview.at("/ph/0/ratio").asString()).isEqualTo("1:10");
+    assertThat(preview.at("/ph/0/low").asDouble()).isLessThan(9.5);
+    assertThat(preview.get("excluded").toString()).contains("nubuck").doesNotContain("vinyl");
+    assertThat(preview.get("clashes").toString()).contains("chlorine").contains("chloramine");
+    assertThat(preview.get("hazards").toString()).contains("exclamation").contains("environment");
+    assertThat(
+            api.post("/api/v1/shelf/products", SOAP.formatted(""))
+                .json()
+                .at("/record/id")
+                .asString())
+        .isEqualTo("quay-soap-no-2-2");
+  }
+
+  @Test
+  void aDraftIsCheckedBeforeItIsSaved() {
+    JsonNode draft =
+        api.post("/api/v1/shelf/products/preview", "{\"name\":\"New\",\"roles\":[\"cleaner\"]}")
+            .json();
+    assertThat(draft.get("notes").toString())
+        .contains("pH is not known")
+        .contains("strength is not known");
+    Answer wrong =
+        api.post(
+            "/api/v1/shelf/products/preview",
+            "{\"name\":\"New\",\"roles\":[\"cleaner\"],\"ph\":15,\"dwellS\":{\"min\":60,\"max\":5}}");
+    assertThat(wrong.status()).isEqualTo(422);
+    assertThat(wrong.fault().get("pointer").asString()).isEqualTo("/ph");
+    assertThat(api.get("/api/v1/shelf").json().get("products")).hasSize(40);
+  }
+
+  @Test
+  void aChangedRecordKeepsTheOneBeforeAndItsIdForGood() {
+    String id =
+        api.post("/api/v1/shelf/products", SOAP.formatted("")).json().at("/record/id").asString();
+    String changed = SOAP.formatted(",\"id\":\"" + id + "\"").replace("9.5", "9.1");
+    assertThat(api.put("/api/v1/shelf/products/" + id, changed).json().get("earlier").asInt())
+        .isEqualTo(1);
+    assertThat(product(id).at("/record/ph").asDouble()).isEqualTo(9.1);
+    Answer other = api.put("/api/v1/shelf/products/" + MILD, changed);
+    assertThat(other.fault().get("allowed").asString()).contains("ids never change");
+  }
+
+  @Test
+  void whatIsArchivedIsPlannedWithNoMoreAndComesBack() {
+    String job = api.surveyedJob("Archived");
+    String chosen =
+        api.get("/api/v1/jobs/" + job + "/plan").json().at("/mixes/0/productId").asString();
+    api.post("/api/v1/shelf/products/" + chosen + "/archived?away=true", "");
+    assertThat(api.get("/api/v1/jobs/" + job + "/plan").text())
+        .doesNotContain("\"" + chosen + "\"");
+    assertThat(api.get("/api/v1/shelf/archive").text()).contains(chosen);
+    assertThat(product(chosen).get("archived").asBoolean()).isTrue();
+    api.post("/api/v1/shelf/products/" + chosen + "/archived?away=false", "");
+    assertThat(api.get("/api/v1/jobs/" + job + "/plan").text()).contains("\"" + chosen + "\"");
+  }
+
+  @Test
+  void bottlesSayWhatIsOnHandAndAnExpiredOneDoesNotCount() {
+    LocalDate today = LocalDate.now();
+    bottle(
+        MILD, "{\"sizeMl\":500,\"leftMl\":120,\"openedOn\":\"%s\"}".formatted(today.minusDays(30)));
+    bottle(MILD, "{\"sizeMl\":500,\"batch\":\"B2\"}");
+    JsonNode old =
+        bottle(MILD, "{\"sizeMl\":500,\"expiresOn\":\"%s\"}".formatted(today.minusDays(1)));
+    assertThat(old.get("expired").asBoolean()).isTrue();
+    assertThat(onHand(MILD)).isEqualTo(620);
+    JsonNode first = product(MILD).at("/bottles/0");
+    api.post(
+        "/api/v1/shelf/bottles/" + first.get("id").asString() + "/left",
+        "{\"grams\":160,\"emptyGrams\":60,\"gramsPerMl\":1.25}");
+    assertThat(product(MILD).at("/bottles/0/leftMl").asDouble()).isCloseTo(80, within(1e-9));
+    api.post("/api/v1/shelf/bottles/" + first.get("id").asString() + "/thrown", "");
+    assertThat(onHand(MILD)).isEqualTo(500);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'{\"sizeMl\":0}',/sizeMl",
+    "'{\"sizeMl\":100,\"leftMl\":200}',/leftMl",
+    "'{\"sizeMl\":100,\"openedOn\":\"2026-03-01\",\"expiresOn\":\"2026-02-01\"}',/expiresOn",
+  })
+  void aBottleThatCannotBeIsRefused(String json, String pointer) {
+    Answer refused = api.post("/api/v1/shelf/products/" + MILD + "/bottles", json);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.fault().get("pointer").asString()).isEqualTo(pointer);
+  }
+
+  @Test
+  void aWeekKnowsWhatItNeedsAndAHandedOverJobHasDrawnIt() {
+    String job = api.surveyedJob("Draws");
+    JsonNode need = null;
+    for (JsonNode n : api.get("/api/v1/needs?days=7").json()) {
+      need = n.get("jobs").toString().contains("Draws") ? n : need;
+    }
+    String id = need.get("productId").asString();
+    double needed = need.get("neededMl").asDouble();
+    bottle(id, "{\"sizeMl\":500,\"leftMl\":1,\"openedOn\":\"2026-01-01\"}");
+    bottle(id, "{\"sizeMl\":500,\"leftMl\":300}");
+    for (JsonNode task : api.post("/api/v1/jobs/" + job + "/bench").json().get("tasks")) {
+      if (task.get("needsHands").asBoolean()) {
+        api.post("/api/v1/jobs/" + job + "/bench/tasks/" + task.get("id").asString() + "/done");
+      }
+    }
+    api.post("/api/v1/jobs/" + job + "/handover");
+    assertThat(onHand(id)).isCloseTo(301 - needed, within(0.2));
+    assertThat(api.get("/api/v1/needs?days=7").text()).doesNotContain("Draws");
+  }
+
+  @Test
+  void clothsGoToTheWashAndComeBackOnceMoreWashed() {
+    String at = "/api/v1/shelf/cloths/cloth-charcoal";
+    assertThat(
+            api.put(at, "{\"colour\":\"charcoal\",\"faces\":8,\"uses\":[\"CLEANING\"]}").status())
+        .isEqualTo(200);
+    JsonNode used = api.post(at + "/pieces", "{\"event\":\"USED\",\"pieces\":5}").json();
+    assertThat(used.get("clean").asInt()).isEqualTo(15);
+    assertThat(used.get("toWash").asInt()).isEqualTo(5);
+    JsonNode washed = api.post(at + "/pieces", "{\"event\":\"WASHED\",\"pieces\":5}").json();
+    assertThat(washed.get("clean").asInt()).isEqualTo(20);
+    assertThat(washed.get("timesWashed").asInt()).isEqualTo(used.get("timesWashed").asInt() + 1);
+    JsonNode thrown = api.post(at + "/pieces", "{\"event\":\"THROWN\",\"pieces\":2}").json();
+    assertThat(thrown.get("thrown").asInt()).isEqualTo(2);
+    assertThat(api.post(at + "/pieces", "{\"event\":\"USED\",\"pieces\":99}").status())
+        .isEqualTo(422);
+    assertThat(api.post(at + "/pieces", "{\"event\":\"WASHED\",\"pieces\":0}").status())
+        .isEqualTo(422);
+    assertThat(api.put("/api/v1/shelf/cloths/lamp", "{\"faces\":8,\"uses\":[]}").status())
+        .isEqualTo(404);
+  }
+
+  @Test
+  void aSafetySheetIsAPdfOrAnAddress() {
+    String at = "/api/v1/shelf/products/" + MILD + "/safety-sheet";
+    assertThat(api.get(at).status()).isEqualTo(404);
+    assertThat(api.postFile(at, "sheet.pdf", "words".getBytes(StandardCharsets.UTF_8)).status())
+        .isEqualTo(422);
+    assertThat(
+            api.postFile(at, "sheet.pdf", "%PDF-1.7 x".getBytes(StandardCharsets.UTF_8)).status())
+        .isEqualTo(204);
+    assertThat(api.get(at).text()).startsWith("%PDF-1.7");
+    assertThat(product(MILD).get("sheetFile").asString()).isEqualTo("sheet.pdf");
+    assertThat(api.put(at, "{\"link\":\"javascript:alert(1)\"}").status()).isEqualTo(422);
+    assertThat(api.put(at, "{\"link\":\"https://marlpit.example/sds\"}").status()).isEqualTo(204);
+    assertThat(product(MILD).get("sheetLink").asString()).isEqualTo("https://marlpit.example/sds");
+  }
+
+  @Test
+  void pairsThatMustNotMeetAreNamedOnTheShelfAndInTheBottle() {
+    String pairs = api.get("/api/v1/shelf/never-mix").text();
+    assertThat(pairs)
+        .contains("Eddystrand Mould Stop")
+        .contains("chlorine")
+        .contains("chloramine")
+        .contains("undo each other");
+    String mix =
+        "{\"ratio\":\"1:20\",\"bottleMl\":500,\"productId\":\"gorsefield-acid\",\"heldId\":\"%s\"}";
+    assertThat(
+            api.post("/api/v1/mix", mix.formatted("eddystrand-bloom"))
+                .json()
+                .get("barred")
+                .asString())
+        .contains("before it is rinsed");
+    assertThat(api.post("/api/v1/mix", mix.formatted(MILD)).json().has("barred")).isFalse();
+  }
+
+  @Test
+  void theWholeShelfGoesOutAsJsonAndComesBackTheSame() {
+    bottle(MILD, "{\"sizeMl\":500}");
+    JsonNode same =
+        api.postText("/api/v1/shelf/import?dryRun=true", api.get("/api/v1/shelf/json").text())
+            .json();
+    assertThat(same.get("added")).isEmpty();
+    assertThat(same.get("changed")).isEmpty();
+    assertThat(same.get("same").asInt()).isEqualTo(85);
+  }
+}
