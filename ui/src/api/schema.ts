@@ -852,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/shelf/import/{watch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/shelf/hazards": {
         parameters: {
             query?: never;
@@ -2150,6 +2166,14 @@ export interface components {
             products: components["schemas"]["ProductFile"][];
             tools: components["schemas"]["ToolFile"][];
         };
+        ProgressView: {
+            /** @enum {string} */
+            stage: "READING" | "CHECKING" | "STORING";
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+        };
         ArchiveView: {
             products: components["schemas"]["ProductFile"][];
             tools: components["schemas"]["ToolFile"][];
@@ -2953,6 +2977,7 @@ export interface operations {
             query?: {
                 decimalComma?: boolean;
                 dryRun?: boolean;
+                watch?: string;
             };
             header?: never;
             path?: never;
@@ -3987,6 +4012,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                watch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProgressView"];
                 };
             };
         };

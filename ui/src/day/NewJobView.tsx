@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { api, need } from '../api/client'
@@ -43,7 +43,6 @@ export function NewJobView() {
   const known = useQuery({
     ...vehiclesQuery(typed),
     enabled: !vehicleId && typed.length >= LEAST_LETTERS,
-    placeholderData: keepPreviousData,
   })
   const create = useMutation({
     mutationFn: () =>

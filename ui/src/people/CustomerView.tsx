@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Dialog } from 'radix-ui'
 import { useState, type FormEvent } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { customerQuery } from '../api/queries'
 import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
@@ -180,9 +180,9 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
             <ul className="divide-y divide-line">
               {known.vehicles.map((v) => (
                 <li key={v.id}>
-                  <ButtonLink to={`/vehicles/${v.id}`} weight="quiet" className="justify-start px-0">
+                  <Link to={`/vehicles/${v.id}`} className="inline-flex min-h-11 items-center">
                     {v.label}
-                  </ButtonLink>
+                  </Link>
                 </li>
               ))}
             </ul>

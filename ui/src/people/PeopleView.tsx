@@ -15,9 +15,9 @@ export function PeopleView() {
   const fleets = useQuery(fleetsQuery)
   const error = customers.error ?? vehicles.error
   return (
-    <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
+    <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="flex-1 text-head">People and vehicles</h1>
+        <h1 className="text-head sm:flex-1">People and vehicles</h1>
         <div className="flex gap-2">
           <ButtonLink to="/customers/new">
             <Plus size={18} aria-hidden="true" /> Customer

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { ApiError, api, need, type Schemas } from '../api/client'
@@ -15,11 +15,13 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
   const client = useQueryClient()
   const [chosen, setChosen] = useState<Chosen>()
   const [decimalComma, setDecimalComma] = useState(false)
+  const [watch, setWatch] = useState('')
   const bring = useMutation({
-    mutationFn: (ask: { text: string; decimalComma: boolean; dryRun: boolean }) =>
+    onMutate: (ask) => setWatch(ask.watch),
+    mutationFn: (ask: { text: string; decimalComma: boolean; dryRun: boolean; watch: string }) =>
       need(
         api.POST('/api/v1/shelf/import', {
-          params: { query: { decimalComma: ask.decimalComma, dryRun: ask.dryRun } },
+          params: { query: { decimalComma: ask.decimalComma, dryRun: ask.dryRun, watch: ask.watch } },
           body: ask.text,
           bodySerializer: (text) => text,
           headers: { 'Content-Type': 'text/plain; charset=utf-8' },
@@ -32,7 +34,7 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
     },
   })
   const tryOut = (file: Chosen, comma: boolean) =>
-    bring.mutate({ text: file.text, decimalComma: comma, dryRun: true })
+    bring.mutate({ text: file.text, decimalComma: comma, dryRun: true, watch: crypto.randomUUID() })
   const choose = async (file: File | undefined) => {
     if (!file) return
     const next = { name: file.name, text: await file.text() }
@@ -78,7 +80,7 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
               Numbers are written with a decimal comma
             </label>
             <div aria-live="polite" className="grid gap-3">
-              {bring.isPending && <p className="text-faint">Reading {chosen?.name}…</p>}
+              {bring.isPending && <Progress watch={watch} name={chosen?.name ?? ''} />}
               {bring.isError && <Faults error={bring.error} />}
               {answer && <Outcome answer={answer} />}
             </div>
@@ -86,7 +88,14 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
               {answer && !answer.done && !nothing && chosen && (
                 <Button
                   weight="main"
-                  onClick={() => bring.mutate({ text: chosen.text, decimalComma, dryRun: false })}
+                  onClick={() =>
+                    bring.mutate({
+                      text: chosen.text,
+                      decimalComma,
+                      dryRun: false,
+                      watch: crypto.randomUUID(),
+                    })
+                  }
                   disabled={bring.isPending}
                 >
                   Bring it in
@@ -98,6 +107,30 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
+  )
+}
+
+const stages = { READING: 'Rows read', CHECKING: 'Checking rows', STORING: 'Items stored' }
+
+/** How far it is, asked for a few times a second. */
+function Progress({ watch, name }: { watch: string; name: string }) {
+  const progress = useQuery({
+    queryKey: ['import', watch],
+    queryFn: () => need(api.GET('/api/v1/shelf/import/{watch}', { params: { path: { watch } } })),
+    refetchInterval: 200,
+    retry: false,
+  })
+  const { stage, done, of } = progress.data ?? { stage: 'READING' as const, done: 0, of: 0 }
+  return (
+    <div className="grid gap-1">
+      <p className="text-faint">{of === 0 ? `Reading ${name}…` : `${stages[stage]}: ${done} of ${of}`}</p>
+      <progress
+        className="h-3 w-full accent-needle"
+        value={of === 0 ? undefined : done}
+        max={of || 1}
+        aria-label="Progress"
+      />
+    </div>
   )
 }
 

@@ -52,9 +52,9 @@ export function ShelfView() {
   )
   const tools = shelf.data.tools.filter((t) => fits(`${t.name} ${say(t.kind)}`))
   return (
-    <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
+    <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="flex-1 text-head">Shelf</h1>
+        <h1 className="text-head sm:flex-1">Shelf</h1>
         <div className="flex flex-wrap gap-2">
           <ButtonLink to="/shelf/products/new">
             <Plus size={18} aria-hidden="true" /> Product
@@ -83,7 +83,11 @@ export function ShelfView() {
         </label>
       </div>
       {bringing && <ImportShelf onClose={() => setBringing(false)} />}
-      <Tabs.Root value={part} onValueChange={(value) => go({ part: value })} className="grid gap-4">
+      <Tabs.Root
+        value={part}
+        onValueChange={(value) => go({ part: value })}
+        className="grid grid-cols-[minmax(0,1fr)] gap-4"
+      >
         <Tabs.List aria-label="Parts of the shelf" className="flex overflow-x-auto border-b border-line">
           {parts.map(([value, label]) => (
             <Tabs.Trigger

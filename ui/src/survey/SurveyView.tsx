@@ -70,7 +70,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
     )
   const pick = (id: string, more: boolean) => {
     const next = new Set(more || several ? picked : picked.has(id) && picked.size === 1 ? picked : [])
-    if (picked.has(id)) next.delete(id)
+    if (next.has(id)) next.delete(id)
     else next.add(id)
     go({ panel: [...next] })
   }

@@ -37,7 +37,24 @@ class EveryViewTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/", "/new", "/shelf", "/nowhere", "/jobs/none/survey"})
+  @ValueSource(
+      strings = {
+        "/",
+        "/new",
+        "/shelf",
+        "/shelf?part=cloths",
+        "/shelf?part=needs",
+        "/shelf?part=never-mix",
+        "/shelf/products/eddystrand-bloom",
+        "/shelf/products/new",
+        "/shelf/tools/cloth-charcoal",
+        "/people",
+        "/customers/new",
+        "/vehicles/new",
+        "/shop",
+        "/nowhere",
+        "/jobs/none/survey"
+      })
   void pagesOutsideAJobAreFitForEveryone(String path, AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(path).isFitForEveryone();
@@ -45,7 +62,19 @@ class EveryViewTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/", "/new", "/shelf"})
+  @ValueSource(
+      strings = {
+        "/",
+        "/new",
+        "/shelf",
+        "/shelf?part=cloths",
+        "/shelf/products/eddystrand-bloom",
+        "/shelf/tools/cloth-charcoal",
+        "/people",
+        "/customers/new",
+        "/vehicles/new",
+        "/shop"
+      })
   void pagesOutsideAJobFitAPhone(String path, AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
       visit.open(path).isFitForEveryone();

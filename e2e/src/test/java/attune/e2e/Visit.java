@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -23,7 +24,7 @@ final class Visit implements AutoCloseable {
   private final List<String> faults = new ArrayList<>();
   final Page page;
 
-  private Visit(AttuneJar.Opened attune, int width, int height, ColorScheme scheme) {
+  private Visit(AttuneJar.Opened attune, int width, int height, ColorScheme scheme, boolean touch) {
     address = attune.address();
     context =
         attune
@@ -32,6 +33,7 @@ final class Visit implements AutoCloseable {
                 new Browser.NewContextOptions()
                     .setViewportSize(width, height)
                     .setColorScheme(scheme)
+                    .setHasTouch(touch)
                     .setBaseURL(attune.address()));
     page = context.newPage();
     page.setDefaultTimeout(15_000);
@@ -45,15 +47,15 @@ final class Visit implements AutoCloseable {
   }
 
   static Visit desk(AttuneJar.Opened attune) {
-    return new Visit(attune, 1280, 800, ColorScheme.LIGHT);
+    return new Visit(attune, 1280, 800, ColorScheme.LIGHT, false);
   }
 
   static Visit phone(AttuneJar.Opened attune) {
-    return new Visit(attune, 390, 844, ColorScheme.LIGHT);
+    return new Visit(attune, 390, 844, ColorScheme.LIGHT, true);
   }
 
   static Visit evening(AttuneJar.Opened attune) {
-    return new Visit(attune, 1280, 800, ColorScheme.DARK);
+    return new Visit(attune, 1280, 800, ColorScheme.DARK, false);
   }
 
   Visit open(String path) {
@@ -97,6 +99,53 @@ final class Visit implements AutoCloseable {
 
   Locator panel(String id) {
     return page.locator("[data-panel='" + id + "']");
+  }
+
+  /** Goes on with the Tab key until something of this name has the focus. */
+  void tabTo(String name) {
+    tabUntil(name::equals, name);
+  }
+
+  /** Goes on with the Tab key until this field has the focus. */
+  void tabInto(Locator field) {
+    for (int i = 0; i < 60; i++) {
+      if (Boolean.TRUE.equals(field.evaluate("e => e === document.activeElement"))) {
+        return;
+      }
+      page.keyboard().press("Tab");
+    }
+    throw new AssertionError("the Tab key never reaches " + field);
+  }
+
+  /** Goes on to what has a name that starts so, and one further. */
+  void tabPast(String start) {
+    tabUntil(name -> name.startsWith(start), start);
+    page.keyboard().press("Tab");
+  }
+
+  private void tabUntil(Predicate<String> wanted, String what) {
+    String focused =
+        "(document.activeElement.getAttribute('aria-label')"
+            + " ?? document.activeElement.textContent).trim()";
+    for (int i = 0; i < 400; i++) {
+      if (wanted.test((String) page.evaluate(focused))) {
+        return;
+      }
+      page.keyboard().press("Tab");
+    }
+    throw new AssertionError("the Tab key never reaches " + what);
+  }
+
+  /** With the focus in a group of choices: arrows to one of them and takes it. */
+  void arrowTo(String choice) {
+    for (int i = 0; i < 20; i++) {
+      if (choice.equals(page.evaluate("document.activeElement.textContent.trim()"))) {
+        page.keyboard().press("Enter");
+        return;
+      }
+      page.keyboard().press("ArrowRight");
+    }
+    throw new AssertionError("no choice " + choice);
   }
 
   /** One of several, by group and choice. */

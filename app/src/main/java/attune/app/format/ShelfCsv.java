@@ -56,6 +56,11 @@ public class ShelfCsv {
     this.columns = new ShelfColumns(mapper);
   }
 
+  /** Hears how far reading is. */
+  public interface Counted {
+    void so(int rows, int of);
+  }
+
   /** The shelf as CSV, in the file's order. */
   public String write(JsonNode shelf) {
     StringWriter out = new StringWriter();
@@ -131,6 +136,11 @@ public class ShelfCsv {
    * @throws InvalidInputException with every fault found, each naming line and column
    */
   public ObjectNode read(String text, boolean decimalComma) {
+    return read(text, decimalComma, (rows, of) -> {});
+  }
+
+  /** As {@link #read(String, boolean)}, telling how many rows of how many are read. */
+  public ObjectNode read(String text, boolean decimalComma, Counted counted) {
     String csv = text.startsWith("\uFEFF") ? text.substring(1) : text;
     if (csv.isBlank()) {
       throw new InvalidInputException("", "nothing", "a header row and a row for each item");
@@ -141,7 +151,7 @@ public class ShelfCsv {
     if (rows.size() - 1 > MOST_ROWS) {
       throw new InvalidInputException("", (rows.size() - 1) + " rows", "at most " + MOST_ROWS);
     }
-    return new Sheet(header, decimalComma).read(rows.subList(1, rows.size()));
+    return new Sheet(header, decimalComma).read(rows.subList(1, rows.size()), counted);
   }
 
   private static List<CSVRecord> rows(String csv) {
@@ -218,8 +228,11 @@ public class ShelfCsv {
       file.putArray("tools");
     }
 
-    ObjectNode read(List<CSVRecord> rows) {
-      rows.forEach(this::row);
+    ObjectNode read(List<CSVRecord> rows, Counted counted) {
+      for (int i = 0; i < rows.size(); i++) {
+        row(rows.get(i));
+        counted.so(i + 1, rows.size());
+      }
       Set<String> said = faults.stream().map(Fault::pointer).collect(Collectors.toSet());
       schemas.faults(SchemaName.SHELF, file).stream()
           .map(this::located)

@@ -2,12 +2,15 @@ package attune.app.shelf;
 
 import attune.app.format.ShelfFile;
 import attune.app.shelf.ShelfViews.ImportView;
+import attune.app.shelf.ShelfViews.ProgressView;
 import java.nio.charset.StandardCharsets;
+import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,9 +24,11 @@ class ShelfController {
   private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
   private final ShelfService shelf;
+  private final ImportProgress progress;
 
-  ShelfController(ShelfService shelf) {
+  ShelfController(ShelfService shelf, ImportProgress progress) {
     this.shelf = shelf;
+    this.progress = progress;
   }
 
   @GetMapping
@@ -54,7 +59,14 @@ class ShelfController {
   ImportView bringIn(
       @RequestBody String file,
       @RequestParam(defaultValue = "false") boolean decimalComma,
-      @RequestParam(defaultValue = "true") boolean dryRun) {
-    return shelf.bringIn(file, decimalComma, dryRun);
+      @RequestParam(defaultValue = "true") boolean dryRun,
+      @RequestParam(required = false) UUID watch) {
+    return shelf.bringIn(file, decimalComma, dryRun, watch);
+  }
+
+  /** How far an import is, under the id it was started with. */
+  @GetMapping("/import/{watch}")
+  ProgressView progress(@PathVariable UUID watch) {
+    return progress.of(watch);
   }
 }

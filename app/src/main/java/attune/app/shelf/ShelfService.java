@@ -5,6 +5,7 @@ import attune.app.format.ShelfFile;
 import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfViews.ImportView;
+import attune.app.shelf.ShelfViews.Stage;
 import attune.core.check.InvalidInputException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -17,6 +18,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -36,6 +38,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** The shop's shelf; an empty one is filled with the starting shelf once. */
 @Service
 public class ShelfService {
+  private static final int BATCH = 500;
+
   private final ShelfItemRepository items;
   private final ItemVersionRepository versions;
   private final BottleRepository bottles;
@@ -43,6 +47,7 @@ public class ShelfService {
   private final ShelfCsv csv;
   private final JsonMapper mapper;
   private final Clock clock;
+  private final ImportProgress progress;
   private final AtomicInteger version = new AtomicInteger();
   private volatile Loaded loaded;
 
@@ -55,7 +60,8 @@ public class ShelfService {
       ShelfReader reader,
       ShelfCsv csv,
       JsonMapper mapper,
-      Clock clock) {
+      Clock clock,
+      ImportProgress progress) {
     this.items = items;
     this.versions = versions;
     this.bottles = bottles;
@@ -63,6 +69,7 @@ public class ShelfService {
     this.csv = csv;
     this.mapper = mapper;
     this.clock = clock;
+    this.progress = progress;
   }
 
   /** The shelf as the core sees it. */
@@ -102,12 +109,16 @@ public class ShelfService {
    *
    * @param text CSV, or JSON where it starts with a brace
    * @param dryRun true to only say what would change
+   * @param watch under which progress is told, or null
    * @throws InvalidInputException with every fault found
    */
   @Transactional
-  public ImportView bringIn(String text, boolean decimalComma, boolean dryRun) {
+  public ImportView bringIn(String text, boolean decimalComma, boolean dryRun, UUID watch) {
     load();
-    JsonNode file = text.stripLeading().startsWith("{") ? json(text) : csv.read(text, decimalComma);
+    JsonNode file =
+        text.stripLeading().startsWith("{")
+            ? json(text)
+            : csv.read(text, decimalComma, (rows, of) -> reading(watch, rows, of));
     Map<String, ShelfItemEntity> known =
         items.findAll().stream()
             .collect(Collectors.toMap(ShelfItemEntity::id, Function.identity()));
@@ -140,7 +151,11 @@ public class ShelfService {
       }
     }
     if (!dryRun) {
-      items.saveAllAndFlush(written);
+      for (int from = 0; from < written.size(); from += BATCH) {
+        int to = Math.min(written.size(), from + BATCH);
+        items.saveAllAndFlush(written.subList(from, to));
+        progress.note(watch, Stage.STORING, to, written.size());
+      }
       renew();
     }
     return new ImportView(!dryRun, added, changed, same);
@@ -199,6 +214,11 @@ public class ShelfService {
     file.putArray("products").add(mapper.<JsonNode>valueToTree(record));
     file.putArray("tools");
     return reader.read(file.toString()).products().get(0);
+  }
+
+  /** The last row read, what follows is checking them all together. */
+  private void reading(UUID watch, int rows, int of) {
+    progress.note(watch, rows < of ? Stage.READING : Stage.CHECKING, rows, of);
   }
 
   /** A record by value: 7 and 7.0 are the same. */

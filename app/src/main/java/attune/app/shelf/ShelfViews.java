@@ -15,4 +15,14 @@ public final class ShelfViews {
    * @param same how many are there already as they are
    */
   public record ImportView(boolean done, List<String> added, List<String> changed, int same) {}
+
+  /** What an import is at. */
+  public enum Stage {
+    READING,
+    CHECKING,
+    STORING
+  }
+
+  /** How far an import is: rows read, or items stored. */
+  public record ProgressView(Stage stage, int done, int of) {}
 }

@@ -28,6 +28,7 @@ class ShelfApiTest {
       saidFirst(api);
       allOrNothing(api);
       wholeShelfComesBackUnchanged(api);
+      tenThousandRowsAreCountedAsTheyComeIn(api);
       aRunKeepsItsNames(api);
     }
   }
@@ -70,6 +71,26 @@ class ShelfApiTest {
     JsonNode same = bringIn(api, csv.text(), true).json();
     assertThat(same.get("added")).isEmpty();
     assertThat(same.get("changed")).isEmpty();
+  }
+
+  private static void tenThousandRowsAreCountedAsTheyComeIn(Api api) {
+    StringBuilder rows = new StringBuilder("item,id,name,kind,stiffness\n");
+    for (int i = 0; i < 10_000; i++) {
+      rows.append("tool,many-").append(i).append(",Brush ").append(i).append(",brush,3\n");
+    }
+    String watch = java.util.UUID.randomUUID().toString();
+    assertThat(api.get("/api/v1/shelf/import/" + watch).status()).isEqualTo(404);
+    String at = "/api/v1/shelf/import?dryRun=true&watch=" + watch;
+    assertThat(api.postText(at, rows.toString()).json().get("added")).hasSize(10_000);
+    JsonNode progress = api.get("/api/v1/shelf/import/" + watch).json();
+    assertThat(progress.get("done").asInt()).isEqualTo(10_000);
+    assertThat(progress.get("stage").asString()).isEqualTo("CHECKING");
+    assertThat(
+            api.postText(at, rows + "tool,one-more,One more,brush,3\n")
+                .fault()
+                .get("allowed")
+                .asString())
+        .isEqualTo("at most 10000");
   }
 
   private static void aRunKeepsItsNames(Api api) {

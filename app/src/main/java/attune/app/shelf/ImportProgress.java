@@ -1,0 +1,32 @@
+package attune.app.shelf;
+
+import attune.app.shelf.ShelfViews.ProgressView;
+import attune.app.shelf.ShelfViews.Stage;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.util.NoSuchElementException;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** How far each import is, for whoever watches it; forgotten after some minutes. */
+@Component
+class ImportProgress {
+  private final Cache<UUID, ProgressView> running =
+      Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).maximumSize(100).build();
+
+  /** Notes progress; nobody watches under null. */
+  void note(UUID watch, Stage stage, int done, int of) {
+    if (watch != null) {
+      running.put(watch, new ProgressView(stage, done, of));
+    }
+  }
+
+  ProgressView of(UUID watch) {
+    ProgressView progress = running.getIfPresent(watch);
+    if (progress == null) {
+      throw new NoSuchElementException("No such import runs.");
+    }
+    return progress;
+  }
+}
