@@ -51,6 +51,17 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }
   }, [zone, layout.code])
 
   const close = whole[2] / box[2]
+  const order = layout.panels.filter((p) => !zone || p.zone === zone).map((p) => p.id)
+  const [at, setAt] = useState<string>()
+  const stop = at && order.includes(at) ? at : (order.find((id) => picked.has(id)) ?? order[0])
+  const move = (event: KeyboardEvent) => {
+    const step = steps[event.key]
+    const from = (event.target as Element).closest<SVGGElement>('[data-panel]')?.dataset.panel
+    if (!step || !from) return
+    event.preventDefault()
+    const to = order[(order.indexOf(from) + step + order.length) % order.length]
+    svg.current?.querySelector<SVGGElement>(`[data-panel="${to}"]`)?.focus()
+  }
   const stroke = useStroke(onDraw)
   return (
     <svg
@@ -60,6 +71,7 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }
       aria-label={label}
       className={`block h-full max-h-full w-full select-none ${onDraw ? 'touch-none' : 'touch-manipulation'}`}
       {...stroke.handlers}
+      onKeyDown={move}
       preserveAspectRatio="xMidYMid meet"
     >
       {layout.panels.map((panel) => (
@@ -69,6 +81,8 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }
           look={look(panel)}
           picked={picked.has(panel.id) || stroke.crossed.includes(panel.id)}
           onPick={onDraw ? noPick : onPick}
+          tabStop={panel.id === stop}
+          onFocus={() => setAt(panel.id)}
           scale={close}
           across={whole[0] * 2 + whole[2]}
         />
@@ -77,6 +91,7 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }
   )
 }
 
+const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
 const noPick = () => undefined
 
 /** Follows a drawn stroke over panels; a touch keeps its first target, so what lies under it is looked up. */
@@ -107,6 +122,9 @@ function PanelShape(props: {
   look: PanelLook
   picked: boolean
   onPick: Props['onPick']
+  /** Tab stops at one panel of the sheet; the arrow keys go on from it. */
+  tabStop: boolean
+  onFocus: () => void
   scale: number
   across: number
 }) {
@@ -121,7 +139,8 @@ function PanelShape(props: {
   return (
     <g
       role="button"
-      tabIndex={0}
+      tabIndex={props.tabStop ? 0 : -1}
+      onFocus={props.onFocus}
       data-panel={panel.id}
       data-zone={panel.zone}
       aria-pressed={picked}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Brush, List, Plus, Redo2, Undo2 } from 'lucide-react'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { finishesQuery } from '../api/queries'
@@ -56,20 +56,24 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
   const painting = query.get('paint') === 'yes'
   const frozen = job.state !== 'SURVEY'
 
-  const go = (changes: Record<string, string | string[] | undefined>) =>
-    setQuery(
-      (before) => {
-        const next = new URLSearchParams(before)
-        for (const [name, value] of Object.entries(changes)) {
-          next.delete(name)
-          for (const one of value === undefined ? [] : [value].flat()) next.append(name, one)
-        }
-        return next
-      },
-      { replace: !('zone' in changes) },
-    )
+  // what was asked for last, ahead of what is drawn: fast taps must not overtake each other
+  const latest = useRef(query)
+  useEffect(() => {
+    latest.current = query
+  }, [query])
+  const go = (changes: Record<string, string | string[] | undefined>) => {
+    const next = new URLSearchParams(latest.current)
+    for (const [name, value] of Object.entries(changes)) {
+      next.delete(name)
+      for (const one of value === undefined ? [] : [value].flat()) next.append(name, one)
+    }
+    latest.current = next
+    setQuery(next, { replace: !('zone' in changes) })
+  }
   const pick = (id: string, more: boolean) => {
-    const next = new Set(more || several ? picked : picked.has(id) && picked.size === 1 ? picked : [])
+    const now = latest.current.getAll('panel')
+    const keep = more || latest.current.has('several') || (now.length === 1 && now[0] === id)
+    const next = new Set(keep ? now : [])
     if (next.has(id)) next.delete(id)
     else next.add(id)
     go({ panel: [...next] })
@@ -78,7 +82,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
     const all = layout.panels.filter((p) => p.zone === id).map((p) => p.id)
     go({
       zone: zone === id ? undefined : id,
-      panel: several && zone !== id ? all : [],
+      panel: latest.current.has('several') && zone !== id ? all : [],
     })
   }
 
@@ -169,14 +173,14 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
                 aria-pressed={zone === z.id}
                 onClick={() => pickZone(z.id)}
                 weight={pressed(zone === z.id)}
-                className="narrow shrink-0 px-3 text-note md:justify-start md:text-left"
+                className="narrow shrink-0 px-3 text-note md:min-h-10 md:justify-start md:text-left"
               >
                 {z.label}
               </Button>
             ))}
             {!frozen && (
               <Button
-                className="narrow shrink-0 border-dashed px-3 text-note md:justify-start"
+                className="narrow shrink-0 border-dashed px-3 text-note md:min-h-10 md:justify-start"
                 onClick={() => setAdding(true)}
               >
                 <Plus size={16} aria-hidden="true" /> Own panel
@@ -184,7 +188,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
             )}
             {gone > 0 && !frozen && (
               <Button
-                className="narrow shrink-0 border-dashed px-3 text-note md:justify-start"
+                className="narrow shrink-0 border-dashed px-3 text-note md:min-h-10 md:justify-start"
                 onClick={() => restore.mutate()}
               >
                 Put {plural(gone, 'removed panel')} back

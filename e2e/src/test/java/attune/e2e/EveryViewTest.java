@@ -133,6 +133,11 @@ class EveryViewTest {
       assertThat(panel).hasAttribute("aria-label", Pattern.compile("soil light"));
       visit.buttonLike("^Undo: ").press("Enter");
       assertThat(panel).not().hasAttribute("aria-label", Pattern.compile("soil light"));
+      panel.focus();
+      visit.page.keyboard().press("ArrowRight");
+      assertThat(panel).not().isFocused();
+      visit.page.keyboard().press("ArrowLeft");
+      assertThat(panel).isFocused();
     }
   }
 

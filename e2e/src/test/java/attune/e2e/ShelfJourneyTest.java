@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -43,12 +44,17 @@ class ShelfJourneyTest {
       assertThat(visit.region("Brought in")).containsText("Added: 1.");
       visit.isFitForEveryone();
       visit.button("Close").click();
-      assertThat(visit.page.getByText("Goat brush")).isVisible();
+      visit.page.getByRole(AriaRole.TAB, tab("Tools")).click();
+      assertThat(visit.link("Goat brush")).isVisible();
 
       Download download = visit.page.waitForDownload(() -> visit.link("CSV").click());
       assertThat(download.suggestedFilename()).isEqualTo("attune-shelf.csv");
       assertThat(Files.readString(download.path())).contains("tool,goat,Goat brush");
     }
+  }
+
+  private static com.microsoft.playwright.Page.GetByRoleOptions tab(String name) {
+    return new com.microsoft.playwright.Page.GetByRoleOptions().setName(name);
   }
 
   private static com.microsoft.playwright.Page.GetByLabelOptions exactly() {
