@@ -3,6 +3,7 @@ package attune.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,12 +34,19 @@ class ScreenshotsTest {
       take(desk, estate + "/bench", "bench");
       take(desk, wheel + "/handover", "handover");
       take(desk, "/shelf", "shelf");
+      take(desk, "/shelf/products/marlpit-deep", "product");
+      take(desk, "/people", "people");
+      take(desk, "/shop", "shop");
     }
     try (Visit evening = Visit.evening(attune)) {
       take(evening, evening.job("Tidewren 24") + "/match/helm-wheel", "match-evening");
     }
     try (Visit phone = Visit.phone(attune)) {
       take(phone, phone.job("Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");
+      phone.open(phone.job("Brindlewick Lumen") + "/survey?panel=fl-cushion-bolster-outer");
+      phone.buttonLike("^Photo, Half and half").first().tap();
+      phone.page.getByText("The line lies between the two halves").waitFor();
+      snap(phone, "photo-phone");
       take(phone, phone.job("Oxmarrow Fells") + "/bench", "bench-phone");
       take(phone, phone.job("Pellarin Corvid") + "/handover", "handover-phone");
     }
@@ -46,6 +54,11 @@ class ScreenshotsTest {
 
   private static void take(Visit visit, String path, String name) {
     visit.open(path);
+    snap(visit, name);
+  }
+
+  private static void snap(Visit visit, String name) {
+    visit.page.waitForLoadState(LoadState.NETWORKIDLE);
     visit.page.evaluate("document.fonts.ready");
     Path file = DIRECTORY.resolve(name + ".png");
     visit.page.screenshot(new Page.ScreenshotOptions().setPath(file));
