@@ -43,3 +43,18 @@ test('clearing takes the panel out again', () => {
     [],
   )
 })
+
+test('the usual answers only what is not known yet', () => {
+  const often = {
+    ...panel,
+    likely: [{ field: 'soil', value: 'heavy', driverSide: false, why: 'entry side' }],
+  }
+  const fresh = laid(empty, [often], { surfaceIds: ['fl-headrest'], finding: { usual: true } })
+  expect(fresh.surfaces[0]).toMatchObject({ finish: 'leather/coated', condition: { soil: 'heavy' } })
+  const known = laid(empty, [often], {
+    surfaceIds: ['fl-headrest'],
+    finding: { finish: 'vinyl/coated-textile', soil: 'none' },
+  })
+  const after = laid(known, [often], { surfaceIds: ['fl-headrest'], finding: { usual: true } })
+  expect(after.surfaces[0]).toMatchObject({ finish: 'vinyl/coated-textile', condition: { soil: 'none' } })
+})

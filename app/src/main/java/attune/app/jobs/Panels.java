@@ -322,7 +322,8 @@ final class Panels {
         id == null
             ? job.surfaces().stream().findFirst().orElse(SOME_SEAT)
             : find(job.surfaces(), panels, id);
-    Layout.Panel panel = panels.get(known.pieces() == null ? id : known.pieces().get(0).panel());
+    Layout.Panel panel =
+        panels.get(known.pieces() == null ? known.id() : known.pieces().get(0).panel());
     boolean told = known.finish() != null && !known.finish().equals(FinishTable.UNKNOWN);
     String finish = told ? known.finish() : panel == null ? "leather/coated" : panel.guess();
     ConditionFile c = known.condition();
