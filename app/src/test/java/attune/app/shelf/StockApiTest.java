@@ -171,6 +171,23 @@ class StockApiTest {
   }
 
   @Test
+  void aJobOfNextMonthIsNoNeedOfThisWeek() {
+    String job = api.surveyedJob("Far off");
+    String start = LocalDate.now().plusDays(20) + "T09:00";
+    api.patch("/api/v1/jobs/" + job, "{\"setting\":{\"start\":\"" + start + "\"}}");
+    assertThat(api.get("/api/v1/needs?days=7").text()).doesNotContain("Far off");
+    assertThat(api.get("/api/v1/needs?days=30").text()).contains("Far off");
+    assertThat(api.get("/api/v1/needs?days=-4").status()).isEqualTo(200);
+    assertThat(api.get("/api/v1/needs?days=999999").text()).contains("Far off");
+  }
+
+  @Test
+  void aBareUnsurveyedJobNeedsNothingYet() {
+    api.newJob("Nothing found yet", "helm");
+    assertThat(api.get("/api/v1/needs").text()).doesNotContain("Nothing found yet");
+  }
+
+  @Test
   void clothsGoToTheWashAndComeBackOnceMoreWashed() {
     String at = "/api/v1/shelf/cloths/cloth-charcoal";
     assertThat(

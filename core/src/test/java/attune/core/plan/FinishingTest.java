@@ -268,4 +268,33 @@ class FinishingTest {
         .extracting(attune.core.match.Reason::code)
         .containsAll(Arrays.asList(ReasonCode.STOCK_SHORT, ReasonCode.EXPIRED));
   }
+
+  @Test
+  void whatWasUsedBeforeIsAskedForOnlyWhereSomethingIsToBond() {
+    Surface dry = ASurface.of("leather/coated").feel(Feel.DRY).soiled(LIGHT).build();
+    Surface bare = ASurface.of("plastic/textured").soiled(LIGHT).build();
+    Shelf shelf = Given.shelf(BALM, AProduct.cleaner("mild", 5).build(), ATool.SPONGE);
+    assertThat(codes(shelf, false, dry)).contains(ReasonCode.HISTORY_UNKNOWN);
+    assertThat(codes(shelf, true, dry)).doesNotContain(ReasonCode.HISTORY_UNKNOWN);
+    assertThat(codes(shelf, false, bare)).doesNotContain(ReasonCode.HISTORY_UNKNOWN);
+    Surface coated =
+        ASurface.of("leather/coated").feel(Feel.DRY).soiled(LIGHT).coatedBefore().build();
+    assertThat(codes(shelf, false, coated)).doesNotContain(ReasonCode.HISTORY_UNKNOWN);
+  }
+
+  private static List<ReasonCode> codes(Shelf shelf, boolean known, Surface surface) {
+    attune.core.survey.Job job = Given.job(Given.studio(), Given.RULES, shelf, surface);
+    attune.core.survey.Job told =
+        new attune.core.survey.Job(
+            job.title(),
+            job.setting(),
+            job.wishes(),
+            job.houseRules(),
+            job.shelf(),
+            known,
+            job.surfaces());
+    return Given.PLANNER.plan(told).warnings().stream()
+        .map(attune.core.match.Reason::code)
+        .toList();
+  }
 }

@@ -64,6 +64,22 @@ class ReferenceTablesTest {
   }
 
   @Test
+  void aShopsOwnFigureStandsInItsPlaceAndTheStartingOnesStay() {
+    Figures own = Given.FIGURES.with(java.util.Map.of("water.ph", 8.1, "day.opens", 600.0));
+    assertThat(own.get("water.ph")).isEqualTo(8.1);
+    assertThat(own.whole("day.opens")).isEqualTo(600);
+    assertThat(own.all()).hasSameSizeAs(Given.FIGURES.all());
+    assertThat(own.all())
+        .filteredOn(figure -> figure.key().equals("water.ph"))
+        .singleElement()
+        .satisfies(figure -> assertThat(figure.source()).isEqualTo("the shop's own"));
+    assertThat(Given.FIGURES.get("water.ph")).isEqualTo(7.4);
+    assertThatThrownBy(() -> Given.FIGURES.with(java.util.Map.of("water.taste", 1.0)))
+        .isInstanceOf(IllegalStateException.class)
+        .hasMessageContaining("water.taste");
+  }
+
+  @Test
   void everyHouseRuleStandsAtOneOfItsSchoolsAndSaysWhy() {
     assertThat(Given.RULES.all())
         .hasSize(20)
