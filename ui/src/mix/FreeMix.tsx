@@ -5,19 +5,22 @@ import { Field, inputForm, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { ml } from '../parts/words'
 
+const some = (id: string) => (id === 'none' ? undefined : id)
+
 /** Any bottle and ratio: how much of each, in numbers and in words. */
 export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
   const [ratio, setRatio] = useState('1:10')
   const [bottle, setBottle] = useState('750')
   const [productId, setProductId] = useState('none')
+  const [heldId, setHeldId] = useState('none')
   const concentrates = products.filter((p) => p.supply === 'concentrate')
   const bottleMl = Number(bottle)
   const mix = useQuery({
-    queryKey: ['mix', ratio, bottle, productId],
+    queryKey: ['mix', ratio, bottle, productId, heldId],
     queryFn: () =>
       need(
         api.POST('/api/v1/mix', {
-          body: { ratio, bottleMl, productId: productId === 'none' ? undefined : productId },
+          body: { ratio, bottleMl, productId: some(productId), heldId: some(heldId) },
         }),
       ),
     enabled: ratio.trim() !== '' && bottle.trim() !== '' && Number.isFinite(bottleMl),
@@ -27,7 +30,7 @@ export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
   return (
     <section aria-label="Free mix" className="lying grid gap-3 p-3">
       <h2 className="text-do">Free mix</h2>
-      <div className="grid gap-3 sm:grid-cols-3">
+      <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
         <label>
           <Field label="Ratio, as the label writes it">
             <input
@@ -60,6 +63,17 @@ export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
             onChange={setProductId}
           />
         </Field>
+        <Field label="The bottle held before, unrinsed">
+          <Pick
+            label="The bottle held before"
+            value={heldId}
+            options={[
+              { value: 'none', label: 'Nothing: clean' },
+              ...products.map((p) => ({ value: p.id, label: p.name })),
+            ]}
+            onChange={setHeldId}
+          />
+        </Field>
       </div>
       {mix.isError && <Trouble error={mix.error} />}
       {mix.data && !mix.isError && (
@@ -71,6 +85,11 @@ export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
           {mix.data.phLow !== undefined && `; pH ${mix.data.phLow} to ${mix.data.phHigh}`}
           {mix.data.onLabel === false && (
             <strong className="text-over">; outside what the label allows</strong>
+          )}
+          {mix.data.barred && (
+            <strong className="mt-1 block border-l-4 border-l-barred pl-3 text-barred">
+              {mix.data.barred}
+            </strong>
           )}
         </p>
       )}

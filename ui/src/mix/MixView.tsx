@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
-import { Printer } from 'lucide-react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Gauge, Printer } from 'lucide-react'
 import { useState } from 'react'
-import type { Schemas } from '../api/client'
+import { api, need, type Schemas } from '../api/client'
 import { planQuery, shelfQuery } from '../api/queries'
 import { HazardsOf } from '../parts/Hazards'
 import { Button, ButtonLink } from '../parts/controls'
@@ -55,6 +55,7 @@ export function MixView() {
               mix={mix}
               product={products.get(mix.productId)}
               labels={job.labels}
+              jobId={job.id}
               onLabel={() => setLabel(mix.productId + mix.ratio)}
             />
           ))}
@@ -95,6 +96,7 @@ function MixCard(props: {
   mix: Schemas['MixFile']
   product: Product | undefined
   labels: Record<string, string>
+  jobId: string
   onLabel: () => void
 }) {
   const { mix, product, labels } = props
@@ -135,12 +137,45 @@ function MixCard(props: {
             .join('; ')}
           {mix.surfaceIds.length > 4 && ` and ${plural(mix.surfaceIds.length - 4, 'more panel')}`}
         </p>
+        <Pen jobId={props.jobId} mix={mix} />
         <HazardsOf productIds={[mix.productId]} />
         <Button onClick={props.onLabel} className="mt-1 justify-self-start">
           <Printer size={18} aria-hidden="true" /> Label
         </Button>
       </div>
     </article>
+  )
+}
+
+/** Takes the mix's pH with the pen; the bottle's record keeps it, and it wins over the estimate. */
+function Pen({ jobId, mix }: { jobId: string; mix: Schemas['MixFile'] }) {
+  const client = useQueryClient()
+  const take = useMutation({
+    mutationFn: () =>
+      need(
+        api.POST('/api/v1/jobs/{id}/readings', {
+          params: { path: { id: jobId } },
+          body: { instrument: 'ph', productId: mix.productId, ratio: mix.ratio },
+        }),
+      ),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ['job', jobId] })
+      void client.invalidateQueries({ queryKey: ['shelf'] })
+    },
+  })
+  return (
+    <div className="flex flex-wrap items-center gap-3" aria-live="polite">
+      <Button onClick={() => take.mutate()} disabled={take.isPending}>
+        <Gauge size={18} aria-hidden="true" /> pH pen
+      </Button>
+      {take.data && (
+        <span>
+          <strong className="font-semibold">pH {take.data.value}</strong>, {take.data.device}: noted on the
+          bottle
+        </span>
+      )}
+      {take.error && <Trouble error={take.error} />}
+    </div>
   )
 }
 

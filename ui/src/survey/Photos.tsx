@@ -66,7 +66,6 @@ export function Photos({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceI
           <input
             type="file"
             accept="image/jpeg,image/png,image/webp"
-            capture="environment"
             className="sr-only"
             disabled={add.isPending}
             onChange={(e) => {
