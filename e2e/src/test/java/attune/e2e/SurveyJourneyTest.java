@@ -55,7 +55,6 @@ class SurveyJourneyTest {
         visit.tabTo(zone);
         visit.page.keyboard().press("Enter");
         Locator usual = visit.buttonLike("^Each is what it usually is");
-        System.err.println("ZZ " + zone + " " + visit.page.url());
         if (!zone.equals("Headliner")) {
           assertThat(usual).isVisible();
           visit.tabTo(usual.textContent().trim());
