@@ -84,28 +84,6 @@ class ShopJourneyTest {
   }
 
   @Test
-  void aMixIsTakenWithThePenAndAnUnrinsedBottleIsBarred(AttuneJar.Opened attune) {
-    try (Visit visit = Visit.desk(attune)) {
-      visit.open(visit.job("Brindlewick Lumen") + "/mix");
-      visit.buttonLike("pH pen").first().click();
-      assertThat(visit.page.getByText("simulated: noted on the bottle").first()).isVisible();
-      Locator free = visit.region("Free mix");
-      free.getByLabel("Product").click();
-      option(visit, "Gorsefield Scale and Bloom Rinse").click();
-      free.getByLabel("The bottle held before").click();
-      option(visit, "Eddystrand Mould Stop").click();
-      assertThat(free).containsText("Not into this bottle before it is rinsed: bleach with acid");
-      visit.isFitForEveryone();
-    }
-  }
-
-  private static Locator option(Visit visit, String name) {
-    return visit.page.getByRole(
-        AriaRole.OPTION,
-        new com.microsoft.playwright.Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  @Test
   void damageIsAcknowledgedUntilMoreIsFound(AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
       visit.open("/new");
