@@ -1,7 +1,6 @@
 package attune.core.match;
 
 import static attune.core.match.Reason.Effect.CAUTION;
-import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.SetBy.FINISH;
 import static attune.core.match.Reason.SetBy.MODIFIER;
 import static attune.core.match.Reason.SetBy.SAFETY;
@@ -37,8 +36,14 @@ final class Cautions {
     this.condition = surface.condition();
   }
 
-  static List<Reason> of(Place place, List<Rung> ladder) {
+  /**
+   * @param hand what is to be said of a treatment set by hand
+   * @param spends true where something was left out because it would spend the year's allowance
+   */
+  static List<Reason> of(Place place, List<Rung> ladder, List<Reason> hand, boolean spends) {
     Cautions cautions = new Cautions(place);
+    hand.forEach(reason -> cautions.byCode.put(reason.code(), reason));
+    cautions.exposure(spends);
     cautions.electric();
     cautions.surroundings();
     cautions.condition();
@@ -51,6 +56,18 @@ final class Cautions {
     if (holds) {
       byCode.putIfAbsent(code, Reason.of(code, CAUTION, setBy, text));
     }
+  }
+
+  private void exposure(boolean spends) {
+    boolean spent = place.ledger().spent() > 0 && place.ledger().wouldSpend(Double.MIN_VALUE);
+    add(
+        spends || spent,
+        ReasonCode.EXPOSURE_SPENT,
+        FINISH,
+        ProductRules.text(
+            "%.0f of the %.0f µmol·min/l it stands in a year are spent: nothing strong as the"
+                + " regular way, what is offered is the milder one.",
+            place.ledger().spent(), place.ledger().allowance()));
   }
 
   private void electric() {
@@ -198,65 +215,5 @@ final class Cautions {
         || place.coatingPlanned()
         || alkaline
         || cleaner.has(Trait.NEEDS_RINSE);
-  }
-
-  /** What cleaning cannot mend, or why nothing on the shelf may clean it. */
-  static Optional<Reason> refer(Place place, List<Rung> ladder) {
-    Condition condition = place.surface().condition();
-    if (place.finish().code().equals("textile/webbing") && condition.wear() != Wear.INTACT) {
-      return Optional.of(
-          refer(
-              ReasonCode.REFER_LICENSED,
-              SAFETY,
-              "A frayed or cut belt goes to a licensed workshop before the car is driven."));
-    }
-    if (condition.soils().contains(Soil.MOULD)) {
-      return Optional.of(
-          refer(
-              ReasonCode.MOULD_STOP,
-              SAFETY,
-              "Mould needs its own precautions or a specialist cleaner."));
-    }
-    if (condition.damage().contains(Damage.SCUFFED)) {
-      return Optional.of(
-          refer(
-              ReasonCode.SCUFF_STAYS,
-              FINISH,
-              "The scuff is through the pigment: a repairer re-colours it."));
-    }
-    if (condition.damage().contains(Damage.GUMMY)
-        || condition.damage().contains(Damage.SCRATCHED)) {
-      return Optional.of(
-          refer(
-              ReasonCode.REFER_REPAIR,
-              FINISH,
-              "Scratched or gummy paint is refinished, not cleaned."));
-    }
-    if (condition.wear() == Wear.CRACKED || condition.wear() == Wear.TORN) {
-      return Optional.of(
-          refer(
-              ReasonCode.REFER_REPAIR,
-              FINISH,
-              "Cracks and tears are for a repairer; no liquid goes in."));
-    }
-    if (!place.demand().isNone() && ladder.isEmpty() && !place.limits().identified()) {
-      return Optional.of(
-          refer(
-              ReasonCode.IDENTIFY_FIRST,
-              FINISH,
-              "Identify it first: no label on the shelf covers everything it could be."));
-    }
-    if (!place.demand().isNone() && ladder.isEmpty()) {
-      return Optional.of(
-          refer(
-              ReasonCode.REFER_REPAIR,
-              FINISH,
-              "Nothing on the shelf is both strong enough and mild enough here."));
-    }
-    return Optional.empty();
-  }
-
-  private static Reason refer(ReasonCode code, SetBy setBy, String text) {
-    return Reason.of(code, OVER, setBy, text);
   }
 }

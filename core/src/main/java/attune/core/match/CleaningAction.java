@@ -4,6 +4,7 @@ import attune.core.match.Treatment.Warmth;
 import attune.core.material.Texture;
 import attune.core.measure.Celsius;
 import attune.core.measure.PhInterval;
+import attune.core.measure.Ratio;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Soil;
@@ -16,17 +17,60 @@ import java.util.Optional;
  */
 public final class CleaningAction {
   private static final double NEUTRAL = 7;
+  private static final double DAY_S = 86_400;
 
-  private final Figures figures;
+  private final double dustDry;
+  private final double setDyeFactor;
+  private final double notGoodAt;
+  private final double strengthUnit;
+  private final double dilutionExponent;
+  private final double alkaliBoost;
+  private final double alkaliBoostMost;
+  private final double mechBase;
+  private final double mechPerStiffness;
+  private final double reachStep;
+  private final double referenceTemp;
+  private final double doubling;
+  private final double dwellHalf;
+  private final double warmWater;
+  private final double steam;
 
   public CleaningAction(Figures figures) {
-    this.figures = figures;
+    dustDry = figures.get("cleaning.dust-dry");
+    setDyeFactor = figures.get("cleaning.set-dye-factor");
+    notGoodAt = figures.get("cleaning.not-good-at");
+    strengthUnit = figures.get("cleaning.strength-unit");
+    dilutionExponent = figures.get("cleaning.dilution-exponent");
+    alkaliBoost = figures.get("cleaning.alkali-boost");
+    alkaliBoostMost = figures.get("cleaning.alkali-boost-max");
+    mechBase = figures.get("cleaning.mech-base");
+    mechPerStiffness = figures.get("cleaning.mech-per-stiffness");
+    reachStep = figures.get("cleaning.reach-step");
+    referenceTemp = figures.get("cleaning.reference-temp");
+    doubling = figures.get("cleaning.doubling");
+    dwellHalf = figures.get("cleaning.dwell-half");
+    warmWater = figures.get("warmth.water");
+    steam = figures.get("warmth.steam");
   }
 
   /**
-   * Action on one soil; 0 for dry work on anything but dust, and for a cleaner whose strength is
-   * not known.
+   * Action of a treatment on the soil of a demand that shifts slowest; 0 for dry work on anything
+   * but dust, and for a cleaner whose strength is not known.
    */
+  public double onAll(
+      Demand demand, Treatment treatment, Optional<PhInterval> ph, Texture grain, Celsius surface) {
+    double mech = mech(treatment.tool(), grain);
+    if (treatment.isDry()) {
+      return demand.isDustOnly() ? dry(mech) : 0;
+    }
+    Product cleaner = treatment.cleaner().get();
+    return chem(demand, cleaner, strength(cleaner, treatment.ratio()), ph)
+        * mech
+        * heat(temperature(treatment.warmth(), surface))
+        * time(treatment.dwellS());
+  }
+
+  /** Action on one soil. */
   public double on(
       Soil soil,
       boolean setDye,
@@ -34,48 +78,48 @@ public final class CleaningAction {
       Optional<PhInterval> ph,
       Texture grain,
       Celsius surface) {
+    double mech = mech(treatment.tool(), grain);
     if (treatment.isDry()) {
-      return soil == Soil.DUST
-          ? figures.get("cleaning.dust-dry") * mech(treatment.tool(), grain)
-          : 0;
+      return soil == Soil.DUST ? dry(mech) : 0;
     }
     Product cleaner = treatment.cleaner().get();
-    double chem = chem(cleaner, treatment, soil, ph);
-    double aged = setDye && soil.isDye() ? figures.get("cleaning.set-dye-factor") : 1;
-    return chem
-        * aged
-        * mech(treatment.tool(), grain)
+    return chemOn(soil, setDye, cleaner, strength(cleaner, treatment.ratio()), ph)
+        * mech
         * heat(temperature(treatment.warmth(), surface))
         * time(treatment.dwellS());
   }
 
-  /** The least action over all soils of a demand: the one that shifts slowest decides. */
-  public double onAll(
-      Demand demand, Treatment treatment, Optional<PhInterval> ph, Texture grain, Celsius surface) {
-    return demand.soils().stream()
-        .mapToDouble(soil -> on(soil, demand.setDye(), treatment, ph, grain, surface))
-        .min()
-        .orElse(0);
+  /** Dry work on loose dust. */
+  double dry(double mech) {
+    return dustDry * mech;
   }
 
-  private double chem(Product cleaner, Treatment treatment, Soil soil, Optional<PhInterval> ph) {
-    double strength = strength(cleaner, treatment);
-    double fit = cleaner.goodAt().contains(soil) ? 1 : figures.get("cleaning.not-good-at");
-    double alkali = soil.isGrease() ? ph.map(this::alkaliBoost).orElse(1.0) : 1;
-    return strength / figures.get("cleaning.strength-unit") * fit * alkali;
+  /** Chemistry on the soil of a demand that shifts slowest. */
+  double chem(Demand demand, Product cleaner, double strength, Optional<PhInterval> ph) {
+    double slowest = Double.POSITIVE_INFINITY;
+    for (Soil soil : demand.soils()) {
+      slowest = Math.min(slowest, chemOn(soil, demand.setDye(), cleaner, strength, ph));
+    }
+    return Double.isInfinite(slowest) ? 0 : slowest;
+  }
+
+  private double chemOn(
+      Soil soil, boolean setDye, Product cleaner, double strength, Optional<PhInterval> ph) {
+    double fit = cleaner.goodAt().contains(soil) ? 1 : notGoodAt;
+    double alkali = soil.isGrease() && ph.isPresent() ? alkaliBoost(ph.get()) : 1;
+    double aged = setDye && soil.isDye() ? setDyeFactor : 1;
+    return strength / strengthUnit * fit * alkali * aged;
   }
 
   /** Strength at the ratio used: the label's default is what the record's strength stands for. */
-  public double strength(Product cleaner, Treatment treatment) {
-    double dilution = cleaner.label().standard().factor() / treatment.ratio().factor();
-    return cleaner.strength().orElse(0.0)
-        * Math.pow(dilution, figures.get("cleaning.dilution-exponent"));
+  public double strength(Product cleaner, Ratio ratio) {
+    double dilution = cleaner.label().standard().factor() / ratio.factor();
+    return cleaner.strength().orElse(0.0) * Math.pow(dilution, dilutionExponent);
   }
 
   private double alkaliBoost(PhInterval ph) {
     double above = Math.max(0, ph.middle() - NEUTRAL);
-    return Math.min(
-        figures.get("cleaning.alkali-boost-max"), 1 + figures.get("cleaning.alkali-boost") * above);
+    return Math.min(alkaliBoostMost, 1 + alkaliBoost * above);
   }
 
   /** Mechanical action of a tool on a grain; each step its reach falls short costs. */
@@ -84,22 +128,20 @@ public final class CleaningAction {
   }
 
   double mech(double stiffness) {
-    return figures.get("cleaning.mech-base")
-        + figures.get("cleaning.mech-per-stiffness") * stiffness;
+    return mechBase + mechPerStiffness * stiffness;
   }
 
   double reach(Tool tool, Texture grain) {
     int shortBy = Math.max(0, grain.ordinal() - tool.reach().ordinal());
-    return Math.pow(figures.get("cleaning.reach-step"), shortBy);
+    return shortBy == 0 ? 1 : Math.pow(reachStep, shortBy);
   }
 
   double heat(Celsius t) {
-    return Math.pow(
-        2, (t.value() - figures.get("cleaning.reference-temp")) / figures.get("cleaning.doubling"));
+    return Math.pow(2, (t.value() - referenceTemp) / doubling);
   }
 
   double time(double dwellS) {
-    return dwellS / (dwellS + figures.get("cleaning.dwell-half"));
+    return dwellS / (dwellS + dwellHalf);
   }
 
   /**
@@ -107,7 +149,7 @@ public final class CleaningAction {
    * never, as a day, from 1 upwards.
    */
   double dwell(double share) {
-    return share >= 1 ? 86_400 : figures.get("cleaning.dwell-half") * share / (1 - share);
+    return share >= 1 ? DAY_S : dwellHalf * share / (1 - share);
   }
 
   /**
@@ -115,12 +157,10 @@ public final class CleaningAction {
    * counted as help.
    */
   public Celsius temperature(Warmth warmth, Celsius surface) {
-    double reference = figures.get("cleaning.reference-temp");
-    double cold = Math.min(surface.value(), reference);
     return switch (warmth) {
-      case NONE, SEAT_HEAT -> new Celsius(cold);
-      case WARM_WATER -> new Celsius(figures.get("warmth.water"));
-      case STEAM -> new Celsius(figures.get("warmth.steam"));
+      case NONE, SEAT_HEAT -> new Celsius(Math.min(surface.value(), referenceTemp));
+      case WARM_WATER -> new Celsius(warmWater);
+      case STEAM -> new Celsius(steam);
     };
   }
 }

@@ -9,7 +9,6 @@ import attune.core.survey.Wishes.Standard;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.TreeSet;
 
 /**
  * What the soil asks for: how much there is, of which families, and how little may stay (domain 4,
@@ -22,6 +21,7 @@ import java.util.TreeSet;
  *     or a lower one, in the passes a practitioner calls sensible; rising, this soil's own last;
  *     empty for a clean surface. Where its own is out of reach the next lower stands in, so more
  *     soil or a higher standard is never met milder.
+ * @param leastOffered least action a pass that gets there at all in the most passes that make sense
  */
 public record Demand(
     Level level,
@@ -29,12 +29,13 @@ public record Demand(
     double amount,
     double acceptable,
     boolean setDye,
-    List<Double> neededUpTo) {
+    List<Double> neededUpTo,
+    double leastOffered) {
 
   /** Passes needed at an action nobody would call cleaning; a stand-in for "never". */
   public static final int NEVER = 99;
 
-  public static Demand of(Surface surface, Figures figures) {
+  public static Demand of(Surface surface, Needs needs, Figures figures) {
     Condition condition = surface.condition();
     Level level = condition.soil();
     boolean set =
@@ -44,10 +45,11 @@ public record Demand(
     return new Demand(
         level,
         families(condition),
-        level == Level.NONE ? 0 : figures.get("cleaning.soil." + level.code()),
-        acceptable(standard, figures),
+        needs.amount(level),
+        needs.acceptable(standard),
         set,
-        neededUpTo(level, standard, figures));
+        needs.neededUpTo(level, standard),
+        needs.leastOffered(level, standard));
   }
 
   /**
@@ -77,63 +79,12 @@ public record Demand(
   }
 
   /** Passes until what is left is acceptable; {@link #NEVER} when it never is. */
-  public int passesAt(double action, Figures figures) {
-    return passes(amount, acceptable, action, figures);
-  }
-
-  private static int passes(double amount, double acceptable, double action, Figures figures) {
-    if (amount <= acceptable) {
-      return 0;
-    }
-    double keep = Math.exp(-figures.get("cleaning.rate") * action);
-    double layer = figures.get("cleaning.layer") * Math.sqrt(action);
-    double left = amount;
-    for (int pass = 1; pass < NEVER; pass++) {
-      left -= Math.min(left * (1 - keep), layer);
-      if (left <= acceptable) {
-        return pass;
-      }
-    }
-    return NEVER;
+  public int passesAt(double action, Needs needs) {
+    return needs.passes(amount, acceptable, action);
   }
 
   /** Least action a pass for the level found; 0 for a clean surface. */
   public double needed() {
     return isNone() ? 0 : neededUpTo.get(neededUpTo.size() - 1);
-  }
-
-  private static double acceptable(Standard standard, Figures figures) {
-    return figures.get("cleaning.left." + standard.code());
-  }
-
-  private static List<Double> neededUpTo(Level level, Standard standard, Figures figures) {
-    TreeSet<Double> needed = new TreeSet<>();
-    for (Standard upTo : Standard.values()) {
-      double most = 0;
-      for (Level each : Level.values()) {
-        if (each != Level.NONE && each.compareTo(level) <= 0 && upTo.compareTo(standard) <= 0) {
-          double soil = figures.get("cleaning.soil." + each.code());
-          int passes = figures.whole("cleaning.passes." + each.code());
-          most = Math.max(most, leastAction(soil, acceptable(upTo, figures), passes, figures));
-          needed.add(most);
-        }
-      }
-    }
-    return List.copyOf(needed);
-  }
-
-  private static double leastAction(
-      double soil, double acceptable, int mostPasses, Figures figures) {
-    double low = 0;
-    double high = 8;
-    for (int i = 0; i < 40; i++) {
-      double middle = (low + high) / 2;
-      if (passes(soil, acceptable, middle, figures) <= mostPasses) {
-        high = middle;
-      } else {
-        low = middle;
-      }
-    }
-    return high;
   }
 }

@@ -1,17 +1,19 @@
 package attune.core.match;
 
+import attune.core.match.Treatment.Warmth;
 import attune.core.measure.PhInterval;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
 import attune.core.shelf.Product.Trait;
+import attune.core.shelf.Tool;
 import java.util.Optional;
 
 /**
- * How aggressive one pass is, 0 upwards, without unit: alkali or acid, agitation, wetness, heat,
- * solvent, abrasion, contact and strength, each weighed, and dearer the nearer it comes to what the
- * surface stands. It does not look at the soil, so that more soil can only move a choice up the
- * ladder.
+ * How aggressive one pass is, 0 upwards, without unit: what the tool, the mix, the way of applying
+ * and the warmth each do, added up, and dearer the nearer it comes to what the surface stands. It
+ * does not look at the soil, so that more soil can only move a choice up the ladder; and its parts
+ * do not look at each other, so that they can be searched apart.
  */
 final class Harm {
   private static final double NEUTRAL = 7;
@@ -21,66 +23,99 @@ final class Harm {
   private static final double HEAT_SPAN = 40;
   private static final double LONGEST_S = 600;
   private static final double STRONGEST = 10;
+  private static final double ANY_SOLVENT = 0.3;
 
-  private final Figures figures;
   private final CleaningAction action;
+  private final double foamWets;
+  private final double referenceTemp;
+  private final double nearFrom;
+  private final double near;
+  private final double ph;
+  private final double phOccasional;
+  private final double agitation;
+  private final double wet;
+  private final double heat;
+  private final double solvent;
+  private final double abrasive;
+  private final double contact;
+  private final double strength;
+  private final double film;
+  private final double droplets;
 
   Harm(Figures figures, CleaningAction action) {
-    this.figures = figures;
     this.action = action;
+    foamWets = figures.get("laid.foam-wets");
+    referenceTemp = figures.get("cleaning.reference-temp");
+    nearFrom = figures.get("harm.near-limit");
+    near = figures.get("harm.weight.near");
+    ph = figures.get("harm.weight.ph");
+    phOccasional = figures.get("harm.weight.ph-occasional");
+    agitation = figures.get("harm.weight.agitation");
+    wet = figures.get("harm.weight.wet");
+    heat = figures.get("harm.weight.heat");
+    solvent = figures.get("harm.weight.solvent");
+    abrasive = figures.get("harm.weight.abrasive");
+    contact = figures.get("harm.weight.contact");
+    strength = figures.get("harm.weight.strength");
+    film = figures.get("harm.weight.film");
+    droplets = figures.get("harm.weight.droplets");
   }
 
-  double of(Place place, Treatment treatment, Optional<PhInterval> ph) {
-    Limits limits = place.limits();
-    double harm =
-        term(
-            "agitation",
-            treatment.tool().stiffness() / STIFFEST,
-            treatment.tool().stiffness(),
-            limits.agitationMax().value());
-    harm += weight("abrasive") * (treatment.tool().abrasive() ? 1 : 0);
-    harm += weight("droplets") * treatment.tool().throwsDroplets().ordinal();
-    if (treatment.isDry()) {
-      return harm;
+  double of(Place place, Treatment t, Optional<PhInterval> phOnSurface) {
+    double ofTool = ofTool(place, t.tool());
+    if (t.isDry()) {
+      return ofTool;
     }
-    Product cleaner = treatment.cleaner().get();
-    double wets = treatment.wets(figures);
-    double warm = action.temperature(treatment.warmth(), place.temperature()).value();
-    harm += term("wet", wets / WETTEST, wets, limits.wetMax().value());
-    harm +=
-        term(
-            "contact",
-            treatment.dwellS() / LONGEST_S,
-            treatment.dwellS(),
-            limits.contactMaxS().value());
-    harm += weight("heat") * Math.max(0, warm - figures.get("cleaning.reference-temp")) / HEAT_SPAN;
-    harm += weight("strength") * action.strength(cleaner, treatment) / STRONGEST;
-    harm += weight("solvent") * solvent(cleaner);
-    harm += weight("abrasive") * (cleaner.has(Trait.ABRASIVE) ? 1 : 0);
-    harm += weight("film") * (cleaner.leavesFilm() == Film.NONE ? 0 : 1);
-    harm += ph.map(interval -> ph(limits, interval)).orElse(0.0);
-    return harm;
+    Product cleaner = t.cleaner().get();
+    double wets = t.isFoam() ? t.laid() * foamWets : t.laid();
+    return ofTool
+        + ofMix(place, cleaner, action.strength(cleaner, t.ratio()), phOnSurface)
+        + ofWay(place, wets, t.dwellS())
+        + ofWarmth(place, t.warmth());
   }
 
-  private static double solvent(Product cleaner) {
-    return cleaner.solventPercent() > 0 ? 0.3 + cleaner.solventPercent() / 100 : 0;
+  double ofTool(Place place, Tool tool) {
+    double stiffness = tool.stiffness();
+    return term(agitation, stiffness / STIFFEST, stiffness, place.limits().agitationMax().value())
+        + abrasive * (tool.abrasive() ? 1 : 0)
+        + droplets * tool.throwsDroplets().ordinal();
   }
 
-  private double ph(Limits limits, PhInterval ph) {
-    double off = Math.max(0, Math.max(ph.high() - NEUTRAL, NEUTRAL - ph.low()));
+  double ofMix(
+      Place place, Product cleaner, double strengthAtRatio, Optional<PhInterval> onSurface) {
+    double percent = cleaner.solventPercent();
+    return strength * strengthAtRatio / STRONGEST
+        + solvent * (percent > 0 ? ANY_SOLVENT + percent / 100 : 0)
+        + abrasive * (cleaner.has(Trait.ABRASIVE) ? 1 : 0)
+        + film * (cleaner.leavesFilm() == Film.NONE ? 0 : 1)
+        + (onSurface.isPresent() ? ofPh(place.limits(), onSurface.get()) : 0);
+  }
+
+  /**
+   * @param wets liquid that wets the surface, g/m²
+   */
+  double ofWay(Place place, double wets, int dwellS) {
+    Limits limits = place.limits();
+    return term(wet, wets / WETTEST, wets, limits.wetMax().value())
+        + term(contact, dwellS / LONGEST_S, dwellS, limits.contactMaxS().value());
+  }
+
+  double ofWarmth(Place place, Warmth warmth) {
+    double warm = action.temperature(warmth, place.temperature()).value();
+    return heat * Math.max(0, warm - referenceTemp) / HEAT_SPAN;
+  }
+
+  private double ofPh(Limits limits, PhInterval interval) {
+    double off = Math.max(0, Math.max(interval.high() - NEUTRAL, NEUTRAL - interval.low()));
     boolean beyondRoutine =
-        ph.high() > limits.phRoutineHigh().value() || ph.low() < limits.phRoutineLow().value();
-    return weight("ph") * off / PH_SPAN + (beyondRoutine ? weight("ph-occasional") : 0);
+        interval.high() > limits.phRoutineHigh().value()
+            || interval.low() < limits.phRoutineLow().value();
+    return ph * off / PH_SPAN + (beyondRoutine ? phOccasional : 0);
   }
 
-  private double term(String scale, double size, double value, double limit) {
+  private double term(double weight, double size, double value, double limit) {
     double share = limit <= 0 ? (value > 0 ? 1 : 0) : value / limit;
-    double from = figures.get("harm.near-limit");
-    double near = Math.max(0, Math.min(1, share) - from) / (1 - from);
-    return weight(scale) * size * (1 + near * weight("near"));
-  }
-
-  private double weight(String scale) {
-    return figures.get("harm.weight." + scale);
+    double beyond = Math.max(0, Math.min(1, share) - nearFrom) / (1 - nearFrom);
+    return weight * size * (1 + beyond * near);
   }
 }

@@ -1,9 +1,12 @@
 package attune.core.match;
 
 import static attune.core.match.ProductRules.text;
+import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.Effect.UNDER;
 import static attune.core.match.Reason.SetBy.SOIL;
 
+import attune.core.match.Treatment.Warmth;
 import attune.core.measure.GramsPerSquareMetre;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
@@ -24,11 +27,13 @@ public final class Judge {
   private final Rulebook book;
   private final CleaningAction action;
   private final Harm harm;
+  private final double working;
 
   public Judge(Rulebook book) {
     this.book = book;
     this.action = new CleaningAction(book.figures());
     this.harm = new Harm(book.figures(), action);
+    this.working = book.figures().get("exposure.working");
   }
 
   /** What is known of a cleaner on a surface before a tool is picked. */
@@ -70,8 +75,9 @@ public final class Judge {
     reasons.addAll(WayRules.of(place, treatment, sections, figures));
     double acts = action(place, treatment, ph);
     double needed = place.demand().needed();
-    int passes = place.demand().passesAt(acts, figures);
+    int passes = place.demand().passesAt(acts, book.needs());
     strength(place, treatment, acts, passes, reasons);
+    exposure(place, treatment, ph, passes, reasons);
     return new Verdict(
         treatment, reasons, ph, acts, needed, passes, harm.of(place, treatment, ph), sections);
   }
@@ -87,6 +93,42 @@ public final class Judge {
 
   CleaningAction action() {
     return action;
+  }
+
+  Harm harm() {
+    return harm;
+  }
+
+  /** What the passes of a treatment add to the year's ledger, µmol·min/l. */
+  double dose(Place place, double ph, Warmth warmth, int dwellS, int passes) {
+    double minutes = (dwellS + working) / 60;
+    return passes
+        * Ledger.ofPass(
+            ph, place.limits(), minutes, action.temperature(warmth, place.temperature()));
+  }
+
+  private void exposure(
+      Place place, Treatment t, Optional<PhInterval> ph, int passes, List<Reason> reasons) {
+    if (ph.isEmpty() || passes >= Demand.NEVER) {
+      return;
+    }
+    double dose = dose(place, ph.get().middle(), t.warmth(), t.dwellS(), passes);
+    if (!place.ledger().wouldSpend(dose)) {
+      return;
+    }
+    Limit<Double> allowance = place.limits().allowance();
+    reasons.add(
+        Reason.measured(
+            ReasonCode.EXPOSURE_SPENT,
+            place.mayOverspend() ? CAUTION : OVER,
+            allowance.setBy(),
+            place.ledger().spent() + dose,
+            allowance.value(),
+            "µmol·min/l",
+            text(
+                "With what it had in the last year this comes to %.0f of the %.0f µmol·min/l that"
+                    + " %s stands in a year.",
+                place.ledger().spent() + dose, allowance.value(), allowance.why())));
   }
 
   private void strength(

@@ -1,12 +1,15 @@
 package attune.core.match;
 
+import attune.core.match.Search.Option;
 import attune.core.reference.Figures;
 import attune.core.shelf.NeverMix;
+import attune.core.shelf.Product;
 import attune.core.survey.Condition.Wear;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Builds the ladder: the least harm that is strong enough, then firmer rungs in order. Harm does
@@ -14,78 +17,131 @@ import java.util.Optional;
  * first rung.
  */
 final class Ladder {
-  private static final Comparator<Verdict> LEAST_HARM =
-      Comparator.comparingDouble(Verdict::harm)
-          .thenComparingInt(Verdict::passes)
-          .thenComparing(
-              verdict ->
-                  verdict.treatment().cleaner().filter(c -> c.openedOn().isPresent()).isEmpty())
-          .thenComparing(verdict -> verdict.treatment().tool().dyed())
-          .thenComparing(verdict -> verdict.treatment().key());
+  private final double rungStep;
+  private final int rungsMost;
+  private final double doubt;
+  private final int passesMost;
+  private final Needs needs;
 
-  private final Figures figures;
-
-  Ladder(Figures figures) {
-    this.figures = figures;
+  Ladder(Rulebook book) {
+    Figures figures = book.figures();
+    needs = book.needs();
+    rungStep = figures.get("cleaning.rung-step");
+    rungsMost = figures.whole("cleaning.rungs-most");
+    doubt = figures.get("cleaning.doubt");
+    passesMost = figures.whole("cleaning.passes-most");
   }
 
-  List<Rung> of(Place place, List<Verdict> candidates) {
-    if (place.demand().isNone()) {
-      return List.of();
-    }
-    List<Verdict> offered =
-        candidates.stream().filter(Verdict::isOffered).sorted(LEAST_HARM).toList();
-    List<Verdict> chosen = new ArrayList<>();
-    Optional<Verdict> next = first(place, offered);
-    while (next.isPresent() && chosen.size() < figures.whole("cleaning.rungs-most")) {
-      chosen.add(next.get());
-      next = firmer(next.get(), offered);
-    }
-    return rungs(place, chosen);
+  /** Least harm first; then fewest passes, what is open already, undyed tools, and by name. */
+  Comparator<Option> leastHarm(Search search) {
+    return Comparator.comparingDouble(Option::harm)
+        .thenComparingInt(option -> search.place().demand().passesAt(option.action(), needs))
+        .thenComparing(option -> option.mixed().filter(m -> isOpen(m.product())).isEmpty())
+        .thenComparing(option -> option.tool().dyed())
+        .thenComparing(option -> search.treatment(option).key());
+  }
+
+  private static boolean isOpen(Product product) {
+    return product.openedOn().isPresent();
   }
 
   /**
-   * Strong enough for this soil; failing that for the next lower one, in more passes, so that it is
-   * never milder than that.
+   * Action a pass the first rung must have: enough for this soil; failing that for the next lower
+   * one, in more passes, so that it is never milder than that; and where a treatment was tried in
+   * vain, a rung more than it.
+   *
+   * @return empty where nothing is strong enough
    */
-  private Optional<Verdict> first(Place place, List<Verdict> offered) {
-    List<Double> neededUpTo = place.demand().neededUpTo();
+  Optional<Double> firstNeeds(Search search, List<Tried> tried) {
+    double most = search.strong().stream().mapToDouble(Option::action).max().orElse(-1);
+    if (most < 0) {
+      return Optional.empty();
+    }
+    double least = afterTrying(search, tried);
+    if (least > most) {
+      return Optional.empty();
+    }
+    List<Double> neededUpTo = search.place().demand().neededUpTo();
     for (int level = neededUpTo.size() - 1; level >= 0; level--) {
-      double needed = neededUpTo.get(level);
-      Optional<Verdict> enough =
-          offered.stream().filter(verdict -> verdict.action() >= needed).findFirst();
-      if (enough.isPresent()) {
-        return enough;
+      if (neededUpTo.get(level) <= most) {
+        return Optional.of(Math.max(least, neededUpTo.get(level)));
       }
     }
-    return offered.stream()
-        .max(Comparator.comparingDouble(Verdict::action).thenComparing(LEAST_HARM.reversed()));
+    return Optional.of(Math.max(least, most));
   }
 
-  private Optional<Verdict> firmer(Verdict last, List<Verdict> offered) {
-    double atLeast = last.action() * figures.get("cleaning.rung-step");
-    return offered.stream()
-        .filter(v -> v.action() >= atLeast && v.harm() > last.harm())
-        .filter(
-            v -> NeverMix.between(last.treatment().cleaner(), v.treatment().cleaner()).isEmpty())
-        .findFirst();
+  private double afterTrying(Search search, List<Tried> tried) {
+    return tried.stream()
+        .filter(t -> t.result() == Tried.Result.SOIL_STAYS)
+        .mapToDouble(t -> search.acts(t.treatment()) * rungStep)
+        .max()
+        .orElse(0);
   }
 
-  private List<Rung> rungs(Place place, List<Verdict> chosen) {
+  /** The least harmful of all that act hard enough. */
+  Optional<Option> first(Search search, double needed) {
+    return least(search, option -> option.action() >= needed);
+  }
+
+  /** The rungs above a first one. */
+  List<Option> firmerThan(Search search, Option first) {
+    List<Option> rungs = new ArrayList<>();
+    Optional<Option> last = Optional.of(first);
+    while (rungs.size() + 1 < rungsMost) {
+      Option before = last.get();
+      Optional<Product> bottle = product(before);
+      last =
+          least(
+              search,
+              option ->
+                  option.action() >= before.action() * rungStep
+                      && option.harm() > before.harm()
+                      && NeverMix.between(bottle, product(option)).isEmpty());
+      if (last.isEmpty()) {
+        break;
+      }
+      rungs.add(last.get());
+    }
+    return rungs;
+  }
+
+  private static Optional<Product> product(Option option) {
+    return option.mixed().map(Mixes.Mixed::product);
+  }
+
+  private Optional<Option> least(Search search, Predicate<Option> which) {
+    Comparator<Option> order = null;
+    Option best = null;
+    for (Option option : search.strong()) {
+      boolean candidate = best == null || option.harm() <= best.harm();
+      if (candidate && which.test(option)) {
+        if (best != null && option.harm() == best.harm()) {
+          order = order == null ? leastHarm(search) : order;
+          best = order.compare(option, best) < 0 ? option : best;
+        } else {
+          best = option;
+        }
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  /** What is said of each rung on this very surface. */
+  List<Rung> rungs(Place place, List<Verdict> chosen) {
     List<Rung> rungs = new ArrayList<>();
-    double doubt = figures.get("cleaning.doubt");
     for (int i = 0; i < chosen.size(); i++) {
       Verdict verdict = chosen.get(i);
       boolean last = i == chosen.size() - 1;
       rungs.add(
           new Rung(
               verdict,
-              place.demand().passesAt(verdict.action() * (1 + doubt), figures),
+              place.demand().passesAt(verdict.action() * (1 + doubt), needs),
               Math.min(
-                  place.demand().passesAt(verdict.action() * (1 - doubt), figures),
-                  verdict.passes() + figures.whole("cleaning.passes-most")),
+                  place.demand().passesAt(verdict.action() * (1 - doubt), needs),
+                  verdict.passes() + passesMost),
               endPoint(place),
-              leadsOn(place, last)));
+              leadsOn(last),
+              stop(place)));
     }
     return rungs;
   }
@@ -108,15 +164,23 @@ final class Ladder {
         .orElse(cloth);
   }
 
-  private static String leadsOn(Place place, boolean last) {
+  private static String leadsOn(boolean last) {
+    return last
+        ? "If soil stays after these passes, leave it or refer it: the finish stands no more."
+        : "Soil still on the cloth after these passes leads to the next rung.";
+  }
+
+  /** What ends the work at once, whatever is left of the soil. */
+  private static String stop(Place place) {
     boolean colour =
         place.finish().isHide()
             || place.finish().hasNap()
             || place.surface().condition().wear() != Wear.INTACT;
-    String stop = colour ? " Stop at once if the cloth takes the trim's own colour." : "";
-    return (last
-            ? "If soil stays after these passes, leave it or refer it: the finish stands no more."
-            : "Soil still on the cloth after these passes leads to the next rung.")
-        + stop;
+    if (colour) {
+      return "Stop at once if the cloth takes the trim's own colour.";
+    }
+    return place.finish().isTextile()
+        ? "Stop if the cloth takes the fabric's own colour, or the pile fuzzes."
+        : "Stop if it dulls, hazes or goes sticky.";
   }
 }

@@ -28,6 +28,8 @@ import java.util.Optional;
  * @param wetMax g/m² per pass
  * @param contactMaxS seconds
  * @param agitationMax stiffness 0 to 10
+ * @param allowance of alkali and acid a year, µmol·min/l; 0 where only the routine window is
+ *     allowed
  * @param steamMaxC °C; meaningless where {@code steam} is {@code NO}
  */
 public record Limits(
@@ -45,7 +47,8 @@ public record Limits(
     Limit<AbrasiveRule> abrasive,
     Limit<SteamRule> steam,
     double steamMaxC,
-    Limit<SolventRule> solvent) {
+    Limit<SolventRule> solvent,
+    Limit<Double> allowance) {
 
   private static final String WORN = "leather/coated-worn";
 
@@ -88,6 +91,7 @@ public record Limits(
     private Limit<AbrasiveRule> abrasive;
     private Limit<SteamRule> steam;
     private Limit<SolventRule> solvent;
+    private Limit<Double> allowance;
 
     Builder(Finish finish, boolean identified, Figures figures) {
       this.figures = figures;
@@ -105,6 +109,7 @@ public record Limits(
       abrasive = byFinish(finish.abrasive());
       steam = byFinish(finish.steam());
       solvent = byFinish(finish.solvent());
+      allowance = byFinish(finish.alkaliAllowance());
     }
 
     private <T> Limit<T> byFinish(T value) {
@@ -132,6 +137,7 @@ public record Limits(
       abrasive = higher(abrasive, strict.abrasive(), why);
       steam = higher(steam, strict.steam(), why);
       solvent = higher(solvent, strict.solvent(), why);
+      allowance = lower(allowance, strict.alkaliAllowance(), why);
     }
 
     void wear(Surface surface) {
@@ -219,7 +225,8 @@ public record Limits(
           abrasive,
           steam,
           base.steamMaxC().orElse(0.0),
-          solvent);
+          solvent,
+          allowance);
     }
   }
 }

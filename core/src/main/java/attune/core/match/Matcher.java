@@ -1,47 +1,242 @@
 package attune.core.match;
 
+import attune.core.match.CabinChoice.Choice;
+import attune.core.match.CabinChoice.Group;
+import attune.core.match.Search.Option;
 import attune.core.measure.Ratio;
+import attune.core.measure.SquareMetres;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
+import attune.core.survey.Condition.Damage;
+import attune.core.survey.Surface;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
- * Matches a surface against a shelf: the ladder, what is referred, the cautions, and why everything
- * else was left out.
+ * Matches the surfaces of a cabin against a shelf: the ladder, what is referred, the cautions, and
+ * why everything else was left out. Panels that are alike are searched once.
  */
 public final class Matcher {
-  private final Judge judge;
-  private final Candidates candidates;
-  private final Ladder ladder;
-  private final WhyNot whyNot;
   private final Rulebook book;
+  private final Judge judge;
+  private final Ladder ladder;
 
   public Matcher(Rulebook book) {
     this.book = book;
     this.judge = new Judge(book);
-    this.candidates = new Candidates(judge, book.figures());
-    this.ladder = new Ladder(book.figures());
-    this.whyNot = new WhyNot(judge);
+    this.ladder = new Ladder(book);
   }
 
+  /** One surface by itself, at its gentlest, with nothing decided by hand. */
   public SurfaceMatch match(Place place, Shelf shelf) {
-    List<Verdict> judged = candidates.of(place, shelf);
-    boolean stop = place.surface().condition().soils().contains(Soil.MOULD);
-    List<Rung> rungs = stop ? List.of() : ladder.of(place, judged);
-    Optional<Reason> refer = Cautions.refer(place, rungs);
-    return new SurfaceMatch(
-        place,
-        rungs,
-        refer,
-        Cautions.of(place, rungs),
-        place.demand().isNone() ? List.of() : whyNot.of(place, shelf, judged, rungs));
+    return cabin(List.of(place), shelf, "gentlest", Decisions.NONE).surfaces().get(0);
+  }
+
+  /**
+   * All surfaces of a cabin together.
+   *
+   * @param school of the house rule {@code few-bottles}
+   */
+  public CabinMatch cabin(List<Place> places, Shelf shelf, String school, Decisions decisions) {
+    Mixes mixes = Mixes.of(shelf, book, judge.action());
+    Map<Kind, Like> likes = new LinkedHashMap<>();
+    List<Like> like = new ArrayList<>();
+    for (Place place : places) {
+      Kind kind = Kind.of(place, decisions);
+      Like of = likes.computeIfAbsent(kind, k -> new Like(k, mixes));
+      of.panels++;
+      like.add(of);
+    }
+    CabinChoice choice = new CabinChoice(book.figures(), school);
+    Choice chosen = chooseFirst(List.copyOf(likes.values()), choice);
+    List<SurfaceMatch> matches = new ArrayList<>();
+    for (int i = 0; i < places.size(); i++) {
+      matches.add(like.get(i).on(places.get(i)));
+    }
+    return new CabinMatch(matches, chosen.cost(), chosen.lowerBound());
+  }
+
+  private static Choice chooseFirst(List<Like> likes, CabinChoice choice) {
+    List<Like> open = new ArrayList<>();
+    List<Group> groups = new ArrayList<>();
+    for (Like like : likes) {
+      Optional<Group> group = like.group(choice);
+      if (group.isPresent()) {
+        open.add(like);
+        groups.add(group.get());
+      }
+    }
+    Choice chosen = choice.choose(groups);
+    for (int i = 0; i < open.size(); i++) {
+      open.get(i).first = Optional.of(chosen.first().get(i));
+    }
+    likes.forEach(Like::climb);
+    return chosen;
+  }
+
+  /** What two panels must share to be answered alike: everything but where and how large. */
+  private record Kind(Place place, Optional<ByHand> byHand, List<Tried> tried) {
+    static Kind of(Place p, Decisions decisions) {
+      Surface s = p.surface();
+      Surface bare =
+          new Surface(
+              "",
+              "",
+              "",
+              s.finish(),
+              s.perforated(),
+              s.texture(),
+              s.tone(),
+              new SquareMetres(1),
+              0,
+              0,
+              s.role(),
+              s.features(),
+              s.near(),
+              s.condition(),
+              s.wishes(),
+              Optional.empty(),
+              s.history());
+      Place place =
+          new Place(
+              bare,
+              p.limits(),
+              p.demand(),
+              p.air(),
+              p.temperature(),
+              p.rules(),
+              p.date(),
+              p.coatingPlanned(),
+              p.ledger(),
+              p.mayOverspend());
+      return new Kind(place, decisions.byHand(s.id()), decisions.tried(s.id()));
+    }
+
+    /** Nothing is worked: it is clean, or not a matter of cleaning. */
+    boolean isLeftAlone() {
+      var condition = place.surface().condition();
+      return place.demand().isNone()
+          || condition.soils().contains(Soil.MOULD)
+          || condition.damage().contains(Damage.GUMMY)
+          || tried.stream().anyMatch(t -> t.result().stops());
+    }
+  }
+
+  /** Panels that are alike, and their answer. */
+  private final class Like {
+    private final Kind kind;
+    private final Mixes mixes;
+    private final Search search;
+    private final Optional<Option> gentlest;
+    private final Optional<Double> needs;
+    private final Optional<Verdict> hand;
+    private int panels;
+    private Optional<Option> first = Optional.empty();
+    private List<Treatment> treatments = List.of();
+    private List<RuledOut> ruledOut;
+
+    Like(Kind kind, Mixes mixes) {
+      this.kind = kind;
+      this.mixes = mixes;
+      search = new Search(kind.place(), mixes, judge, book);
+      needs = kind.isLeftAlone() ? Optional.empty() : ladder.firstNeeds(search, kind.tried());
+      gentlest = needs.flatMap(needed -> ladder.first(search, needed));
+      hand =
+          kind.byHand()
+              .filter(set -> !kind.isLeftAlone())
+              .map(set -> judge.judge(search.place(), set.treatment()))
+              .filter(Verdict::isAllowed);
+    }
+
+    /** What the cabin may choose from here; empty where there is no choice. */
+    Optional<Group> group(CabinChoice choice) {
+      if (gentlest.isEmpty() || hand.isPresent()) {
+        return Optional.empty();
+      }
+      double most = choice.mostHarm(gentlest.get());
+      boolean dry = gentlest.get().mixed().isEmpty();
+      List<Option> allowed =
+          search.strong().stream()
+              .filter(o -> o.action() >= needs.get() && o.harm() <= most)
+              .filter(o -> o.mixed().isEmpty() == dry)
+              .toList();
+      return Optional.of(new Group(panels, allowed, gentlest.get()));
+    }
+
+    void climb() {
+      List<Treatment> rungs = new ArrayList<>();
+      Option from = null;
+      if (hand.isPresent()) {
+        Verdict set = hand.get();
+        rungs.add(set.treatment());
+        from = search.option(set);
+      } else if (first.isPresent()) {
+        from = first.get();
+        rungs.add(search.treatment(from));
+      }
+      if (from != null) {
+        ladder.firmerThan(search, from).forEach(o -> rungs.add(search.treatment(o)));
+      }
+      treatments = rungs;
+    }
+
+    SurfaceMatch on(Place surfacePlace) {
+      Place place = search.place().mayOverspend() ? surfacePlace.overspending() : surfacePlace;
+      List<Rung> rungs =
+          ladder.rungs(
+              place, treatments.stream().map(treatment -> judge.judge(place, treatment)).toList());
+      if (ruledOut == null) {
+        ruledOut =
+            place.demand().isNone()
+                ? List.of()
+                : new WhyNot(judge, search).of(rungs, mixes.shelf());
+      }
+      Optional<Rung> milder =
+          rungs.isEmpty() || !place.mayOverspend()
+              ? Optional.empty()
+              : search
+                  .strongestWithinAllowance()
+                  .map(o -> judge.judge(place, search.treatment(o)))
+                  .map(v -> ladder.rungs(place, List.of(v)).get(0));
+      double loss =
+          hand.isEmpty() && first.isPresent() && gentlest.get().harm() > 0
+              ? Math.max(0, first.get().harm() / gentlest.get().harm() - 1)
+              : 0;
+      return new SurfaceMatch(
+          place,
+          rungs,
+          rungs.isEmpty() ? Optional.empty() : Optional.of(Endings.end(place, rungs)),
+          milder,
+          Endings.refer(place, rungs, kind.tried()),
+          Cautions.of(place, rungs, handSaid(place), spends()),
+          ruledOut,
+          loss,
+          hand.isPresent());
+    }
+
+    private List<Reason> handSaid(Place place) {
+      if (kind.byHand().isEmpty()) {
+        return List.of();
+      }
+      Treatment set = kind.byHand().get().treatment();
+      return List.of(
+          hand.isPresent()
+              ? Endings.byHand(kind.byHand().get())
+              : Endings.handRefused(judge.judge(place, set)));
+    }
+
+    private boolean spends() {
+      return !search.spending().isEmpty();
+    }
   }
 
   /** Ratios of a product worth trying, from strongest to mildest. */
   public static List<Ratio> ratios(Product product) {
-    return Candidates.ratios(product);
+    return Mixes.ratios(product);
   }
 
   /** Judges one treatment, as when a needle is moved. */

@@ -4,18 +4,23 @@ import attune.core.material.Finish;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.reference.Figures;
+import attune.core.shelf.Shelf;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Tone;
 import java.time.LocalDate;
+import java.util.List;
 
 /**
  * A surface where it stands: with its limits, its demand and the air of the job resolved, ready to
  * be judged.
  *
  * @param coatingPlanned a coating follows, so a cleaner may leave no film
+ * @param ledger what it has had of alkali and acid in the last year
+ * @param mayOverspend true where nothing else is strong enough, so that what would spend the year's
+ *     allowance is flagged instead of left out
  */
 public record Place(
     Surface surface,
@@ -25,20 +30,39 @@ public record Place(
     Celsius temperature,
     HouseRules rules,
     LocalDate date,
-    boolean coatingPlanned) {
+    boolean coatingPlanned,
+    Ledger ledger,
+    boolean mayOverspend) {
 
-  /** Resolves a surface of a job. */
+  private static final Shelf NOTHING = new Shelf(List.of(), List.of());
+
+  /** Resolves a surface of a job whose earlier products are not looked up. */
   public static Place of(
       Surface surface, Setting setting, HouseRules rules, boolean coatingPlanned, Rulebook book) {
+    return of(surface, setting, rules, coatingPlanned, book, NOTHING);
+  }
+
+  /** Resolves a surface of a job; the shelf tells what earlier products were. */
+  public static Place of(
+      Surface surface,
+      Setting setting,
+      HouseRules rules,
+      boolean coatingPlanned,
+      Rulebook book,
+      Shelf shelf) {
+    Limits limits = Limits.of(surface, rules, book.finishes(), book.figures());
+    LocalDate date = setting.start().toLocalDate();
     return new Place(
         surface,
-        Limits.of(surface, rules, book.finishes(), book.figures()),
-        Demand.of(surface, book.figures()),
+        limits,
+        Demand.of(surface, book.needs(), book.figures()),
         setting.air(),
         temperature(surface, setting, book.figures()),
         rules,
-        setting.start().toLocalDate(),
-        coatingPlanned);
+        date,
+        coatingPlanned,
+        Ledger.of(surface, limits, shelf, date, book),
+        false);
   }
 
   /** Measured where it was; else the air and what sun adds (domain 4, model 4). */
@@ -57,6 +81,12 @@ public record Place(
           figures.get("window.direct")
               + (surface.tone() == Tone.DARK ? figures.get("window.direct-dark") : 0);
     };
+  }
+
+  /** The same, where even what spends the year's allowance may be offered. */
+  Place overspending() {
+    return new Place(
+        surface, limits, demand, air, temperature, rules, date, coatingPlanned, ledger, true);
   }
 
   public Finish finish() {

@@ -76,5 +76,7 @@ public enum ReasonCode {
   RECOAT,
   TOO_EARLY_TO_JUDGE,
   LIGHT_FAILS,
-  DOMINATED
+  DOMINATED,
+  SET_BY_HAND,
+  HAND_REFUSED
 }

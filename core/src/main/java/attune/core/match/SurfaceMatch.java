@@ -8,16 +8,27 @@ import java.util.Optional;
  *
  * @param ladder rungs from mildest to firmest; empty when there is nothing to clean or nothing may
  *     be done
+ * @param end what stands above the last rung: some soil is left, or a repairer sees it; empty when
+ *     there is no ladder
+ * @param milder what would stay inside the year's allowance, though it leaves some soil; only where
+ *     the first rung would spend it
  * @param refer why a repairer or a licensed workshop is to see it, or empty
  * @param cautions in a fixed order, each code once
  * @param ruledOut what was left out and why, by kind and id
+ * @param loss share of its own gentlest given up for fewer bottles and tools over the cabin, 0
+ *     upwards
+ * @param byHand true when the first rung was set by hand
  */
 public record SurfaceMatch(
     Place place,
     List<Rung> ladder,
+    Optional<Reason> end,
+    Optional<Rung> milder,
     Optional<Reason> refer,
     List<Reason> cautions,
-    List<RuledOut> ruledOut) {
+    List<RuledOut> ruledOut,
+    double loss,
+    boolean byHand) {
   public SurfaceMatch {
     ladder = List.copyOf(ladder);
     cautions = List.copyOf(cautions);

@@ -4,6 +4,9 @@ import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.Effect.NOTE;
 import static attune.core.match.Reason.SetBy.SOIL;
 
+import attune.core.match.Judge.CleanerView;
+import attune.core.match.Judge.ToolView;
+import attune.core.match.Search.Option;
 import attune.core.material.Finish.SteamRule;
 import attune.core.material.Finish.WetOn;
 import attune.core.measure.Ratio;
@@ -12,7 +15,6 @@ import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Surface.Feature;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -21,12 +23,16 @@ import java.util.stream.Collectors;
 /** Why each cleaner, tool and way of applying that is not on the ladder was left out. */
 final class WhyNot {
   private final Judge judge;
+  private final Search search;
+  private final Place place;
 
-  WhyNot(Judge judge) {
+  WhyNot(Judge judge, Search search) {
     this.judge = judge;
+    this.search = search;
+    this.place = search.place();
   }
 
-  List<RuledOut> of(Place place, Shelf shelf, List<Verdict> candidates, List<Rung> ladder) {
+  List<RuledOut> of(List<Rung> ladder, Shelf shelf) {
     List<RuledOut> out = new ArrayList<>();
     Set<String> cleaners =
         ladder.stream()
@@ -35,15 +41,16 @@ final class WhyNot {
             .collect(Collectors.toSet());
     Set<String> tools =
         ladder.stream().map(rung -> rung.treatment().tool().id()).collect(Collectors.toSet());
-    for (Product product : shelf.products()) {
-      if (product.cleans() && !cleaners.contains(product.id())) {
-        out.add(
-            new RuledOut(product.id(), RuledOut.Kind.PRODUCT, product(place, product, candidates)));
+    Optional<Rung> first = ladder.stream().findFirst();
+    for (int i = 0; i < search.cleaners().size(); i++) {
+      Product product = search.cleaners().get(i).product();
+      if (!cleaners.contains(product.id())) {
+        out.add(new RuledOut(product.id(), RuledOut.Kind.PRODUCT, product(i, first)));
       }
     }
-    for (Tool tool : shelf.tools()) {
-      if (tool.kind().scrubs() && !tools.contains(tool.id())) {
-        out.add(new RuledOut(tool.id(), RuledOut.Kind.TOOL, tool(place, tool, candidates)));
+    for (ToolView view : search.tools()) {
+      if (!tools.contains(view.tool().id())) {
+        out.add(new RuledOut(view.tool().id(), RuledOut.Kind.TOOL, tool(view, first)));
       }
     }
     method(place).ifPresent(out::add);
@@ -51,61 +58,86 @@ final class WhyNot {
     return out;
   }
 
-  private List<Reason> product(Place place, Product product, List<Verdict> candidates) {
-    List<Reason> own = against(judge.view(place, product).reasons());
+  private List<Reason> product(int cleaner, Optional<Rung> first) {
+    CleanerView view = search.cleaners().get(cleaner);
+    List<Reason> own = against(view.reasons());
     if (!own.isEmpty()) {
       return own;
     }
-    List<Reason> best = null;
-    for (Ratio ratio : Candidates.ratios(product)) {
+    Optional<Option> strongest = search.strongest(cleaner);
+    return strongest.isPresent()
+        ? combined(strongest.get(), view.product().name(), first)
+        : noRatio(view.product());
+  }
+
+  /** The ratio with the least against it; of several, the mildest. */
+  private List<Reason> noRatio(Product product) {
+    List<Reason> best = List.of();
+    for (Ratio ratio : Mixes.ratios(product)) {
       List<Reason> mixed =
           against(
               ProductRules.ofRatio(place, product, ratio, judge.ph(Optional.of(product), ratio)));
-      if (best == null || mixed.size() <= best.size()) { // ratios run from strongest to mildest
+      if (best.isEmpty() || (!mixed.isEmpty() && mixed.size() <= best.size())) {
         best = mixed;
       }
     }
-    return best.isEmpty()
-        ? combined(
-            candidates.stream()
-                .filter(v -> v.treatment().cleaner().filter(product::equals).isPresent())
-                .toList(),
-            product.name())
-        : best;
+    return best.isEmpty() ? List.of(tooLong(product)) : best;
   }
 
-  private List<Reason> tool(Place place, Tool tool, List<Verdict> candidates) {
-    List<Reason> own = against(judge.view(place, tool).wet());
-    return own.isEmpty()
-        ? combined(
-            candidates.stream()
-                .filter(v -> v.treatment().tool().equals(tool) && !v.treatment().isDry())
-                .toList(),
-            tool.name())
-        : own;
+  private Reason tooLong(Product product) {
+    Limit<Double> limit = place.limits().contactMaxS();
+    return Reason.measured(
+        ReasonCode.CONTACT_LIMIT,
+        Reason.Effect.OVER,
+        limit.setBy(),
+        product.dwell().map(span -> (double) span.min()).orElse(limit.value()),
+        limit.value(),
+        "s",
+        product.name() + " must sit longer than " + limit.why() + " stands.");
   }
 
-  private static List<Reason> against(List<Reason> reasons) {
+  private List<Reason> tool(ToolView view, Optional<Rung> first) {
+    List<Reason> own = against(view.wet());
+    if (!own.isEmpty()) {
+      return own;
+    }
+    return search
+        .strongest(view.tool())
+        .map(option -> combined(option, view.tool().name(), first))
+        .orElseGet(() -> List.of(spare(view.tool().name(), first)));
+  }
+
+  static List<Reason> against(List<Reason> reasons) {
     return reasons.stream().filter(Reason::rulesOut).toList();
   }
 
-  /** Allowed on its own: either it would do, or what is said of its best combination. */
-  private static List<Reason> combined(List<Verdict> verdicts, String name) {
-    Optional<Verdict> best =
-        verdicts.stream()
-            .min(
-                Comparator.comparingLong(Verdict::against)
-                    .thenComparing(Comparator.comparingDouble(Verdict::action).reversed())
-                    .thenComparing(v -> v.treatment().key()));
-    if (best.isPresent() && best.get().against() > 0) {
-      return against(best.get().reasons());
-    }
-    return List.of(
-        Reason.of(
-            ReasonCode.DOMINATED,
-            NOTE,
-            SOIL,
-            name + " would do, but something gentler or already open does too."));
+  /** Allowed on its own: either it would do, or what is said of its strongest combination. */
+  private List<Reason> combined(Option option, String name, Optional<Rung> first) {
+    List<Reason> reasons = against(judge.judge(place, search.treatment(option)).reasons());
+    return reasons.isEmpty() ? List.of(spare(name, first)) : reasons;
+  }
+
+  private Reason spare(String name, Optional<Rung> first) {
+    return Reason.of(
+        ReasonCode.DOMINATED,
+        NOTE,
+        SOIL,
+        first
+            .map(
+                rung ->
+                    name
+                        + " would do, but "
+                        + said(rung.treatment())
+                        + " is gentler, already open, or in the cabin's bottles.")
+            .orElse(name + " would do, but something gentler or already open does too."));
+  }
+
+  /** A treatment in a few words: bottle, ratio and tool. */
+  static String said(Treatment t) {
+    String tool = t.tool().name();
+    return t.cleaner()
+        .map(c -> c.name() + (t.ratio().isReady() ? "" : " " + t.ratio().code()) + " with " + tool)
+        .orElse(tool + ", dry,");
   }
 
   private static Optional<RuledOut> method(Place place) {

@@ -3,6 +3,8 @@ package attune.core.plan;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.SetBy.SAFETY;
 
+import attune.core.match.CabinMatch;
+import attune.core.match.Decisions;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -45,11 +47,17 @@ public final class Planner {
     this.times = new WorkTimes(figures);
   }
 
-  /** Plans every surface of a job. */
+  /** Plans every surface of a job, with nothing decided by hand. */
   public Plan plan(Job job) {
+    return plan(job, Decisions.NONE);
+  }
+
+  /** Plans every surface of a job. */
+  public Plan plan(Job job, Decisions decisions) {
     List<Purchase> purchases = new ArrayList<>();
+    CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
-        job.surfaces().stream().map(surface -> surface(job, surface, purchases)).toList();
+        cabin.surfaces().stream().map(match -> surface(job, match, purchases)).toList();
     List<PlannedMix> mixes = quantities.mixes(plans);
     List<PlannedDose> doses = quantities.doses(plans);
     Map<String, Product> byId =
@@ -68,10 +76,15 @@ public final class Planner {
         warnings(job, plans, timetable));
   }
 
+  /** Matches the cabin of a job, without planning what follows. */
+  public CabinMatch match(Job job, Decisions decisions) {
+    List<Place> places = job.surfaces().stream().map(surface -> place(job, surface)).toList();
+    return matcher.cabin(places, job.shelf(), job.houseRules().school("few-bottles"), decisions);
+  }
+
   /** Plans one surface; what would have to be bought is added to {@code purchases}. */
-  public SurfacePlan surface(Job job, Surface surface, List<Purchase> purchases) {
-    Place place = place(job, surface);
-    SurfaceMatch match = matcher.match(place, job.shelf());
+  private SurfacePlan surface(Job job, SurfaceMatch match, List<Purchase> purchases) {
+    Place place = match.place();
     FinishChooser.Chosen chosen = chooser.choose(place, job.shelf(), job.setting());
     purchases.addAll(chosen.purchases());
     boolean wet =
@@ -96,7 +109,7 @@ public final class Planner {
             .find(surface.finish())
             .filter(finish -> Finishing.coats(surface, finish))
             .isPresent();
-    return Place.of(surface, job.setting(), job.houseRules(), coats, book);
+    return Place.of(surface, job.setting(), job.houseRules(), coats, book, job.shelf());
   }
 
   public Matcher matcher() {

@@ -26,7 +26,6 @@ import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -81,8 +80,7 @@ class FinishingTest {
           ATool.BARRIER_PAD);
 
   private static SurfacePlan plan(Surface surface, HouseRules rules) {
-    return Given.PLANNER.surface(
-        Given.job(Given.studio(), rules, SHOP, surface), surface, new ArrayList<>());
+    return Given.PLANNER.plan(Given.job(Given.studio(), rules, SHOP, surface)).surfaces().get(0);
   }
 
   private static SurfacePlan plan(ASurface surface) {
@@ -229,7 +227,7 @@ class FinishingTest {
     Surface pale = seat(COATING).tone(Tone.PALE).build();
     Shelf shelf = Given.shelf(COAT, dyed, ATool.FOAM_PAD);
     var job = Given.job(Given.studio(), Given.RULES, shelf, pale);
-    FinishStep step = Given.PLANNER.surface(job, pale, new ArrayList<>()).finishSteps().get(0);
+    FinishStep step = Given.PLANNER.plan(job).surfaces().get(0).finishSteps().get(0);
     assertThat(step.applicator()).isEqualTo(ATool.FOAM_PAD);
   }
 
@@ -258,10 +256,10 @@ class FinishingTest {
             .build();
     Surface seat = seat(COATING).build();
     SurfacePlan plan =
-        Given.PLANNER.surface(
-            Given.job(Given.studio(), Given.RULES, Given.shelf(empty, old), seat),
-            seat,
-            new ArrayList<>());
+        Given.PLANNER
+            .plan(Given.job(Given.studio(), Given.RULES, Given.shelf(empty, old), seat))
+            .surfaces()
+            .get(0);
     assertThat(plan.finishSteps()).isEmpty();
     assertThat(plan.ruledOut())
         .flatExtracting(RuledOut::reasons)

@@ -229,7 +229,7 @@ class WorkedCasesTest {
         .allSatisfy(r -> assertThat(r.treatment().tool().stiffness()).isLessThanOrEqualTo(1));
     assertThat(onRim.finishSteps()).isEmpty();
     assertThat(cautions(onRim)).contains(ReasonCode.COLOUR_LIFT_RISK);
-    assertThat(onRim.firstRung().orElseThrow().leadsOn()).contains("trim's own colour");
+    assertThat(onRim.firstRung().orElseThrow().stop()).contains("trim's own colour");
     assertThat(onSeat.finishSteps())
         .extracting(FinishStep::step)
         .containsExactly(Step.CONDITION, Step.BARRIER);

@@ -1,0 +1,124 @@
+package attune.core.match;
+
+import attune.core.reference.Figures;
+import attune.core.survey.Condition.Level;
+import attune.core.survey.Wishes.Standard;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+
+/**
+ * How hard a pass must act for each amount of soil and each standard (domain 4, model 2): solved
+ * once, since it turns on the figures alone.
+ */
+public final class Needs {
+  private static final int BISECTIONS = 40;
+  private static final double HARDEST = 8;
+
+  private final double rate;
+  private final double layer;
+  private final int passesMost;
+  private final Map<Level, Double> amount = new EnumMap<>(Level.class);
+  private final Map<Standard, Double> acceptable = new EnumMap<>(Standard.class);
+  private final Map<Level, Map<Standard, List<Double>>> neededUpTo = new EnumMap<>(Level.class);
+  private final Map<Level, Map<Standard, Double>> leastOffered = new EnumMap<>(Level.class);
+
+  public Needs(Figures figures) {
+    rate = figures.get("cleaning.rate");
+    layer = figures.get("cleaning.layer");
+    passesMost = figures.whole("cleaning.passes-most");
+    for (Standard standard : Standard.values()) {
+      acceptable.put(standard, figures.get("cleaning.left." + standard.code()));
+    }
+    for (Level level : Level.values()) {
+      amount.put(level, level == Level.NONE ? 0 : figures.get("cleaning.soil." + level.code()));
+    }
+    for (Level level : Level.values()) {
+      neededUpTo.put(level, new EnumMap<>(Standard.class));
+      leastOffered.put(level, new EnumMap<>(Standard.class));
+      for (Standard standard : Standard.values()) {
+        neededUpTo.get(level).put(standard, neededUpTo(level, standard, figures));
+        leastOffered
+            .get(level)
+            .put(standard, leastAction(amount.get(level), acceptable.get(standard), passesMost));
+      }
+    }
+  }
+
+  /** S, in layers of soil; 0 for a clean surface. */
+  double amount(Level level) {
+    return amount.get(level);
+  }
+
+  /** What may be left, same unit. */
+  double acceptable(Standard standard) {
+    return acceptable.get(standard);
+  }
+
+  List<Double> neededUpTo(Level level, Standard standard) {
+    return neededUpTo.get(level).get(standard);
+  }
+
+  /** Least action that gets there in the most passes that make sense. */
+  double leastOffered(Level level, Standard standard) {
+    return leastOffered.get(level).get(standard);
+  }
+
+  /** Passes until what is left is acceptable; {@link Demand#NEVER} when it never is. */
+  int passes(double amount, double acceptable, double action) {
+    if (amount <= acceptable) {
+      return 0;
+    }
+    double keep = Math.exp(-rate * action);
+    double most = layer * Math.sqrt(action);
+    double left = amount;
+    for (int pass = 1; pass < Demand.NEVER; pass++) {
+      left -= Math.min(left * (1 - keep), most);
+      if (left <= acceptable) {
+        return pass;
+      }
+    }
+    return Demand.NEVER;
+  }
+
+  /** What is left after so many passes, in the unit of {@link #amount}. */
+  double leftAfter(double amount, double action, int passes) {
+    double keep = Math.exp(-rate * action);
+    double most = layer * Math.sqrt(action);
+    double left = amount;
+    for (int pass = 0; pass < passes; pass++) {
+      left -= Math.min(left * (1 - keep), most);
+    }
+    return left;
+  }
+
+  private List<Double> neededUpTo(Level level, Standard standard, Figures figures) {
+    TreeSet<Double> needed = new TreeSet<>();
+    for (Standard upTo : Standard.values()) {
+      double most = 0;
+      for (Level each : Level.values()) {
+        if (each != Level.NONE && each.compareTo(level) <= 0 && upTo.compareTo(standard) <= 0) {
+          int passes = figures.whole("cleaning.passes." + each.code());
+          most = Math.max(most, leastAction(amount.get(each), acceptable.get(upTo), passes));
+          needed.add(most);
+        }
+      }
+    }
+    return List.copyOf(needed);
+  }
+
+  private double leastAction(double soil, double left, int mostPasses) {
+    double low = 0;
+    double high = HARDEST;
+    for (int i = 0; i < BISECTIONS; i++) {
+      double middle = (low + high) / 2;
+      if (passes(soil, left, middle) <= mostPasses) {
+        high = middle;
+      } else {
+        low = middle;
+      }
+    }
+    return high;
+  }
+}

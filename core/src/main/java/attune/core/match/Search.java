@@ -1,0 +1,326 @@
+package attune.core.match;
+
+import attune.core.match.Judge.CleanerView;
+import attune.core.match.Judge.ToolView;
+import attune.core.match.Mixes.Mixed;
+import attune.core.match.Treatment.ApplyTo;
+import attune.core.match.Treatment.Warmth;
+import attune.core.measure.Ratio;
+import attune.core.shelf.Product;
+import attune.core.shelf.Product.Form;
+import attune.core.shelf.Product.Trait;
+import attune.core.shelf.Span;
+import attune.core.shelf.Tool;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Every way of cleaning one surface that is worth a look. What cleaner, ratio or tool alone rules
+ * out is not combined further; of the tools, those that another beats in both harm and action are
+ * left out, since no combination with them can be chosen. Action is a product and harm a sum of
+ * parts that do not look at each other, so each part is worked out once.
+ */
+final class Search {
+  /**
+   * One way of cleaning.
+   *
+   * @param mixed empty for dry work
+   */
+  record Option(
+      Optional<Mixed> mixed, Tool tool, Warmth warmth, int dwellS, double action, double harm) {}
+
+  private static final int KINDS_OF_TOOL = 3;
+
+  private final Judge judge;
+  private final Rulebook book;
+  private final Mixes mixes;
+  private final Ways ways;
+  private final List<ToolView> tools = new ArrayList<>();
+  private final List<CleanerView> cleaners = new ArrayList<>();
+  private final List<Option> strong = new ArrayList<>();
+  private final List<Option> spending = new ArrayList<>();
+  private final Option[] strongestOf;
+  private final Option[] strongestWith = new Option[KINDS_OF_TOOL];
+  private Optional<Option> strongestWithin = Optional.empty();
+  private Place place;
+
+  Search(Place place, Mixes mixes, Judge judge, Rulebook book) {
+    this.place = place;
+    this.mixes = mixes;
+    this.judge = judge;
+    this.book = book;
+    this.ways = new Ways(place, judge.action(), book.figures());
+    this.strongestOf = new Option[mixes.cleaners().size()];
+    run();
+  }
+
+  private void run() {
+    for (Tool tool : mixes.tools()) {
+      tools.add(judge.view(place, tool));
+    }
+    for (Product product : mixes.cleaners()) {
+      cleaners.add(judge.view(place, product));
+    }
+    if (place.demand().isNone()) {
+      return;
+    }
+    dry();
+    wet();
+    if (strong.isEmpty() && !spending.isEmpty()) {
+      place = place.overspending();
+      strong.addAll(spending);
+    }
+  }
+
+  /** The place as it was searched: overspending where nothing else was strong enough. */
+  Place place() {
+    return place;
+  }
+
+  /** All that may be offered: allowed, and strong enough in the passes that make sense. */
+  List<Option> strong() {
+    return strong;
+  }
+
+  /** Strong enough, but beyond the year's allowance of alkali or acid. */
+  List<Option> spending() {
+    return spending;
+  }
+
+  List<ToolView> tools() {
+    return tools;
+  }
+
+  List<CleanerView> cleaners() {
+    return cleaners;
+  }
+
+  /** The hardest a cleaner may be made to act here, weak or not; empty where it may not at all. */
+  Optional<Option> strongest(int cleaner) {
+    return Optional.ofNullable(strongestOf[cleaner]);
+  }
+
+  /** The hardest a tool may be made to act here, with any cleaner. */
+  Optional<Option> strongest(Tool tool) {
+    Option best = strongestWith[kind(tool)];
+    if (best == null) {
+      return Optional.empty();
+    }
+    double mech = judge.action().mech(tool, place.surface().texture());
+    double was = judge.action().mech(best.tool(), place.surface().texture());
+    return Optional.of(
+        new Option(
+            best.mixed(), tool, best.warmth(), best.dwellS(), best.action() / was * mech, 0));
+  }
+
+  /** The hardest that stays inside the year's allowance, weak or not. */
+  Optional<Option> strongestWithinAllowance() {
+    return strongestWithin;
+  }
+
+  /** Action of any treatment on this surface. */
+  double acts(Treatment treatment) {
+    return judge.action(place, treatment, judge.ph(treatment.cleaner(), treatment.ratio()));
+  }
+
+  /** A treatment set by hand, as a rung to climb from. */
+  Option option(Verdict verdict) {
+    Treatment t = verdict.treatment();
+    Optional<Mixed> mixed =
+        t.cleaner()
+            .map(c -> new Mixed(c, t.ratio(), verdict.ph(), judge.action().strength(c, t.ratio())));
+    return new Option(mixed, t.tool(), t.warmth(), t.dwellS(), verdict.action(), verdict.harm());
+  }
+
+  Treatment treatment(Option option) {
+    return option
+        .mixed()
+        .map(mixed -> ways.treatment(mixed, option.tool(), option.warmth(), option.dwellS()))
+        .orElseGet(
+            () ->
+                new Treatment(
+                    Optional.empty(),
+                    Ratio.READY,
+                    option.tool(),
+                    ApplyTo.CLOTH,
+                    0,
+                    Warmth.NONE,
+                    0));
+  }
+
+  private static boolean open(List<Reason> reasons) {
+    for (Reason reason : reasons) {
+      if (reason.rulesOut()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void dry() {
+    if (!place.demand().isDustOnly()) {
+      return;
+    }
+    for (ToolView view : tools) {
+      if (view.tool().kind() != Tool.Kind.HAND && open(view.dry())) {
+        double mech = judge.action().mech(view.tool(), place.surface().texture());
+        double acts = judge.action().dry(mech);
+        if (acts >= place.demand().leastOffered()) {
+          double harm = judge.harm().ofTool(place, view.tool());
+          strong.add(new Option(Optional.empty(), view.tool(), Warmth.NONE, 0, acts, harm));
+        }
+      }
+    }
+  }
+
+  /** Tools of one kind, with what each does by itself. */
+  private record Worked(Tool tool, double mech, double harm) {
+    /** Better in both, or as good and taken first. */
+    boolean beats(Worked other) {
+      if (harm > other.harm || mech < other.mech) {
+        return false;
+      }
+      boolean first =
+          tool.dyed() != other.tool.dyed()
+              ? other.tool.dyed()
+              : tool.id().compareTo(other.tool.id()) < 0;
+      return harm < other.harm || first;
+    }
+  }
+
+  private static int kind(Tool tool) {
+    return tool.kind() == Tool.Kind.CLOTH ? 0 : tool.kind() == Tool.Kind.HAND ? 1 : 2;
+  }
+
+  /** The tools of each kind that no other of the kind beats. */
+  private List<List<Worked>> fronts() {
+    List<List<Worked>> fronts = List.of(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    for (ToolView view : tools) {
+      if (open(view.wet())) {
+        Tool tool = view.tool();
+        fronts
+            .get(kind(tool))
+            .add(
+                new Worked(
+                    tool,
+                    judge.action().mech(tool, place.surface().texture()),
+                    judge.harm().ofTool(place, tool)));
+      }
+    }
+    return fronts.stream()
+        .map(all -> all.stream().filter(w -> all.stream().noneMatch(o -> o.beats(w))).toList())
+        .toList();
+  }
+
+  private void wet() {
+    List<List<Worked>> fronts = fronts();
+    List<Warm> warmths = ways.warmths(mixes.shelf()).stream().map(this::warm).toList();
+    List<Warm> cold = warmths.subList(0, 1);
+    for (int c = 0; c < cleaners.size(); c++) {
+      CleanerView view = cleaners.get(c);
+      Product product = view.product();
+      if (!open(view.reasons())) {
+        continue;
+      }
+      Span span = ways.dwell(product);
+      if (span.min() > place.limits().contactMaxS().value()) {
+        continue;
+      }
+      boolean noHeat = product.solventPercent() > 0 || product.has(Trait.FLAMMABLE);
+      for (Mixed mixed : mixes.ratios().get(c)) {
+        if (open(ProductRules.ofRatio(place, product, mixed.ratio(), mixed.ph()))) {
+          Pour pour = new Pour(c, mixed, span);
+          for (int kind = 0; kind < KINDS_OF_TOOL; kind++) {
+            if (product.form() == Form.WIPE && kind != 0) {
+              continue;
+            }
+            for (Worked tool : fronts.get(kind)) {
+              pour.with(tool, kind, noHeat ? cold : warmths);
+            }
+          }
+        }
+      }
+    }
+  }
+
+  /** A warmth, with what it does by itself. */
+  private record Warm(Warmth warmth, double heat, double harm) {}
+
+  private Warm warm(Warmth warmth) {
+    return new Warm(
+        warmth,
+        judge.action().heat(judge.action().temperature(warmth, place.temperature())),
+        judge.harm().ofWarmth(place, warmth));
+  }
+
+  /** One bottle, combined with tools and warmth. */
+  private final class Pour {
+    private final int cleaner;
+    private final Mixed mixed;
+    private final Optional<Mixed> asMixed;
+    private final Span span;
+    private final double chem;
+    private final double harm;
+    private final boolean foam;
+    private final double middlePh;
+    private final boolean beyondRoutine;
+
+    Pour(int cleaner, Mixed mixed, Span span) {
+      this.cleaner = cleaner;
+      this.mixed = mixed;
+      this.asMixed = Optional.of(mixed);
+      this.span = span;
+      Product product = mixed.product();
+      chem = judge.action().chem(place.demand(), product, mixed.strength(), mixed.ph());
+      harm = judge.harm().ofMix(place, product, mixed.strength(), mixed.ph());
+      foam = product.isFoam();
+      middlePh = mixed.ph().map(ph -> ph.middle()).orElse(7.0);
+      beyondRoutine =
+          middlePh > place.limits().phRoutineHigh().value()
+              || middlePh < place.limits().phRoutineLow().value();
+    }
+
+    void with(Worked worked, int kind, List<Warm> warmths) {
+      ApplyTo to = ways.applyTo(worked.tool());
+      for (Warm warm : warmths) {
+        double endless = chem * worked.mech() * warm.heat();
+        for (int dwell : ways.dwells(span, endless)) {
+          double acts = endless * judge.action().time(dwell);
+          double harms =
+              worked.harm()
+                  + harm
+                  + judge.harm().ofWay(place, ways.wets(foam, dwell, to), dwell)
+                  + warm.harm();
+          add(new Option(asMixed, worked.tool(), warm.warmth(), dwell, acts, harms), kind);
+        }
+      }
+    }
+
+    private void add(Option option, int kind) {
+      boolean spends =
+          beyondRoutine
+              && place
+                  .ledger()
+                  .wouldSpend(
+                      judge.dose(
+                          place,
+                          middlePh,
+                          option.warmth(),
+                          option.dwellS(),
+                          place.demand().passesAt(option.action(), book.needs())));
+      if (option.action() >= place.demand().leastOffered()) {
+        (spends ? spending : strong).add(option);
+      }
+      if (!spends && strongestWithin.filter(best -> best.action() >= option.action()).isEmpty()) {
+        strongestWithin = Optional.of(option);
+      }
+      if (strongestOf[cleaner] == null || option.action() > strongestOf[cleaner].action()) {
+        strongestOf[cleaner] = option;
+      }
+      if (strongestWith[kind] == null || option.action() > strongestWith[kind].action()) {
+        strongestWith[kind] = option;
+      }
+    }
+  }
+}

@@ -1,0 +1,145 @@
+package attune.core.match;
+
+import attune.core.match.Mixes.Mixed;
+import attune.core.match.Treatment.ApplyTo;
+import attune.core.match.Treatment.Warmth;
+import attune.core.material.Finish.SteamRule;
+import attune.core.material.Finish.WetOn;
+import attune.core.measure.Evaporation;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Span;
+import attune.core.shelf.Tool;
+import attune.core.survey.Condition.Wear;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * The ways of applying that are worth trying on one surface: where, how wet, how long, how warm.
+ */
+final class Ways {
+  private final Place place;
+  private final CleaningAction action;
+  private final double perSecond;
+  private final double safety;
+  private final double foamKeeps;
+  private final double foamWets;
+  private final double spare;
+  private final double[] usualLaid = new double[ApplyTo.values().length];
+  private final double textileLaid;
+  private final Span usualDwell;
+
+  Ways(Place place, CleaningAction action, Figures figures) {
+    this.place = place;
+    this.action = action;
+    perSecond = Math.max(0, Evaporation.gramsPerSecond(place.air(), place.temperature()));
+    safety = figures.get("window.safety");
+    foamKeeps = figures.get("window.foam-keeps");
+    foamWets = figures.get("laid.foam-wets");
+    spare = figures.get("laid.dwell-spare");
+    for (ApplyTo to : ApplyTo.values()) {
+      usualLaid[to.ordinal()] = figures.get("laid." + to.code());
+    }
+    textileLaid = figures.get("laid.textile");
+    int usual = figures.whole("cleaning.dwell-default");
+    usualDwell = new Span(usual, usual);
+  }
+
+  /** Where the liquid is put: as free as the surface allows; a cloth carries its own. */
+  ApplyTo applyTo(Tool tool) {
+    WetOn allowed = place.limits().wetOn().value();
+    if (tool.kind() == Tool.Kind.CLOTH || allowed == WetOn.CLOTH) {
+      return ApplyTo.CLOTH;
+    }
+    return allowed == WetOn.TOOL || tool.kind() == Tool.Kind.HAND ? ApplyTo.TOOL : ApplyTo.SURFACE;
+  }
+
+  /**
+   * Liquid per pass, g/m²: what the way of applying lays, more where it must stay wet through a
+   * long dwell, and never more than the surface stands.
+   */
+  double laid(boolean foam, int dwellS, ApplyTo to) {
+    boolean soaks = place.finish().isTextile() && to == ApplyTo.SURFACE;
+    double usual = soaks ? textileLaid : usualLaid[to.ordinal()];
+    double kept = (1 - safety) * (foam ? foamKeeps : 1);
+    double staysWet = dwellS * spare * perSecond / kept;
+    double most = place.limits().wetMax().value() / (foam ? foamWets : 1);
+    return Math.min(most, Math.max(usual, staysWet));
+  }
+
+  /** What of it wets the surface: foam holds most of its liquid up. */
+  double wets(boolean foam, int dwellS, ApplyTo to) {
+    double laid = laid(foam, dwellS, to);
+    return foam ? laid * foamWets : laid;
+  }
+
+  Treatment treatment(Mixed mixed, Tool tool, Warmth warmth, int dwellS) {
+    ApplyTo to = applyTo(tool);
+    return new Treatment(
+        java.util.Optional.of(mixed.product()),
+        mixed.ratio(),
+        tool,
+        to,
+        laid(mixed.product().isFoam(), dwellS, to),
+        warmth,
+        dwellS);
+  }
+
+  /** Label's least and longest seconds, inside what the finish stands where it can be. */
+  Span dwell(Product product) {
+    int contact = (int) Math.floor(place.limits().contactMaxS().value());
+    Span span = product.dwell().orElse(usualDwell);
+    int least = Math.min(span.min(), Math.max(contact, span.min()));
+    int most = Math.max(least, Math.min(span.max(), contact));
+    return place.rules().is("dwell", "at-once") ? new Span(least, least) : new Span(least, most);
+  }
+
+  /**
+   * Seconds worth letting it sit: the least, the longest, and between them just long enough for the
+   * most of the demand that it can meet. Harm only grows with the dwell, so the mildest that is
+   * strong enough is always among them.
+   *
+   * @param endless action of a pass that would sit for ever
+   */
+  Set<Integer> dwells(Span span, double endless) {
+    if (span.min() == span.max()) {
+      return Set.of(span.min());
+    }
+    Set<Integer> dwells = new TreeSet<>();
+    dwells.add(span.min());
+    dwells.add(span.max());
+    List<Double> needed = place.demand().neededUpTo();
+    for (int i = needed.size() - 1; i >= 0; i--) {
+      int enough = (int) Math.ceil(action.dwell(needed.get(i) / endless) - 1e-9);
+      if (enough <= span.max()) {
+        if (enough > span.min()) {
+          dwells.add(enough);
+        }
+        break;
+      }
+    }
+    return dwells;
+  }
+
+  /** Warmth that the kit has and the surface, its state and the house let on. */
+  List<Warmth> warmths(Shelf shelf) {
+    List<Warmth> warmths = new ArrayList<>(List.of(Warmth.NONE));
+    if (!shelf.ofKind(Tool.Kind.MISTER).isEmpty()
+        && place.limits().wetOn().value() != WetOn.CLOTH) {
+      warmths.add(Warmth.WARM_WATER);
+    }
+    boolean steamable =
+        place.limits().steam().value() != SteamRule.NO
+            && place.surface().condition().wear() == Wear.INTACT
+            && (place.finish().isTextile() || place.finish().isPlastic());
+    if (steamable
+        && !shelf.ofKind(Tool.Kind.STEAMER).isEmpty()
+        && !place.rules().is("steam", "no")) {
+      warmths.add(Warmth.STEAM);
+    }
+    return warmths;
+  }
+}
