@@ -11,11 +11,6 @@ import attune.core.match.Verdict;
 import attune.core.plan.Plan;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -46,64 +41,30 @@ public class PlanBenchmark {
   private Treatment needles;
 
   @Setup
-  public void read() throws IOException {
+  public void read() {
     JsonMapper mapper = JsonMapper.shared();
     Schemas schemas = new Schemas();
     ShelfReader shelves = new ShelfReader(schemas, mapper);
     reference = new ReferenceData(shelves);
-    String file =
-        Files.readString(Path.of(System.getProperty("attune.examples"), "leather-estate.json"));
+    String file = ReferenceData.text("/demo/fells-estate.json");
     Job estate =
         new JobReader(schemas, shelves, mapper)
             .read(file, reference.startingShelf(), reference.houseRules());
-    job = filled(estate);
+    job = Cabins.of(estate, SURFACES, estate.shelf());
     bolster =
         job.surfaces().stream()
-            .filter(s -> s.condition().soil().ordinal() >= 2)
+            .filter(x -> x.condition().soil().ordinal() >= 2)
             .findFirst()
             .orElseThrow();
     place = reference.planner().place(job, bolster);
     needles =
         reference
             .planner()
-            .surface(job, bolster, new ArrayList<>())
-            .firstRung()
-            .orElseThrow()
+            .matcher()
+            .match(place, job.shelf())
+            .ladder()
+            .get(0)
             .treatment();
-  }
-
-  private static Job filled(Job estate) {
-    List<Surface> surfaces = new ArrayList<>();
-    for (int i = 0; i < SURFACES; i++) {
-      Surface s = estate.surfaces().get(i % estate.surfaces().size());
-      surfaces.add(
-          new Surface(
-              s.id() + "-" + i,
-              s.zone(),
-              s.part(),
-              s.finish(),
-              s.perforated(),
-              s.texture(),
-              s.tone(),
-              s.area(),
-              s.seamM(),
-              s.ageMonths(),
-              s.role(),
-              s.features(),
-              s.near(),
-              s.condition(),
-              s.wishes(),
-              s.surfaceTemp(),
-              s.history()));
-    }
-    return new Job(
-        estate.title(),
-        estate.setting(),
-        estate.wishes(),
-        estate.houseRules(),
-        estate.shelf(),
-        estate.historyKnown(),
-        surfaces);
   }
 
   /** A cabin of forty surfaces, planned. */
@@ -121,7 +82,7 @@ public class PlanBenchmark {
   /** One surface matched against the whole shelf. */
   @Benchmark
   public Object matchOne() {
-    return reference.planner().surface(job, bolster, new ArrayList<>());
+    return reference.planner().matcher().match(place, job.shelf());
   }
 
   /** One needle moved: the verdict and the rack. */

@@ -28,10 +28,23 @@ public record PlanFile(
       List<RungFile> ladder,
       List<FinishStepFile> finishSteps,
       @Nullable DryFile dry,
+      @Nullable CodeFile end,
+      @Nullable RungFile milder,
       @Nullable CodeFile refer,
       List<CodeFile> cautions,
       RangeFile minutes,
-      List<RuledOutFile> ruledOut) {}
+      List<RuledOutFile> ruledOut,
+      @Nullable ExposureFile exposure,
+      @Nullable Double loss,
+      boolean byHand) {}
+
+  /**
+   * Alkali and acid beyond the routine window over the year, µmol·min/l.
+   *
+   * @param before spent in the year up to the job
+   * @param plan what the first rung adds
+   */
+  public record ExposureFile(double before, double plan, double allowance, int unknownVisits) {}
 
   /** One rung of a ladder. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -48,6 +61,7 @@ public record PlanFile(
       RangeFile passes,
       String endPoint,
       String leadsOn,
+      String stop,
       boolean testSpot) {}
 
   /** An interval of pH. */

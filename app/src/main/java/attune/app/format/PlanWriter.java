@@ -5,6 +5,7 @@ import attune.app.format.PlanFile.ClothFile;
 import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.DoseFile;
 import attune.app.format.PlanFile.DryFile;
+import attune.app.format.PlanFile.ExposureFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.HouseRuleFile;
 import attune.app.format.PlanFile.MixFile;
@@ -19,6 +20,7 @@ import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SectionsFile;
 import attune.app.format.PlanFile.SpanFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.core.match.Ledger;
 import attune.core.match.Place;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
@@ -117,10 +119,25 @@ public class PlanWriter {
         plan.match().ladder().stream().map(rung -> rung(place, rung)).toList(),
         plan.finishSteps().stream().map(PlanWriter::finishStep).toList(),
         plan.dry().map(d -> new DryFile(d.estimateS(), d.how(), d.confirmWith())).orElse(null),
+        plan.match().end().map(PlanWriter::code).orElse(null),
+        plan.match().milder().map(rung -> rung(place, rung)).orElse(null),
         plan.match().refer().map(PlanWriter::code).orElse(null),
         plan.cautions().stream().map(PlanWriter::code).toList(),
         new RangeFile(plan.minutesLow(), plan.minutesHigh()),
-        plan.ruledOut().stream().map(PlanWriter::ruledOut).toList());
+        plan.ruledOut().stream().map(PlanWriter::ruledOut).toList(),
+        exposure(plan),
+        plan.match().loss() > 0 ? round(plan.match().loss(), 3) : null,
+        plan.match().byHand());
+  }
+
+  /** Left out where nothing was spent and nothing is. */
+  private static ExposureFile exposure(SurfacePlan plan) {
+    Ledger ledger = plan.match().place().ledger();
+    double adds = plan.match().exposure();
+    return ledger.spent() == 0 && adds == 0 && ledger.unknownVisits() == 0
+        ? null
+        : new ExposureFile(
+            round(ledger.spent(), 1), round(adds, 1), ledger.allowance(), ledger.unknownVisits());
   }
 
   private static RungFile rung(Place place, Rung rung) {
@@ -144,6 +161,7 @@ public class PlanWriter {
         new RangeFile(rung.passesLow(), rung.passesHigh()),
         rung.endPoint(),
         rung.leadsOn(),
+        rung.stop(),
         !t.isDry());
   }
 

@@ -30,7 +30,6 @@ import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -78,7 +77,12 @@ class MatchService {
 
   MatchView match(UUID id, String surfaceId) {
     Job job = plans.job(id);
-    SurfacePlan plan = reference.planner().surface(job, surface(job, surfaceId), new ArrayList<>());
+    surface(job, surfaceId);
+    SurfacePlan plan =
+        plans.plan(id).surfaces().stream()
+            .filter(p -> p.surface().id().equals(surfaceId))
+            .findFirst()
+            .orElseThrow();
     Place place = plan.match().place();
     return new MatchView(
         surfaceId,

@@ -107,6 +107,15 @@ public final class Judge {
             ph, place.limits(), minutes, action.temperature(warmth, place.temperature()));
   }
 
+  /** What a verdict's passes add to the year's ledger; 0 where the pH is not known. */
+  double dose(Place place, Verdict verdict) {
+    Treatment t = verdict.treatment();
+    return verdict
+        .ph()
+        .map(ph -> dose(place, ph.middle(), t.warmth(), t.dwellS(), verdict.passes()))
+        .orElse(0.0);
+  }
+
   private void exposure(
       Place place, Treatment t, Optional<PhInterval> ph, int passes, List<Reason> reasons) {
     if (ph.isEmpty() || passes >= Demand.NEVER) {

@@ -129,6 +129,8 @@ final class Ladder {
   /** What is said of each rung on this very surface. */
   List<Rung> rungs(Place place, List<Verdict> chosen) {
     List<Rung> rungs = new ArrayList<>();
+    String endPoint = endPoint(place);
+    String stop = stop(place);
     for (int i = 0; i < chosen.size(); i++) {
       Verdict verdict = chosen.get(i);
       boolean last = i == chosen.size() - 1;
@@ -139,9 +141,9 @@ final class Ladder {
               Math.min(
                   place.demand().passesAt(verdict.action() * (1 - doubt), needs),
                   verdict.passes() + passesMost),
-              endPoint(place),
+              endPoint,
               leadsOn(last),
-              stop(place)));
+              stop));
     }
     return rungs;
   }

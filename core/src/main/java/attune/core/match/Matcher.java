@@ -214,6 +214,7 @@ public final class Matcher {
           Endings.refer(place, rungs, kind.tried()),
           Cautions.of(place, rungs, handSaid(place), spends()),
           ruledOut,
+          rungs.isEmpty() ? 0 : judge.dose(place, rungs.get(0).verdict()),
           loss,
           hand.isPresent());
     }

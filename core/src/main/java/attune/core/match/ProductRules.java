@@ -252,7 +252,17 @@ final class ProductRules {
               HOUSE_RULE,
               "Household detergent: pH and residue unknown, brighteners in it."));
     }
-    if (!product.is(ProductRole.MULTI_SURFACE_CLEANER) || product.is(ProductRole.CLEANER)) {
+    if (product.has(Trait.HOUSEHOLD)
+        && place.rules().is("household-detergent", "allow")
+        && product.ph().measured().isEmpty()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.HOUSEHOLD_PRODUCT,
+              UNKNOWN,
+              HOUSE_RULE,
+              product.name() + " is allowed only measured: take the mix's pH with a pen."));
+    }
+    if (!isOneForAll(product)) {
       return;
     }
     boolean bare =
@@ -260,7 +270,8 @@ final class ProductRules {
             || place.finish().hasNap()
             || (place.finish().isCoatedTrim() && place.surface().condition().wear() != Wear.INTACT);
     boolean trim = place.finish().isCoatedTrim();
-    if (bare || (trim && place.rules().is("one-bottle", "dedicated"))) {
+    boolean one = place.rules().is("one-bottle", "one-bottle");
+    if ((bare && !one) || (trim && place.rules().is("one-bottle", "dedicated"))) {
       reasons.add(
           Reason.of(
               ReasonCode.HOUSE_RULE,
@@ -268,6 +279,32 @@ final class ProductRules {
               HOUSE_RULE,
               "One bottle for all stops at bare, worn or napped finishes; take a dedicated cleaner."));
     }
+  }
+
+  /** Whether {@link #ofRatio} rules a ratio out, without saying why. */
+  static boolean rulesOut(Place place, Product product, Ratio ratio, Optional<PhInterval> ph) {
+    Limits limits = place.limits();
+    return !product.label().allows(ratio)
+        || ph.isEmpty()
+        || ph.get().high() > limits.phOccasionalHigh().value()
+        || ph.get().low() < limits.phOccasionalLow().value()
+        || keepsToRoutine(place, product, ph.get());
+  }
+
+  /**
+   * One bottle for all goes by the routine window of an intact coat: beyond it a dedicated cleaner
+   * is taken.
+   */
+  private static boolean keepsToRoutine(Place place, Product product, PhInterval ph) {
+    return isOneForAll(product)
+        && place.finish().isCoatedTrim()
+        && place.rules().is("one-bottle", "by-window")
+        && (ph.high() > place.limits().phRoutineHigh().value()
+            || ph.low() < place.limits().phRoutineLow().value());
+  }
+
+  private static boolean isOneForAll(Product product) {
+    return product.is(ProductRole.MULTI_SURFACE_CLEANER) && !product.is(ProductRole.CLEANER);
   }
 
   /** Reasons that turn on the ratio: the label's range and the pH as it touches the surface. */
@@ -295,7 +332,18 @@ final class ProductRules {
                           + ".")));
     }
     ph.ifPresentOrElse(
-        interval -> ph(place.limits(), interval, reasons),
+        interval -> {
+          ph(place.limits(), interval, reasons);
+          if (keepsToRoutine(place, product, interval)) {
+            reasons.add(
+                Reason.of(
+                    ReasonCode.HOUSE_RULE,
+                    OVER,
+                    HOUSE_RULE,
+                    "One bottle for all only inside the routine window of a coat; beyond it take a"
+                        + " dedicated cleaner."));
+          }
+        },
         () ->
             reasons.add(
                 Reason.of(

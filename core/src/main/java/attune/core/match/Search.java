@@ -229,7 +229,7 @@ final class Search {
       }
       boolean noHeat = product.solventPercent() > 0 || product.has(Trait.FLAMMABLE);
       for (Mixed mixed : mixes.ratios().get(c)) {
-        if (open(ProductRules.ofRatio(place, product, mixed.ratio(), mixed.ph()))) {
+        if (!ProductRules.rulesOut(place, product, mixed.ratio(), mixed.ph())) {
           Pour pour = new Pour(c, mixed, span);
           for (int kind = 0; kind < KINDS_OF_TOOL; kind++) {
             if (product.form() == Form.WIPE && kind != 0) {
@@ -292,9 +292,22 @@ final class Search {
                   + harm
                   + judge.harm().ofWay(place, ways.wets(foam, dwell, to), dwell)
                   + warm.harm();
-          add(new Option(asMixed, worked.tool(), warm.warmth(), dwell, acts, harms), kind);
+          if (acts >= weakestWorthKeeping(kind)) {
+            add(new Option(asMixed, worked.tool(), warm.warmth(), dwell, acts, harms), kind);
+          }
         }
       }
+    }
+
+    /** Weaker than this it is neither offered nor the strongest of anything. */
+    private double weakestWorthKeeping(int kind) {
+      Option of = strongestOf[cleaner];
+      Option with = strongestWith[kind];
+      return of == null || with == null || strongestWithin.isEmpty()
+          ? 0
+          : Math.min(
+              place.demand().leastOffered(),
+              Math.min(strongestWithin.get().action(), Math.min(of.action(), with.action())));
     }
 
     private void add(Option option, int kind) {

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param refer why a repairer or a licensed workshop is to see it, or empty
  * @param cautions in a fixed order, each code once
  * @param ruledOut what was left out and why, by kind and id
+ * @param exposure what the first rung's passes add to the year's ledger, µmol·min/l
  * @param loss share of its own gentlest given up for fewer bottles and tools over the cabin, 0
  *     upwards
  * @param byHand true when the first rung was set by hand
@@ -27,6 +28,7 @@ public record SurfaceMatch(
     Optional<Reason> refer,
     List<Reason> cautions,
     List<RuledOut> ruledOut,
+    double exposure,
     double loss,
     boolean byHand) {
   public SurfaceMatch {

@@ -1,6 +1,5 @@
 package attune.core.match;
 
-import static attune.core.match.ProductRules.text;
 import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.Effect.NOTE;
@@ -63,7 +62,14 @@ final class ToolRules {
               tool.stiffness(),
               most,
               "stiffness",
-              text("%s is stiffness %d; %s stands %d.", tool.name(), tool.stiffness(), why, most)));
+              tool.name()
+                  + " is stiffness "
+                  + tool.stiffness()
+                  + "; "
+                  + why
+                  + " stands "
+                  + most
+                  + "."));
     }
   }
 

@@ -14,8 +14,6 @@ import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 
 /**
  * The ways of applying that are worth trying on one surface: where, how wet, how long, how warm.
@@ -31,6 +29,8 @@ final class Ways {
   private final double[] usualLaid = new double[ApplyTo.values().length];
   private final double textileLaid;
   private final Span usualDwell;
+  private final boolean textile;
+  private final double wetMost;
 
   Ways(Place place, CleaningAction action, Figures figures) {
     this.place = place;
@@ -46,6 +46,8 @@ final class Ways {
     textileLaid = figures.get("laid.textile");
     int usual = figures.whole("cleaning.dwell-default");
     usualDwell = new Span(usual, usual);
+    textile = place.finish().isTextile();
+    wetMost = place.limits().wetMax().value();
   }
 
   /** Where the liquid is put: as free as the surface allows; a cloth carries its own. */
@@ -62,11 +64,11 @@ final class Ways {
    * long dwell, and never more than the surface stands.
    */
   double laid(boolean foam, int dwellS, ApplyTo to) {
-    boolean soaks = place.finish().isTextile() && to == ApplyTo.SURFACE;
+    boolean soaks = textile && to == ApplyTo.SURFACE;
     double usual = soaks ? textileLaid : usualLaid[to.ordinal()];
     double kept = (1 - safety) * (foam ? foamKeeps : 1);
     double staysWet = dwellS * spare * perSecond / kept;
-    double most = place.limits().wetMax().value() / (foam ? foamWets : 1);
+    double most = wetMost / (foam ? foamWets : 1);
     return Math.min(most, Math.max(usual, staysWet));
   }
 
@@ -104,24 +106,20 @@ final class Ways {
    *
    * @param endless action of a pass that would sit for ever
    */
-  Set<Integer> dwells(Span span, double endless) {
+  int[] dwells(Span span, double endless) {
     if (span.min() == span.max()) {
-      return Set.of(span.min());
+      return new int[] {span.min()};
     }
-    Set<Integer> dwells = new TreeSet<>();
-    dwells.add(span.min());
-    dwells.add(span.max());
     List<Double> needed = place.demand().neededUpTo();
     for (int i = needed.size() - 1; i >= 0; i--) {
       int enough = (int) Math.ceil(action.dwell(needed.get(i) / endless) - 1e-9);
       if (enough <= span.max()) {
-        if (enough > span.min()) {
-          dwells.add(enough);
-        }
-        break;
+        return enough > span.min() && enough < span.max()
+            ? new int[] {span.min(), enough, span.max()}
+            : new int[] {span.min(), span.max()};
       }
     }
-    return dwells;
+    return new int[] {span.min(), span.max()};
   }
 
   /** Warmth that the kit has and the surface, its state and the house let on. */

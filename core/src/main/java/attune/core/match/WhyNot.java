@@ -113,6 +113,10 @@ final class WhyNot {
 
   /** Allowed on its own: either it would do, or what is said of its strongest combination. */
   private List<Reason> combined(Option option, String name, Optional<Rung> first) {
+    boolean strong = option.action() >= place.demand().leastOffered();
+    if (strong && search.spending().isEmpty()) {
+      return List.of(spare(name, first));
+    }
     List<Reason> reasons = against(judge.judge(place, search.treatment(option)).reasons());
     return reasons.isEmpty() ? List.of(spare(name, first)) : reasons;
   }

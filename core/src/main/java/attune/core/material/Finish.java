@@ -96,8 +96,12 @@ public record Finish(
     return code.substring(0, code.indexOf('/'));
   }
 
+  private boolean isOf(String family) {
+    return code.startsWith(family) && code.charAt(family.length()) == '/';
+  }
+
   public boolean isHide() {
-    return family().equals("leather");
+    return isOf("leather");
   }
 
   /** Hide or vinyl: the finishes whose coat can be worn through. */
@@ -106,25 +110,27 @@ public record Finish(
   }
 
   public boolean isVinyl() {
-    return family().equals("vinyl");
+    return isOf("vinyl");
   }
 
   public boolean isPlastic() {
-    return family().equals("plastic");
+    return isOf("plastic");
   }
 
   public boolean isTextile() {
-    return family().equals("textile");
+    return isOf("textile");
   }
 
   /** Microsuede or nubuck: a nap that is brushed, blotted and never rubbed. */
   public boolean hasNap() {
-    return family().equals("microsuede") || code.equals("leather/nubuck");
+    return isOf("microsuede") || code.equals("leather/nubuck");
   }
 
   /** True when a label's entry names this finish: its code, {@code family/*}, or {@code *}. */
   public boolean isNamedBy(String entry) {
-    return entry.equals("*") || entry.equals(code) || entry.equals(family() + "/*");
+    return entry.equals("*")
+        || entry.equals(code)
+        || (entry.endsWith("/*") && code.startsWith(entry.substring(0, entry.length() - 1)));
   }
 
   /** Reads one row of the table. */
