@@ -54,6 +54,7 @@ final class Cabins {
         estate.wishes(),
         estate.houseRules(),
         shelf,
+        estate.craft(),
         estate.historyKnown(),
         panels);
   }

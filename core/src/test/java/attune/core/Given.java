@@ -14,6 +14,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
@@ -98,7 +99,7 @@ public final class Given {
   public static Job job(Setting setting, HouseRules rules, Shelf shelf, Surface... surfaces) {
     Wishes wishes =
         new Wishes(Wishes.Sheen.MATT, Wishes.Standard.THOROUGH, Wishes.Protection.DRESSING);
-    return new Job("A case", setting, wishes, rules, shelf, false, List.of(surfaces));
+    return new Job("A case", setting, wishes, rules, shelf, Craft.ROAD, false, List.of(surfaces));
   }
 
   public static Plan plan(Shelf shelf, Surface... surfaces) {

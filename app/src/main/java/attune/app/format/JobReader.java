@@ -22,6 +22,7 @@ import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition;
+import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
@@ -73,13 +74,14 @@ public class JobReader {
   public Job read(JobFile file, Shelf shelf, HouseRules rules) {
     List<Fault> faults = new ArrayList<>();
     Optional<Setting> setting = setting(file.setting(), faults);
-    Wishes wishes = wishes(file.wishes(), new WishesFile(null, null, null));
     HouseRules chosen = houseRules(file.houseRules(), rules, faults);
+    WishesFile house = new WishesFile(sheen(chosen), null, null);
+    WishesFile wished = merged(file.wishes(), house);
+    Wishes wishes = wishes(wished, house);
     Shelf usable = shelf(file.shelf(), shelf, faults);
     List<Surface> surfaces = new ArrayList<>();
     for (int i = 0; i < file.surfaces().size(); i++) {
-      surface(file.surfaces().get(i), file.wishes(), "/surfaces/" + i, faults)
-          .ifPresent(surfaces::add);
+      surface(file.surfaces().get(i), wished, "/surfaces/" + i, faults).ifPresent(surfaces::add);
     }
     ShelfReader.unique(file.surfaces().stream().map(SurfaceFile::id).toList(), "/surfaces", faults);
     if (!faults.isEmpty()) {
@@ -87,7 +89,26 @@ public class JobReader {
     }
     String title = file.title() == null ? "" : file.title();
     boolean known = file.vehicle() != null && Boolean.TRUE.equals(file.vehicle().historyKnown());
-    return new Job(title, setting.orElseThrow(), wishes, chosen, usable, known, surfaces);
+    return new Job(
+        title, setting.orElseThrow(), wishes, chosen, usable, craft(file), known, surfaces);
+  }
+
+  /** The house's sheen where the customer wishes none; a fault of the rules is told elsewhere. */
+  private static String sheen(HouseRules rules) {
+    return Coded.find(Wishes.Sheen.class, rules.school("sheen")).map(Coded::code).orElse(null);
+  }
+
+  private static WishesFile merged(WishesFile own, WishesFile house) {
+    return own == null
+        ? house
+        : new WishesFile(or(own.sheen(), house.sheen()), own.standard(), own.protection());
+  }
+
+  private static Craft craft(JobFile file) {
+    String layout = file.vehicle() == null ? null : file.vehicle().layout();
+    return "light-aircraft".equals(layout)
+        ? Craft.AIRCRAFT
+        : "helm".equals(layout) ? Craft.BOAT : Craft.ROAD;
   }
 
   private static Optional<Setting> setting(SettingFile f, List<Fault> faults) {

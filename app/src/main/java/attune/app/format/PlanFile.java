@@ -135,7 +135,7 @@ public record PlanFile(
       List<String> surfaceIds) {}
 
   /** Cloths for a use. */
-  public record ClothFile(String use, int count, boolean colourfastOnly) {}
+  public record ClothFile(String use, int count, boolean colourfastOnly, int thrown) {}
 
   /** Something to buy. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -73,7 +73,7 @@ public class PlanWriter {
         plan.mixes().stream().map(PlanWriter::mix).toList(),
         plan.doses().stream().map(PlanWriter::dose).toList(),
         plan.cloths().stream()
-            .map(c -> new ClothFile(c.use().code(), c.count(), c.colourfastOnly()))
+            .map(c -> new ClothFile(c.use().code(), c.count(), c.colourfastOnly(), c.thrown()))
             .toList(),
         plan.purchases().stream()
             .map(

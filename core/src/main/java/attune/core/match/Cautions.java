@@ -15,6 +15,7 @@ import attune.core.survey.Condition;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
+import attune.core.survey.Craft;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Tone;
@@ -48,6 +49,7 @@ final class Cautions {
     cautions.surroundings();
     cautions.condition();
     cautions.finish();
+    cautions.craft();
     cautions.ladder(ladder);
     return List.copyOf(cautions.byCode.values());
   }
@@ -148,6 +150,20 @@ final class Cautions {
         ReasonCode.COLOUR_LIFT_RISK,
         FINISH,
         "Watch for the trim's own colour on the cloth: that is pigment, stop.");
+  }
+
+  private void craft() {
+    add(
+        place.craft() == Craft.AIRCRAFT,
+        ReasonCode.REFER_LICENSED,
+        SAFETY,
+        "Record for the logbook what goes on; the licensed engineer and the maker's list decide.");
+    add(
+        condition.soils().contains(Soil.ODOUR),
+        ReasonCode.ODOUR_SOURCE,
+        SOIL,
+        "Find and clean the source of the smell first; a neutraliser after it, scent only if it is"
+            + " wanted.");
   }
 
   private void finish() {

@@ -93,7 +93,7 @@ public final class Matcher {
               s.tone(),
               new SquareMetres(1),
               0,
-              0,
+              s.ageMonths(),
               s.role(),
               s.features(),
               s.near(),
@@ -110,6 +110,7 @@ public final class Matcher {
               p.temperature(),
               p.rules(),
               p.date(),
+              p.craft(),
               p.coatingPlanned(),
               p.ledger(),
               p.mayOverspend());

@@ -5,6 +5,7 @@ import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.reference.Figures;
 import attune.core.shelf.Shelf;
+import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
@@ -17,6 +18,7 @@ import java.util.List;
  * A surface where it stands: with its limits, its demand and the air of the job resolved, ready to
  * be judged.
  *
+ * @param craft what is worked on
  * @param coatingPlanned a coating follows, so a cleaner may leave no film
  * @param ledger what it has had of alkali and acid in the last year
  * @param mayOverspend true where nothing else is strong enough, so that what would spend the year's
@@ -30,6 +32,7 @@ public record Place(
     Celsius temperature,
     HouseRules rules,
     LocalDate date,
+    Craft craft,
     boolean coatingPlanned,
     Ledger ledger,
     boolean mayOverspend) {
@@ -39,7 +42,7 @@ public record Place(
   /** Resolves a surface of a job whose earlier products are not looked up. */
   public static Place of(
       Surface surface, Setting setting, HouseRules rules, boolean coatingPlanned, Rulebook book) {
-    return of(surface, setting, rules, coatingPlanned, book, NOTHING);
+    return of(surface, setting, rules, Craft.ROAD, coatingPlanned, book, NOTHING);
   }
 
   /** Resolves a surface of a job; the shelf tells what earlier products were. */
@@ -47,6 +50,7 @@ public record Place(
       Surface surface,
       Setting setting,
       HouseRules rules,
+      Craft craft,
       boolean coatingPlanned,
       Rulebook book,
       Shelf shelf) {
@@ -60,6 +64,7 @@ public record Place(
         temperature(surface, setting, book.figures()),
         rules,
         date,
+        craft,
         coatingPlanned,
         Ledger.of(surface, limits, shelf, date, book),
         false);
@@ -86,7 +91,17 @@ public record Place(
   /** The same, where even what spends the year's allowance may be offered. */
   Place overspending() {
     return new Place(
-        surface, limits, demand, air, temperature, rules, date, coatingPlanned, ledger, true);
+        surface,
+        limits,
+        demand,
+        air,
+        temperature,
+        rules,
+        date,
+        craft,
+        coatingPlanned,
+        ledger,
+        true);
   }
 
   public Finish finish() {

@@ -21,6 +21,7 @@ import attune.core.shelf.Product.Film;
 import attune.core.shelf.Product.Trait;
 import attune.core.shelf.ProductRole;
 import attune.core.survey.Condition.Wear;
+import attune.core.survey.Craft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,7 +29,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** What a cleaner at a ratio is told on a surface, whatever tool it is worked with. */
-final class ProductRules {
+public final class ProductRules {
   private static final Set<String> UNCOATED =
       Set.of("leather/aniline", "leather/semi-aniline", "leather/nubuck", "leather/coated-worn");
 
@@ -38,6 +39,7 @@ final class ProductRules {
   static List<Reason> ofProduct(Place place, Product product) {
     List<Reason> reasons = new ArrayList<>();
     label(place, product, reasons);
+    reasons.addAll(ofCraft(place, product));
     role(place, product, reasons);
     traits(place, product, reasons);
     coating(place, product, reasons);
@@ -70,6 +72,33 @@ final class ProductRules {
                 + product.name()
                 + " depends on the finish, which is not identified yet.";
     reasons.add(Reason.of(ReasonCode.LABEL_EXCLUDES, BARRED, LABEL, text));
+  }
+
+  /** In an aircraft only what is named for its finish goes on, and nothing that burns. */
+  public static List<Reason> ofCraft(Place place, Product product) {
+    if (place.craft() != Craft.AIRCRAFT) {
+      return List.of();
+    }
+    List<Reason> reasons = new ArrayList<>();
+    if (product.has(Trait.FLAMMABLE)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.FLAMMABLE,
+              BARRED,
+              SAFETY,
+              "Nothing flammable in an aircraft cabin: " + product.name() + " is."));
+    }
+    if (product.labelAllows().isEmpty()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.LABEL_EXCLUDES,
+              BARRED,
+              SAFETY,
+              "In an aircraft only what its maker or the authority allows: the label of "
+                  + product.name()
+                  + " names no finish."));
+    }
+    return reasons;
   }
 
   private static void role(Place place, Product product, List<Reason> reasons) {

@@ -216,7 +216,7 @@ final class Search {
   private void wet() {
     List<List<Worked>> fronts = fronts();
     List<Warm> warmths = ways.warmths(mixes.shelf()).stream().map(this::warm).toList();
-    List<Warm> cold = warmths.subList(0, 1);
+    List<Warm> cold = List.of(warm(Warmth.NONE));
     for (int c = 0; c < cleaners.size(); c++) {
       CleanerView view = cleaners.get(c);
       Product product = view.product();

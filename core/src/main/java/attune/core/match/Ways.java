@@ -31,6 +31,7 @@ final class Ways {
   private final Span usualDwell;
   private final boolean textile;
   private final double wetMost;
+  private final boolean old;
 
   Ways(Place place, CleaningAction action, Figures figures) {
     this.place = place;
@@ -47,6 +48,7 @@ final class Ways {
     int usual = figures.whole("cleaning.dwell-default");
     usualDwell = new Span(usual, usual);
     textile = place.finish().isTextile();
+    old = place.surface().ageMonths() > figures.get("hide.old");
     wetMost = place.limits().wetMax().value();
   }
 
@@ -137,6 +139,9 @@ final class Ways {
         && !shelf.ofKind(Tool.Kind.STEAMER).isEmpty()
         && !place.rules().is("steam", "no")) {
       warmths.add(Warmth.STEAM);
+      if (place.rules().is("steam", "first") && !old) {
+        return List.of(Warmth.STEAM);
+      }
     }
     return warmths;
   }

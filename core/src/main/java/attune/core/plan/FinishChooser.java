@@ -9,6 +9,7 @@ import static attune.core.match.Reason.SetBy.SAFETY;
 import static attune.core.match.Reason.SetBy.SHELF;
 
 import attune.core.match.Place;
+import attune.core.match.ProductRules;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
@@ -22,7 +23,9 @@ import attune.core.shelf.Slip;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
+import attune.core.survey.Condition.Feel;
 import attune.core.survey.Setting;
+import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes.Sheen;
 import attune.core.survey.Wishes.Standard;
@@ -72,15 +75,60 @@ final class FinishChooser {
     List<Purchase> purchases = new ArrayList<>();
     List<Reason> cautions = new ArrayList<>();
     for (Wanted want : wanted) {
-      Optional<Product> product = best(place, shelf, want);
+      Optional<Product> product =
+          best(place, shelf, want, setting.climate() == Setting.Climate.HOT);
       if (product.isEmpty()) {
-        purchases.add(missing(place, want));
+        if (!want.optional()) {
+          purchases.add(missing(place, want));
+        }
         continue;
       }
       steps.add(step(place, shelf, setting, want, product.get(), steps));
       sheen(place, product.get()).ifPresent(cautions::add);
     }
+    warmFirst(place, steps).ifPresent(cautions::add);
+    oilyCloth(steps).ifPresent(cautions::add);
     return new Chosen(steps, ruledOut(place, shelf, wanted, steps), purchases, cautions);
+  }
+
+  /** Hand-warm hide takes a conditioner; never where what goes on may burn. */
+  private static Optional<Reason> warmFirst(Place place, List<FinishStep> steps) {
+    boolean heated = place.surface().has(Feature.HEATED);
+    boolean stiff = place.surface().condition().feel() == Feel.STIFF;
+    boolean wanted =
+        place.rules().is("warm-first", "always")
+            || (stiff && place.rules().is("warm-first", "warm-stiff"));
+    return steps.stream()
+        .filter(step -> step.step() == Step.CONDITION && heated && wanted)
+        .filter(step -> !step.product().has(Product.Trait.FLAMMABLE))
+        .filter(step -> step.product().solventPercent() == 0)
+        .findFirst()
+        .map(
+            step ->
+                Reason.of(
+                    ReasonCode.WARM_FIRST,
+                    CAUTION,
+                    Reason.SetBy.HOUSE_RULE,
+                    "Seat heat on until it is hand-warm, then the conditioner; off again before"
+                        + " anything is cleaned."));
+  }
+
+  private static Optional<Reason> oilyCloth(List<FinishStep> steps) {
+    return steps.stream()
+        .filter(
+            step ->
+                step.product().is(ProductRole.PLASTIC_RESTORER)
+                    || step.product().is(ProductRole.RESTORING_OIL))
+        .findFirst()
+        .map(
+            step ->
+                Reason.of(
+                    ReasonCode.OILY_CLOTH,
+                    CAUTION,
+                    SAFETY,
+                    "Lay the cloths of "
+                        + step.product().name()
+                        + " flat to dry and throw them away: in a heap they can heat themselves."));
   }
 
   private static Purchase missing(Place place, Wanted want) {
@@ -96,14 +144,20 @@ final class FinishChooser {
             + ".");
   }
 
-  private Optional<Product> best(Place place, Shelf shelf, Wanted want) {
+  private Optional<Product> best(Place place, Shelf shelf, Wanted want, boolean hot) {
     return shelf.withRole(want.role()).stream()
         .filter(product -> against(place, product).isEmpty())
         .filter(product -> product.doseMlPerM2().isPresent())
         .min(
-            Comparator.comparingDouble((Product product) -> sheenOff(place, product))
+            Comparator.comparing((Product product) -> !shades(want, product, hot))
+                .thenComparingDouble(product -> sheenOff(place, product))
                 .thenComparing(product -> product.openedOn().isEmpty())
                 .thenComparing(Product::id));
+  }
+
+  /** Under a hot sun a shield that stops UV comes before one that does not. */
+  private static boolean shades(Wanted want, Product product, boolean hot) {
+    return !hot || want.role() != ProductRole.PROTECTANT || product.has(Product.Trait.UV);
   }
 
   /**
@@ -147,8 +201,13 @@ final class FinishChooser {
               LABEL,
               "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
     }
+    reasons.addAll(ProductRules.ofCraft(place, product));
     boolean oils = product.is(ProductRole.CONDITIONER) || product.is(ProductRole.RESTORING_OIL);
-    if (oils && !place.finish().isHide()) {
+    boolean takes =
+        product.is(ProductRole.CONDITIONER)
+            ? Finishing.takesConditioner(place.finish(), place.rules())
+            : place.finish().isHide();
+    if (oils && !takes) {
       reasons.add(
           Reason.of(
               ReasonCode.NOT_FOR_FINISH,
@@ -231,12 +290,16 @@ final class FinishChooser {
     return new FinishStep(
         want.step(),
         product,
-        applicator(place, shelf, coating),
+        want.role() == ProductRole.PLASTIC_RESTORER
+            ? throwAway(shelf)
+            : applicator(place, shelf, coating),
         dose,
         coats,
         before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, setting),
         product.waits().flash().map(span -> atTemperature(span, place)),
-        product.waits().absorbS(),
+        want.role() == ProductRole.RESTORING_OIL
+            ? Optional.of(figures.whole("finish.oil-soaks"))
+            : product.waits().absorbS(),
         place.surface().wishes().sheen(),
         product.waits().fullCureS().orElse(0),
         product.waits().sitAfterS().orElse(0));
@@ -247,6 +310,9 @@ final class FinishChooser {
     int label = last.product().waits().beforeNextS().orElse(0);
     if (last.step() != Step.CONDITION) {
       return label;
+    }
+    if (last.product().is(ProductRole.RESTORING_OIL)) {
+      return Math.max(label, figures.whole("finish.oil-soaks"));
     }
     int sameDay = Math.max(label, figures.whole("finish.same-day-gap"));
     boolean overnight =
@@ -268,6 +334,11 @@ final class FinishChooser {
             / figures.get("flash.halving");
     double factor = Math.pow(0.5, halvings);
     return new Span((int) Math.round(flash.min() * factor), (int) Math.round(flash.max() * factor));
+  }
+
+  /** A restorer ruins towels: a cloth that is thrown away after it. */
+  private static Tool throwAway(Shelf shelf) {
+    return shelf.ofKind(Tool.Kind.CLOTH).get(0);
   }
 
   private Tool applicator(Place place, Shelf shelf, boolean coating) {

@@ -6,6 +6,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.ProductRole;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Feel;
+import attune.core.survey.Condition.Wear;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
@@ -15,12 +16,20 @@ import java.util.List;
 
 /**
  * What a surface is to be finished with, in order, before any product is picked: what the finish
- * needs, and on top of it as much protection as is wanted. Nothing goes on what a driver holds or
- * treads on, or on what needs nothing.
+ * needs, and on top of it as much protection as is wanted. Nothing goes on what a driver treads on,
+ * nothing on a rim unless the house lets it, nothing on what needs nothing.
  */
 public final class Finishing {
-  /** A finishing step asked for: the role of the product and the step it is. */
-  public record Wanted(ProductRole role, Step step) {}
+  /**
+   * A finishing step asked for: the role of the product and the step it is.
+   *
+   * @param optional true where nothing is bought for it when the shelf has nothing that may go on
+   */
+  public record Wanted(ProductRole role, Step step, boolean optional) {
+    Wanted(ProductRole role, Step step) {
+      this(role, step, false);
+    }
+  }
 
   private Finishing() {}
 
@@ -35,6 +44,9 @@ public final class Finishing {
   /** The steps asked for, in order; empty for surfaces that need nothing. */
   public static List<Wanted> wanted(
       Surface surface, Finish finish, HouseRules rules, Figures figures) {
+    if (surface.isGrip()) {
+      return grip(surface, finish, rules);
+    }
     if (surface.role().isControlled()
         || surface.role() == Role.SCREEN
         || surface.role() == Role.FLOOR) {
@@ -48,12 +60,45 @@ public final class Finishing {
         wanted.add(new Wanted(ProductRole.NAP_PROTECTOR, Step.PROTECT));
       }
     } else if (finish.isCoatedTrim()) {
-      if (finish.isHide() && conditions(surface, finish, rules, figures)) {
+      if (soaks(surface, finish, rules)) {
+        wanted.add(new Wanted(ProductRole.RESTORING_OIL, Step.CONDITION));
+      } else if (takesConditioner(finish, rules) && conditions(surface, finish, rules, figures)) {
         wanted.add(new Wanted(ProductRole.CONDITIONER, Step.CONDITION));
       }
       shield(surface, finish, wanted);
     }
     return List.copyOf(wanted);
+  }
+
+  /** On what a driver holds only where the house lets it: dry hide conditioned, else a shield. */
+  private static List<Wanted> grip(Surface surface, Finish finish, HouseRules rules) {
+    boolean wished = surface.wishes().protection().atLeast(Protection.DRESSING);
+    if (rules.is("wheel-conditioning", "never") || !finish.isCoatedTrim() || finish.hasNap()) {
+      return List.of();
+    }
+    if (finish.isHide() && surface.condition().feel() != Feel.SUPPLE) {
+      return List.of(new Wanted(ProductRole.CONDITIONER, Step.CONDITION, true));
+    }
+    return wished ? List.of(new Wanted(ProductRole.PROTECTANT, Step.PROTECT, true)) : List.of();
+  }
+
+  /** Oils do nothing in plastic, unless the house holds vinyl to be leather. */
+  static boolean takesConditioner(Finish finish, HouseRules rules) {
+    return finish.isHide() || (finish.isVinyl() && rules.is("vinyl-as-leather", "same"));
+  }
+
+  /**
+   * Oil under film for days: only where the house allows it, on real, lightly finished, hard hide.
+   */
+  private static boolean soaks(Surface surface, Finish finish, HouseRules rules) {
+    boolean light =
+        finish.code().equals("leather/aniline") || finish.code().equals("leather/semi-aniline");
+    Wear wear = surface.condition().wear();
+    return light
+        && surface.condition().feel() == Feel.STIFF
+        && wear != Wear.CRACKED
+        && wear != Wear.TORN
+        && rules.is("oil-under-film", "allow-on-light-finish");
   }
 
   private static void plastic(Surface surface, Finish finish, List<Wanted> wanted) {

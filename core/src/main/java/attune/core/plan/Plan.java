@@ -44,8 +44,12 @@ public record Plan(
       Optional<Integer> coatsPossible,
       List<String> surfaceIds) {}
 
-  /** What the cloths are for. */
-  public record ClothCount(ClothUse use, int count, boolean colourfastOnly) {}
+  /**
+   * What the cloths are for.
+   *
+   * @param thrown how many of them are not washed again
+   */
+  public record ClothCount(ClothUse use, int count, boolean colourfastOnly, int thrown) {}
 
   /** After-care of some surfaces; either once after each of some days, or every so many. */
   public record CareItem(

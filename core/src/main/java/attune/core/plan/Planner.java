@@ -69,7 +69,7 @@ public final class Planner {
         plans,
         mixes,
         doses,
-        quantities.cloths(plans),
+        quantities.cloths(plans, job.houseRules().school("towel-life")),
         purchases.stream().distinct().toList(),
         timetable,
         AfterCare.of(plans, job.setting(), figures),
@@ -109,7 +109,8 @@ public final class Planner {
             .find(surface.finish())
             .filter(finish -> Finishing.coats(surface, finish))
             .isPresent();
-    return Place.of(surface, job.setting(), job.houseRules(), coats, book, job.shelf());
+    return Place.of(
+        surface, job.setting(), job.houseRules(), job.craft(), coats, book, job.shelf());
   }
 
   public Matcher matcher() {

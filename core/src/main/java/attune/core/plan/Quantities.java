@@ -11,6 +11,7 @@ import attune.core.plan.Plan.PlannedMix;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
+import attune.core.survey.Condition.Level;
 import attune.core.survey.Surface.Tone;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -139,11 +140,12 @@ final class Quantities {
   }
 
   /**
-   * Eight faces a cloth, one wet and one dry a section and pass, more where the soil would load
-   * them.
+   * @param towelLife school of the house rule on washing or throwing away. Eight faces a cloth, one
+   *     wet and one dry a section and pass, more where the soil would load them.
    */
-  List<ClothCount> cloths(List<SurfacePlan> plans) {
+  List<ClothCount> cloths(List<SurfacePlan> plans, String towelLife) {
     int cleaning = 0;
+    int filthy = 0;
     int levelling = 0;
     int coating = 0;
     boolean pale = false;
@@ -151,18 +153,22 @@ final class Quantities {
       pale |=
           plan.surface().tone() == Tone.PALE
               && (plan.firstRung().isPresent() || !plan.finishSteps().isEmpty());
-      cleaning += plan.firstRung().map(rung -> faces(plan)).orElse(0);
+      int faces = plan.firstRung().map(rung -> faces(plan)).orElse(0);
+      cleaning += faces;
+      filthy += plan.surface().condition().soil().compareTo(Level.HEAVY) >= 0 ? faces : 0;
       for (FinishStep step : plan.finishSteps()) {
-        int faces =
+        int levels =
             1 + (int) Math.ceil(plan.surface().area().value() / figures.get("cloth.face-levels"));
-        coating += step.step() == Step.COAT ? faces * step.coats() : 0;
-        levelling += step.step() == Step.COAT ? 0 : faces * step.coats();
+        coating += step.step() == Step.COAT ? levels * step.coats() : 0;
+        levelling += step.step() == Step.COAT ? 0 : levels * step.coats();
       }
     }
     List<ClothCount> counts = new ArrayList<>();
-    add(counts, ClothUse.CLEANING, cleaning, pale);
-    add(counts, ClothUse.LEVELLING, levelling, pale);
-    add(counts, ClothUse.COATING, coating, pale);
+    boolean all = towelLife.equals("throw");
+    int dirtiest = towelLife.equals("throw-filthiest") ? filthy : 0;
+    add(counts, ClothUse.CLEANING, cleaning, pale, all ? cleaning : dirtiest);
+    add(counts, ClothUse.LEVELLING, levelling, pale, all ? levelling : 0);
+    add(counts, ClothUse.COATING, coating, pale, all ? coating : 0);
     return counts;
   }
 
@@ -179,9 +185,14 @@ final class Quantities {
     return Math.max(turns, (int) Math.ceil(grams / figures.get("cloth.grams-per-face")));
   }
 
-  private void add(List<ClothCount> counts, ClothUse use, int faces, boolean pale) {
+  private void add(
+      List<ClothCount> counts, ClothUse use, int faces, boolean pale, int thrownFaces) {
     if (faces > 0) {
-      counts.add(new ClothCount(use, (int) Math.ceil(faces / figures.get("cloth.faces")), pale));
+      counts.add(new ClothCount(use, cloths(faces), pale, cloths(thrownFaces)));
     }
+  }
+
+  private int cloths(int faces) {
+    return (int) Math.ceil(faces / figures.get("cloth.faces"));
   }
 }

@@ -72,12 +72,14 @@ final class SerialTimetable {
 
   private Timetable build() {
     opening();
-    surfaces.stream().filter(p -> !isTextile(p)).forEach(this::clean);
-    surfaces.stream().filter(SerialTimetable::isTextile).forEach(this::clean);
-    residue();
-    int stages = surfaces.stream().mapToInt(p -> p.finishSteps().size()).max().orElse(0);
-    for (int stage = 0; stage < stages; stage++) {
-      finish(stage);
+    if (job.houseRules().is("order-of-protection", "panel")) {
+      for (SurfacePlan plan : cleaningOrder()) {
+        clean(plan);
+        finishAll(List.of(plan), "-" + plan.surface().id());
+      }
+    } else {
+      cleaningOrder().forEach(this::clean);
+      finishAll(surfaces, "");
     }
     handover();
     LocalDateTime hands = now;
@@ -89,6 +91,19 @@ final class SerialTimetable {
     cured = sit.isAfter(cured) ? sit : cured;
     tasks.sort(Comparator.comparing(Task::start).thenComparingInt(t -> tasks.indexOf(t)));
     return new Timetable(tasks, drive, sit, cured);
+  }
+
+  /** Textiles after the seats, so that drips do not matter. */
+  private List<SurfacePlan> cleaningOrder() {
+    return surfaces.stream().sorted(Comparator.comparing(SerialTimetable::isTextile)).toList();
+  }
+
+  private void finishAll(List<SurfacePlan> plans, String suffix) {
+    residue(plans, suffix);
+    int stages = plans.stream().mapToInt(p -> p.finishSteps().size()).max().orElse(0);
+    for (int stage = 0; stage < stages; stage++) {
+      finish(plans, stage);
+    }
   }
 
   private static boolean isTextile(SurfacePlan plan) {
@@ -174,25 +189,27 @@ final class SerialTimetable {
     plan.dry().ifPresent(dry -> waiting(Step.DRY, "dry-" + surface.id(), surface, dry.estimateS()));
   }
 
-  /** Where a coating follows, whatever the cleaner left comes off first. */
-  private void residue() {
-    List<SurfacePlan> coated =
-        surfaces.stream()
-            .filter(p -> p.finishSteps().stream().anyMatch(s -> s.step() == Step.COAT))
+  /** Where a coating or a barrier follows, and on bright metal, what the cleaner left comes off. */
+  private void residue(List<SurfacePlan> plans, String suffix) {
+    List<SurfacePlan> bare =
+        plans.stream()
+            .filter(
+                p ->
+                    p.finishSteps().stream()
+                            .anyMatch(s -> s.step() == Step.COAT || s.step() == Step.BARRIER)
+                        || (p.isWet() && p.match().place().finish().code().equals("metal/bright")))
             .toList();
-    if (coated.isEmpty()) {
+    if (bare.isEmpty()) {
       return;
     }
-    holdFor(coated);
+    holdFor(bare);
     double minutes =
-        coated.stream()
-            .mapToDouble(p -> p.surface().area().value() / figures.get("rate.wipe"))
-            .sum();
-    hands(Step.RESIDUE, "residue", ids(coated), minutes);
+        bare.stream().mapToDouble(p -> p.surface().area().value() / figures.get("rate.wipe")).sum();
+    hands(Step.RESIDUE, "residue" + suffix, ids(bare), minutes);
   }
 
-  private void finish(int stage) {
-    List<SurfacePlan> due = surfaces.stream().filter(p -> p.finishSteps().size() > stage).toList();
+  private void finish(List<SurfacePlan> plans, int stage) {
+    List<SurfacePlan> due = plans.stream().filter(p -> p.finishSteps().size() > stage).toList();
     List<Runnable> levels = new ArrayList<>();
     for (SurfacePlan plan : due) {
       FinishStep step = plan.finishSteps().get(stage);

@@ -6,6 +6,7 @@ import java.util.List;
 /**
  * Everything a plan is made from.
  *
+ * @param craft what is worked on
  * @param historyKnown true when what was used before is known, even if that is nothing
  * @param surfaces at least one, ids unique, in the order surveyed
  */
@@ -15,6 +16,7 @@ public record Job(
     Wishes wishes,
     HouseRules houseRules,
     Shelf shelf,
+    Craft craft,
     boolean historyKnown,
     List<Surface> surfaces) {
   public Job {

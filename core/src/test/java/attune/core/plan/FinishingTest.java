@@ -289,6 +289,7 @@ class FinishingTest {
             job.wishes(),
             job.houseRules(),
             job.shelf(),
+            job.craft(),
             known,
             job.surfaces());
     return Given.PLANNER.plan(told).warnings().stream()
