@@ -8,6 +8,7 @@ import attune.core.measure.SquareMetres;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
+import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Surface;
 import java.util.ArrayList;
@@ -24,11 +25,13 @@ public final class Matcher {
   private final Rulebook book;
   private final Judge judge;
   private final Ladder ladder;
+  private final WhatIf whatIf;
 
   public Matcher(Rulebook book) {
     this.book = book;
     this.judge = new Judge(book);
     this.ladder = new Ladder(book);
+    this.whatIf = new WhatIf(book, judge, ladder);
   }
 
   /** One surface by itself, at its gentlest, with nothing decided by hand. */
@@ -234,6 +237,21 @@ public final class Matcher {
     private boolean spends() {
       return !search.spending().isEmpty();
     }
+  }
+
+  /** Why a cleaner is not what is done, and what would have to change. */
+  public Why why(Place place, Product product, Shelf shelf) {
+    return whatIf.product(place, product, shelf);
+  }
+
+  /** Why a tool is not what is done, and what would have to change. */
+  public Why why(Place place, Tool tool, Shelf shelf) {
+    return whatIf.tool(place, tool, shelf);
+  }
+
+  /** What stands against a set of needles, and the single changes that would bring it into tune. */
+  public Why why(Place place, Treatment treatment, Shelf shelf) {
+    return whatIf.needles(place, treatment, shelf);
   }
 
   /** Ratios of a product worth trying, from strongest to mildest. */

@@ -51,6 +51,30 @@ public record Treatment(
     return isFoam() ? laid * figures.get("laid.foam-wets") : laid;
   }
 
+  public Treatment at(Ratio other) {
+    return new Treatment(cleaner, other, tool, applyTo, laid, warmth, dwellS);
+  }
+
+  public Treatment with(Tool other) {
+    return new Treatment(cleaner, ratio, other, applyTo, laid, warmth, dwellS);
+  }
+
+  public Treatment on(ApplyTo other) {
+    return new Treatment(cleaner, ratio, tool, other, laid, warmth, dwellS);
+  }
+
+  public Treatment laying(double gramsPerSquareMetre) {
+    return new Treatment(cleaner, ratio, tool, applyTo, gramsPerSquareMetre, warmth, dwellS);
+  }
+
+  public Treatment warmed(Warmth other) {
+    return new Treatment(cleaner, ratio, tool, applyTo, laid, other, dwellS);
+  }
+
+  public Treatment sitting(int seconds) {
+    return new Treatment(cleaner, ratio, tool, applyTo, laid, warmth, seconds);
+  }
+
   /** Stable text to order and compare by. */
   public String key() {
     return cleaner.map(Product::id).orElse("dry")

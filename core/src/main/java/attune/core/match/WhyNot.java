@@ -58,7 +58,7 @@ final class WhyNot {
     return out;
   }
 
-  private List<Reason> product(int cleaner, Optional<Rung> first) {
+  List<Reason> product(int cleaner, Optional<Rung> first) {
     CleanerView view = search.cleaners().get(cleaner);
     List<Reason> own = against(view.reasons());
     if (!own.isEmpty()) {
