@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/surfaces/{surfaceId}/by-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
+        post?: never;
+        delete: operations["reset"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/photos/{photoId}": {
         parameters: {
             query?: never;
@@ -111,6 +127,38 @@ export interface paths {
         put: operations["change_5"];
         post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put: operations["hold"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules_1"];
+        put: operations["hold_1"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -399,6 +447,38 @@ export interface paths {
         put?: never;
         post: operations["undo"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/surfaces/{surfaceId}/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whyNeedles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/surfaces/{surfaceId}/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete: operations["forgetTried"];
         options?: never;
         head?: never;
         patch?: never;
@@ -708,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/half-and-half/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["half"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fleets": {
         parameters: {
             query?: never;
@@ -750,6 +846,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["mergeCustomer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/cloth-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/cloth-reading/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -996,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/surfaces/{surfaceId}/why/{itemId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["why"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/surfaces/{surfaceId}/match": {
         parameters: {
             query?: never;
@@ -1052,6 +1196,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["outcomes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/matrix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["matrix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/house-rules/{key}/{school}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["effect"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1197,6 +1373,9 @@ export interface components {
             /** Format: double */
             triggerMl: number;
             people: components["schemas"]["Person"][];
+            houseRules?: {
+                [key: string]: string;
+            };
             /** Format: int32 */
             version?: number;
         };
@@ -1387,6 +1566,170 @@ export interface components {
             /** Format: int32 */
             thrown: number;
         };
+        ByHandRequest: {
+            needles: components["schemas"]["Needles"];
+            reason?: string;
+        };
+        Needles: {
+            cleanerId?: string;
+            ratio: string;
+            toolId: string;
+            applyTo: string;
+            /** Format: double */
+            laidGPerM2: number;
+            warmth: string;
+            /** Format: int32 */
+            dwellS: number;
+        };
+        ByHandFile: {
+            needles: components["schemas"]["NeedlesFile"];
+            reason?: string;
+        };
+        ConditionFile: {
+            soil?: string;
+            soils?: string[];
+            wear?: string;
+            feel?: string;
+            nap?: string;
+            perforations?: string;
+            damage?: string[];
+            /** Format: int32 */
+            stainAgeDays?: number;
+            /** Format: double */
+            sheenGu?: number;
+        };
+        HistoryFile: {
+            date: string;
+            productId?: string;
+            ratio?: string;
+            /** Format: double */
+            ph?: number;
+            /** Format: double */
+            contactMin?: number;
+            /** Format: int32 */
+            passes?: number;
+            coated?: boolean;
+        };
+        JobDetail: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            vehicleId: string;
+            /** @enum {string} */
+            state: "SURVEY" | "BENCH" | "HANDED_OVER";
+            /** Format: int32 */
+            revision: number;
+            undo?: string;
+            redo?: string;
+            document: components["schemas"]["JobFile"];
+            labels: {
+                [key: string]: string;
+            };
+        };
+        JobFile: {
+            format: string;
+            /** Format: int32 */
+            version: number;
+            title?: string;
+            vehicle?: components["schemas"]["VehicleFile"];
+            setting: components["schemas"]["SettingFile"];
+            wishes?: components["schemas"]["WishesFile"];
+            houseRules?: {
+                [key: string]: string;
+            };
+            shelf?: components["schemas"]["ShelfChoiceFile"];
+            surfaces: components["schemas"]["SurfaceFile"][];
+        };
+        NeedlesFile: {
+            cleanerId?: string;
+            ratio: string;
+            toolId: string;
+            applyTo: string;
+            /** Format: double */
+            laidGPerM2: number;
+            warmth: string;
+            /** Format: int32 */
+            dwellS: number;
+        };
+        PieceFile: {
+            panel: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            h: number;
+        };
+        SettingFile: {
+            place?: string;
+            /** Format: double */
+            airTempC?: number;
+            /** Format: double */
+            relativeHumidity?: number;
+            /** Format: double */
+            airSpeedMs?: number;
+            sun?: string;
+            /** Format: double */
+            surfaceTempC?: number;
+            /** Format: int32 */
+            people?: number;
+            start: string;
+            returnBy?: string;
+            climate?: string;
+        };
+        ShelfChoiceFile: {
+            products?: unknown[];
+            tools?: unknown[];
+        };
+        SurfaceFile: {
+            id: string;
+            zone: string;
+            part: string;
+            label?: string;
+            finish?: string;
+            perforated?: boolean;
+            texture: string;
+            tone: string;
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            seamM?: number;
+            /** Format: int32 */
+            ageMonths?: number;
+            role: string;
+            features?: string[];
+            near?: string[];
+            condition: components["schemas"]["ConditionFile"];
+            wishes?: components["schemas"]["WishesFile"];
+            /** Format: double */
+            surfaceTempC?: number;
+            history?: components["schemas"]["HistoryFile"][];
+            pieces?: components["schemas"]["PieceFile"][];
+            byHand?: components["schemas"]["ByHandFile"];
+            tried?: components["schemas"]["TriedFile"][];
+        };
+        TriedFile: {
+            needles: components["schemas"]["NeedlesFile"];
+            result: string;
+        };
+        VehicleFile: {
+            label?: string;
+            layout?: string;
+            drive?: string;
+            /** Format: int32 */
+            builtYear?: number;
+            /** Format: int32 */
+            odometerKm?: number;
+            historyKnown?: boolean;
+            without?: string[];
+        };
+        WishesFile: {
+            sheen?: string;
+            standard?: string;
+            protection?: string;
+        };
         PhotoForm: {
             surfaceId?: string;
             /** @enum {string} */
@@ -1408,6 +1751,29 @@ export interface components {
             line?: number[];
             /** Format: date-time */
             at: string;
+        };
+        JobSchools: {
+            schools: {
+                [key: string]: string;
+            };
+        };
+        Schools: {
+            schools: {
+                [key: string]: string;
+            };
+        };
+        RuleView: {
+            key: string;
+            question: string;
+            why: string;
+            fixed: boolean;
+            standard: string;
+            school: string;
+            schools: components["schemas"]["School"][];
+        };
+        School: {
+            school: string;
+            says: string;
         };
         CustomerForm: {
             name: string;
@@ -1504,6 +1870,8 @@ export interface components {
             /** Format: int32 */
             count: number;
             colourfastOnly: boolean;
+            /** Format: int32 */
+            thrown: number;
         };
         CodeFile: {
             code: string;
@@ -1526,6 +1894,16 @@ export interface components {
             estimateS: number;
             how: string;
             confirmWith: string;
+        };
+        ExposureFile: {
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            plan: number;
+            /** Format: double */
+            allowance: number;
+            /** Format: int32 */
+            unknownVisits: number;
         };
         FinishStepFile: {
             role: string;
@@ -1594,10 +1972,16 @@ export interface components {
             ladder: components["schemas"]["RungFile"][];
             finishSteps: components["schemas"]["FinishStepFile"][];
             dry?: components["schemas"]["DryFile"];
+            end?: components["schemas"]["CodeFile"];
+            milder?: components["schemas"]["RungFile"];
             refer?: components["schemas"]["CodeFile"];
             cautions: components["schemas"]["CodeFile"][];
             minutes: components["schemas"]["RangeFile"];
             ruledOut: components["schemas"]["RuledOutFile"][];
+            exposure?: components["schemas"]["ExposureFile"];
+            /** Format: double */
+            loss?: number;
+            byHand: boolean;
         };
         PurchaseFile: {
             role: string;
@@ -1647,6 +2031,7 @@ export interface components {
             passes: components["schemas"]["RangeFile"];
             endPoint: string;
             leadsOn: string;
+            stop: string;
             testSpot: boolean;
         };
         SectionsFile: {
@@ -1720,144 +2105,21 @@ export interface components {
             /** Format: int32 */
             odometerKm?: number;
         };
-        ConditionFile: {
-            soil?: string;
-            soils?: string[];
-            wear?: string;
-            feel?: string;
-            nap?: string;
-            perforations?: string;
-            damage?: string[];
-            /** Format: int32 */
-            stainAgeDays?: number;
-            /** Format: double */
-            sheenGu?: number;
+        RemedyView: {
+            possible: boolean;
+            text: string;
+            needles?: components["schemas"]["Needles"];
         };
-        HistoryFile: {
-            date: string;
-            productId?: string;
-            ratio?: string;
-            /** Format: double */
-            ph?: number;
-            /** Format: double */
-            contactMin?: number;
-            /** Format: int32 */
-            passes?: number;
-            coated?: boolean;
+        WhyView: {
+            itemId: string;
+            name: string;
+            standing: string;
+            reasons: components["schemas"]["ReasonFile"][];
+            remedies: components["schemas"]["RemedyView"][];
         };
-        JobDetail: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            vehicleId: string;
-            /** @enum {string} */
-            state: "SURVEY" | "BENCH" | "HANDED_OVER";
-            /** Format: int32 */
-            revision: number;
-            undo?: string;
-            redo?: string;
-            document: components["schemas"]["JobFile"];
-            labels: {
-                [key: string]: string;
-            };
-        };
-        JobFile: {
-            format: string;
-            /** Format: int32 */
-            version: number;
-            title?: string;
-            vehicle?: components["schemas"]["VehicleFile"];
-            setting: components["schemas"]["SettingFile"];
-            wishes?: components["schemas"]["WishesFile"];
-            houseRules?: {
-                [key: string]: string;
-            };
-            shelf?: components["schemas"]["ShelfChoiceFile"];
-            surfaces: components["schemas"]["SurfaceFile"][];
-        };
-        PieceFile: {
-            panel: string;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-            /** Format: double */
-            w: number;
-            /** Format: double */
-            h: number;
-        };
-        SettingFile: {
-            place?: string;
-            /** Format: double */
-            airTempC?: number;
-            /** Format: double */
-            relativeHumidity?: number;
-            /** Format: double */
-            airSpeedMs?: number;
-            sun?: string;
-            /** Format: double */
-            surfaceTempC?: number;
-            /** Format: int32 */
-            people?: number;
-            start: string;
-            returnBy?: string;
-            climate?: string;
-        };
-        ShelfChoiceFile: {
-            products?: unknown[];
-            tools?: unknown[];
-        };
-        SurfaceFile: {
-            id: string;
-            zone: string;
-            part: string;
-            label?: string;
-            finish?: string;
-            perforated?: boolean;
-            texture: string;
-            tone: string;
-            /** Format: double */
-            areaM2: number;
-            /** Format: double */
-            seamM?: number;
-            /** Format: int32 */
-            ageMonths?: number;
-            role: string;
-            features?: string[];
-            near?: string[];
-            condition: components["schemas"]["ConditionFile"];
-            wishes?: components["schemas"]["WishesFile"];
-            /** Format: double */
-            surfaceTempC?: number;
-            history?: components["schemas"]["HistoryFile"][];
-            pieces?: components["schemas"]["PieceFile"][];
-        };
-        VehicleFile: {
-            label?: string;
-            layout?: string;
-            drive?: string;
-            /** Format: int32 */
-            builtYear?: number;
-            /** Format: int32 */
-            odometerKm?: number;
-            historyKnown?: boolean;
-            without?: string[];
-        };
-        WishesFile: {
-            sheen?: string;
-            standard?: string;
-            protection?: string;
-        };
-        Needles: {
-            cleanerId?: string;
-            ratio: string;
-            toolId: string;
-            applyTo: string;
-            /** Format: double */
-            laidGPerM2: number;
-            warmth: string;
-            /** Format: int32 */
-            dwellS: number;
+        TriedRequest: {
+            needles: components["schemas"]["Needles"];
+            result: string;
         };
         Reading: {
             needles: components["schemas"]["Needles"];
@@ -2123,9 +2385,47 @@ export interface components {
             hiddenPlace: boolean;
             answers: components["schemas"]["AnswerView"][];
         };
+        HalfPatches: {
+            cleaned: components["schemas"]["PatchView"];
+            other: components["schemas"]["PatchView"];
+        };
+        PatchView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            h: number;
+        };
+        HalfView: {
+            cleaned: string;
+            other: string;
+            /** Format: double */
+            deltaL: number;
+            /** Format: double */
+            deltaB: number;
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            sheenRatio: number;
+            seen: boolean;
+            text: string;
+        };
         FleetForm: {
             name: string;
             notes?: string;
+        };
+        ClothRequest: {
+            clean?: string;
+            faces: string[];
+            trim?: string;
+        };
+        ClothPatches: {
+            clean: components["schemas"]["PatchView"];
+            faces: components["schemas"]["PatchView"][];
+            trim?: components["schemas"]["PatchView"];
         };
         BackupView: {
             name: string;
@@ -2248,6 +2548,11 @@ export interface components {
             id: string;
             label: string;
         };
+        ByHandView: {
+            needles: components["schemas"]["Needles"];
+            reason?: string;
+            followed: boolean;
+        };
         CleanerOption: {
             id: string;
             name: string;
@@ -2269,6 +2574,8 @@ export interface components {
             cleaners: components["schemas"]["CleanerOption"][];
             tools: components["schemas"]["ToolOption"][];
             warmths: string[];
+            byHand?: components["schemas"]["ByHandView"];
+            tried: components["schemas"]["TriedView"][];
         };
         ToolOption: {
             id: string;
@@ -2276,6 +2583,10 @@ export interface components {
             /** Format: int32 */
             stiffness: number;
             abrasive: boolean;
+        };
+        TriedView: {
+            needles: components["schemas"]["Needles"];
+            result: string;
         };
         SurfaceOutcome: {
             surfaceId: string;
@@ -2286,6 +2597,37 @@ export interface components {
             minutesLow: number;
             /** Format: int32 */
             minutesHigh: number;
+        };
+        MatrixHead: {
+            id: string;
+            label: string;
+            kind: string;
+        };
+        MatrixView: {
+            items: components["schemas"]["MatrixHead"][];
+            surfaces: components["schemas"]["MatrixHead"][];
+            cells: string[];
+        };
+        JobRule: {
+            key: string;
+            ofShop: string;
+            ofJob?: string;
+        };
+        ChangedPanel: {
+            surfaceId: string;
+            label: string;
+            before: string;
+            after: string;
+        };
+        EffectView: {
+            key: string;
+            from: string;
+            to: string;
+            panels: components["schemas"]["ChangedPanel"][];
+            /** Format: int64 */
+            sitLaterMin: number;
+            /** Format: int32 */
+            clothsThrown: number;
         };
         FinishChoice: {
             code: string;
@@ -2614,6 +2956,56 @@ export interface operations {
             };
         };
     };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByHandRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
     change_5: {
         parameters: {
             query?: never;
@@ -2659,6 +3051,98 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobRule"][];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobSchools"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    rules_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RuleView"][];
+                };
+            };
+        };
+    };
+    hold_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Schools"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RuleView"][];
+                };
             };
         };
     };
@@ -3153,6 +3637,83 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    whyNeedles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Needles"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhyView"];
+                };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TriedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    forgetTried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
             };
             cookie?: never;
         };
@@ -3730,6 +4291,34 @@ export interface operations {
             };
         };
     };
+    half: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    patches: components["schemas"]["HalfPatches"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HalfView"];
+                };
+            };
+        };
+    };
     fleets: {
         parameters: {
             query?: never;
@@ -3842,6 +4431,58 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClothView"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    patches: components["schemas"]["ClothPatches"];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClothView"];
                 };
             };
         };
@@ -4208,6 +4849,30 @@ export interface operations {
             };
         };
     };
+    why: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhyView"];
+                };
+            };
+        };
+    };
     match: {
         parameters: {
             query?: never;
@@ -4296,6 +4961,52 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SurfaceOutcome"][];
+                };
+            };
+        };
+    };
+    matrix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MatrixView"];
+                };
+            };
+        };
+    };
+    effect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                key: string;
+                school: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EffectView"];
                 };
             };
         };

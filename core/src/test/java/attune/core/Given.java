@@ -37,7 +37,7 @@ public final class Given {
   public static final FinishTable FINISHES =
       FinishTable.read("finishes.csv", lines("finishes.csv"));
   public static final HouseRules RULES =
-      HouseRules.read("house-rules.csv", lines("house-rules.csv"));
+      HouseRules.read("house-rules.csv", lines("house-rules.csv"), lines("schools.csv"));
   public static final Rulebook BOOK = Rulebook.of(FINISHES, FIGURES);
   public static final Planner PLANNER = new Planner(BOOK);
   public static final Judge JUDGE = new Judge(BOOK);

@@ -94,6 +94,8 @@ public record JobFile(
    * A panel as surveyed.
    *
    * @param pieces what it is made of where it was split or merged, or null for a whole panel
+   * @param byHand what was set instead of the treatment chosen
+   * @param tried what was worked already, and what the cloth said
    */
   public record SurfaceFile(
       String id,
@@ -114,7 +116,9 @@ public record JobFile(
       @Nullable WishesFile wishes,
       @Nullable Double surfaceTempC,
       @Nullable List<HistoryFile> history,
-      @Nullable List<PieceFile> pieces) {
+      @Nullable List<PieceFile> pieces,
+      @Nullable ByHandFile byHand,
+      @Nullable List<TriedFile> tried) {
 
     /** The same panel of another finish. */
     public SurfaceFile of(String otherFinish) {
@@ -137,7 +141,9 @@ public record JobFile(
           wishes,
           surfaceTempC,
           history,
-          pieces);
+          pieces,
+          byHand,
+          tried);
     }
 
     /** The same panel in another state. */
@@ -161,7 +167,9 @@ public record JobFile(
           wishes,
           surfaceTempC,
           history,
-          pieces);
+          pieces,
+          byHand,
+          tried);
     }
 
     /** The same panel under another name, of another size, made of other pieces. */
@@ -186,7 +194,35 @@ public record JobFile(
           wishes,
           surfaceTempC,
           history,
-          newPieces);
+          newPieces,
+          byHand,
+          tried);
+    }
+
+    /** The same panel with other decisions on it; null for none. */
+    public SurfaceFile decided(ByHandFile set, List<TriedFile> worked) {
+      return new SurfaceFile(
+          id,
+          zone,
+          part,
+          label,
+          finish,
+          perforated,
+          texture,
+          tone,
+          areaM2,
+          seamM,
+          ageMonths,
+          role,
+          features,
+          near,
+          condition,
+          wishes,
+          surfaceTempC,
+          history,
+          pieces,
+          set,
+          worked);
     }
 
     /** The same panel with another history. */
@@ -210,7 +246,9 @@ public record JobFile(
           wishes,
           surfaceTempC,
           earlier,
-          pieces);
+          pieces,
+          byHand,
+          tried);
     }
   }
 
@@ -229,6 +267,22 @@ public record JobFile(
     public static final ConditionFile UNASKED =
         new ConditionFile(null, null, null, null, null, null, null, null, null);
   }
+
+  /** A treatment needle by needle; no cleaner is dry work. */
+  public record NeedlesFile(
+      @Nullable String cleanerId,
+      String ratio,
+      String toolId,
+      String applyTo,
+      Double laidGPerM2,
+      String warmth,
+      Integer dwellS) {}
+
+  /** What was set instead of the treatment chosen, and why a caution was overridden. */
+  public record ByHandFile(NeedlesFile needles, @Nullable String reason) {}
+
+  /** What was worked, and what the cloth said: clean, soil-stays, colour or dulled. */
+  public record TriedFile(NeedlesFile needles, String result) {}
 
   /** An earlier treatment. */
   public record HistoryFile(

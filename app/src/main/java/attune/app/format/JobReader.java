@@ -6,16 +6,23 @@ import static attune.app.format.ShelfReader.orEmpty;
 
 import attune.app.format.JobFile.ConditionFile;
 import attune.app.format.JobFile.HistoryFile;
+import attune.app.format.JobFile.NeedlesFile;
 import attune.app.format.JobFile.SettingFile;
 import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.JobFile.TriedFile;
 import attune.app.format.JobFile.WishesFile;
 import attune.core.check.Coded;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.match.ByHand;
+import attune.core.match.Decisions;
+import attune.core.match.Treatment;
+import attune.core.match.Tried;
 import attune.core.material.Role;
 import attune.core.material.Texture;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
+import attune.core.measure.Ratio;
 import attune.core.measure.SquareMetres;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -66,8 +73,16 @@ public class JobReader {
    * @throws InvalidInputException with every fault found
    */
   public Job read(String json, Shelf shelf, HouseRules rules) {
-    return read(
-        mapper.treeToValue(schemas.read(SchemaName.JOB, json), JobFile.class), shelf, rules);
+    return read(bind(json), shelf, rules);
+  }
+
+  /**
+   * A job's text as a document.
+   *
+   * @throws InvalidInputException with every fault of its form
+   */
+  public JobFile bind(String json) {
+    return mapper.treeToValue(schemas.read(SchemaName.JOB, json), JobFile.class);
   }
 
   /** As {@link #read(String, Shelf, HouseRules)}, for a document already bound. */
@@ -109,6 +124,49 @@ public class JobReader {
     return "light-aircraft".equals(layout)
         ? Craft.AIRCRAFT
         : "helm".equals(layout) ? Craft.BOAT : Craft.ROAD;
+  }
+
+  /**
+   * What was decided and found in a job, against the shelf it is planned with; what names something
+   * no longer there is passed over.
+   */
+  public static Decisions decisions(JobFile file, Shelf shelf) {
+    Map<String, ByHand> byHand = new LinkedHashMap<>();
+    Map<String, List<Tried>> tried = new LinkedHashMap<>();
+    for (SurfaceFile surface : file.surfaces()) {
+      if (surface.byHand() != null) {
+        String reason = or(surface.byHand().reason(), "");
+        treatment(surface.byHand().needles(), shelf)
+            .ifPresent(t -> byHand.put(surface.id(), new ByHand(t, reason)));
+      }
+      List<Tried> worked = new ArrayList<>();
+      for (TriedFile each : orEmpty(surface.tried())) {
+        treatment(each.needles(), shelf)
+            .ifPresent(
+                t -> worked.add(new Tried(t, Coded.parse(Tried.Result.class, each.result()))));
+      }
+      tried.put(surface.id(), worked);
+    }
+    return new Decisions(byHand, tried);
+  }
+
+  /** Needles as a treatment; empty where the cleaner or the tool is not on the shelf. */
+  public static Optional<Treatment> treatment(NeedlesFile n, Shelf shelf) {
+    Optional<Product> cleaner = Optional.ofNullable(n.cleanerId()).flatMap(shelf::findProduct);
+    if (n.cleanerId() != null && cleaner.isEmpty()) {
+      return Optional.empty();
+    }
+    return findTool(shelf, n.toolId())
+        .map(
+            tool ->
+                new Treatment(
+                    cleaner,
+                    Ratio.parse(n.ratio()),
+                    tool,
+                    Coded.parse(Treatment.ApplyTo.class, n.applyTo()),
+                    n.laidGPerM2(),
+                    Coded.parse(Treatment.Warmth.class, n.warmth()),
+                    n.dwellS()));
   }
 
   private static Optional<Setting> setting(SettingFile f, List<Fault> faults) {

@@ -116,6 +116,8 @@ class Findings {
         null,
         null,
         null,
+        null,
+        null,
         null);
   }
 
@@ -149,7 +151,9 @@ class Findings {
         s.wishes(),
         or(f.surfaceTempC(), s.surfaceTempC()),
         s.history(),
-        s.pieces());
+        s.pieces(),
+        s.byHand(),
+        s.tried());
   }
 
   /**
@@ -203,7 +207,9 @@ class Findings {
         from.wishes(),
         to.surfaceTempC(),
         to.history(),
-        to.pieces());
+        to.pieces(),
+        to.byHand(),
+        to.tried());
   }
 
   private static <T> T or(T value, T before) {

@@ -1,6 +1,7 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
+import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobReader;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
@@ -33,6 +34,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -176,7 +178,7 @@ public class JobService {
    * @throws InvalidInputException if there is no such panel
    */
   @Transactional(readOnly = true)
-  public JobFile.SurfaceFile likely(UUID id, String surfaceId) {
+  public SurfaceFile likely(UUID id, String surfaceId) {
     JobFile document = document(job(id));
     return Panels.likely(document, panels(document), surfaceId);
   }
@@ -212,18 +214,39 @@ public class JobService {
     JobEntity job = open(id);
     JobFile before = document(job);
     Map<String, Layout.Panel> panels = panels(before);
-    List<JobFile.SurfaceFile> surfaces =
+    List<SurfaceFile> surfaces =
         findings.apply(before.surfaces(), panels, request.surfaceIds(), request.finding());
     JobFile after = before.with(surfaces);
     return after.equals(before) ? detail(job) : revise(job, after, what(request, panels));
+  }
+
+  /**
+   * Keeps what was decided or found on a panel.
+   *
+   * @param changed the panel after it
+   * @param what the change in words, as for undo
+   */
+  public JobDetail decide(
+      UUID id, String surfaceId, UnaryOperator<SurfaceFile> changed, String what) {
+    JobEntity job = open(id);
+    JobFile before = document(job);
+    List<SurfaceFile> surfaces =
+        before.surfaces().stream()
+            .map(s -> s.id().equals(surfaceId) ? changed.apply(s) : s)
+            .toList();
+    JobFile after = before.with(surfaces);
+    if (after.equals(before)) {
+      return detail(job);
+    }
+    check(after);
+    return revise(job, after, what + " " + nameOf(surfaceId, before, panels(before)));
   }
 
   /** Copies findings from panel to panel. */
   public JobDetail copy(UUID id, CopyRequest request) {
     JobEntity job = open(id);
     JobFile before = document(job);
-    List<JobFile.SurfaceFile> surfaces =
-        findings.copy(before.surfaces(), panels(before), request.pairs());
+    List<SurfaceFile> surfaces = findings.copy(before.surfaces(), panels(before), request.pairs());
     JobFile after = before.with(surfaces);
     return after.equals(before)
         ? detail(job)
@@ -316,14 +339,14 @@ public class JobService {
   public Map<String, String> labels(JobFile document) {
     Map<String, Layout.Panel> panels = panels(document);
     Map<String, String> labels = new LinkedHashMap<>();
-    for (JobFile.SurfaceFile surface : document.surfaces()) {
+    for (SurfaceFile surface : document.surfaces()) {
       Layout.Panel panel = panels.get(surface.id());
       labels.put(surface.id(), label(surface, panel));
     }
     return labels;
   }
 
-  private static String label(JobFile.SurfaceFile surface, Layout.Panel panel) {
+  private static String label(SurfaceFile surface, Layout.Panel panel) {
     if (surface.label() != null) {
       return surface.label();
     }
@@ -345,7 +368,7 @@ public class JobService {
   }
 
   /** Panels surveyed for the first time on this visit learn what was used on them before. */
-  private List<JobFile.SurfaceFile> withHistory(List<JobFile.SurfaceFile> surfaces, UUID vehicle) {
+  private List<SurfaceFile> withHistory(List<SurfaceFile> surfaces, UUID vehicle) {
     if (vehicle == null || surfaces.stream().allMatch(s -> s.history() != null)) {
       return surfaces;
     }

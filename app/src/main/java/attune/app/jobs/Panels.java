@@ -56,6 +56,8 @@ final class Panels {
           null,
           null,
           null,
+          null,
+          null,
           null);
 
   private Panels() {}
@@ -97,6 +99,8 @@ final class Panels {
             null,
             null,
             ConditionFile.UNASKED,
+            null,
+            null,
             null,
             null,
             null,

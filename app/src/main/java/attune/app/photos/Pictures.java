@@ -63,6 +63,20 @@ final class Pictures {
   }
 
   /**
+   * A picture upright and small enough to be read pixel by pixel.
+   *
+   * @throws InvalidInputException if it is not a picture that can be unpacked
+   */
+  static BufferedImage pixels(byte[] file) {
+    check(file);
+    try (InputStream in = new ByteArrayInputStream(scaled(file, LARGE).jpeg())) {
+      return ImageIO.read(in);
+    } catch (IOException e) {
+      throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+    }
+  }
+
+  /**
    * Scales a checked picture so that its longer side is at most so many pixels; never up.
    *
    * @throws InvalidInputException if it turns out damaged

@@ -7,6 +7,7 @@ import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
+import attune.core.match.Decisions;
 import attune.core.plan.Plan;
 import attune.core.survey.Job;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -38,7 +39,17 @@ public class JobPlans {
   /** The plan of a job as surveyed so far. */
   public Plan plan(UUID id) {
     Key key = new Key(id, jobs.revisionNumber(id), shelf.version(), reference.version());
-    return recent.get(key, k -> reference.planner().plan(job(id)));
+    return recent.get(
+        key,
+        k -> {
+          Job job = job(id);
+          return reference.planner().plan(job, decisions(id, job));
+        });
+  }
+
+  /** What was set by hand and tried on a job's panels. */
+  Decisions decisions(UUID id, Job job) {
+    return JobReader.decisions(jobs.document(id), job.shelf());
   }
 
   /**

@@ -1,8 +1,10 @@
 package attune.app.planning;
 
 import attune.app.format.JobFile;
+import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.PlanWriter;
 import attune.app.jobs.JobService;
+import attune.app.planning.MatchViews.ByHandView;
 import attune.app.planning.MatchViews.CleanerOption;
 import attune.app.planning.MatchViews.MatchView;
 import attune.app.planning.MatchViews.Needles;
@@ -10,9 +12,9 @@ import attune.app.planning.MatchViews.Reading;
 import attune.app.planning.MatchViews.ScaleReading;
 import attune.app.planning.MatchViews.SurfaceOutcome;
 import attune.app.planning.MatchViews.ToolOption;
+import attune.app.planning.MatchViews.TriedView;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
-import attune.core.check.InvalidInputException;
 import attune.core.match.Demand;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
@@ -25,7 +27,6 @@ import attune.core.match.Verdict;
 import attune.core.measure.Ratio;
 import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
-import attune.core.shelf.Shelf;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Job;
@@ -106,13 +107,35 @@ class MatchService {
         Arrays.stream(Treatment.Warmth.values())
             .filter(w -> w != Treatment.Warmth.SEAT_HEAT)
             .map(Coded::code)
-            .toList());
+            .toList(),
+        byHand(id, surfaceId, plan),
+        tried(id, surfaceId));
+  }
+
+  private ByHandView byHand(UUID id, String surfaceId, SurfacePlan plan) {
+    return surfaceFile(id, surfaceId)
+        .map(SurfaceFile::byHand)
+        .map(
+            set ->
+                new ByHandView(
+                    NeedleReader.needles(set.needles()), set.reason(), plan.match().byHand()))
+        .orElse(null);
+  }
+
+  private List<TriedView> tried(UUID id, String surfaceId) {
+    return surfaceFile(id, surfaceId).map(SurfaceFile::tried).orElse(List.of()).stream()
+        .map(t -> new TriedView(NeedleReader.needles(t.needles()), t.result()))
+        .toList();
+  }
+
+  private Optional<SurfaceFile> surfaceFile(UUID id, String surfaceId) {
+    return jobs.document(id).surfaces().stream().filter(s -> s.id().equals(surfaceId)).findFirst();
   }
 
   Reading read(UUID id, String surfaceId, Needles needles) {
     Job job = plans.job(id);
     Place place = reference.planner().place(job, surface(job, surfaceId));
-    return reading(place, matcher().judge(place, treatment(job.shelf(), needles)));
+    return reading(place, matcher().judge(place, NeedleReader.treatment(job.shelf(), needles)));
   }
 
   private static CleanerOption option(Product product) {
@@ -134,14 +157,7 @@ class MatchService {
         verdict.reasons().stream().anyMatch(r -> r.code() == ReasonCode.SURFACE_TOO_HOT)
             || !verdict.sections().fits();
     return new Reading(
-        new Needles(
-            t.cleaner().map(Product::id).orElse(null),
-            t.ratio().code(),
-            t.tool().id(),
-            t.applyTo().code(),
-            Math.round(t.laid() * 10) / 10.0,
-            t.warmth().code(),
-            t.dwellS()),
+        NeedleReader.needles(t),
         verdict.outcome().code(),
         sentence(verdict),
         verdict.reasons().stream()
@@ -191,45 +207,7 @@ class MatchService {
         r.state().code());
   }
 
-  private static Treatment treatment(Shelf shelf, Needles n) {
-    Optional<Product> cleaner =
-        Optional.ofNullable(n.cleanerId())
-            .map(
-                id ->
-                    shelf
-                        .findProduct(id)
-                        .filter(Product::cleans)
-                        .orElseThrow(
-                            () ->
-                                new InvalidInputException(
-                                    "/cleanerId", "\"" + id + "\"", "a cleaner on the shelf")));
-    Tool tool =
-        shelf
-            .findTool(n.toolId())
-            .orElseThrow(
-                () ->
-                    new InvalidInputException(
-                        "/toolId", "\"" + n.toolId() + "\"", "a tool on the shelf"));
-    return new Treatment(
-        cleaner,
-        at("/ratio", () -> Ratio.parse(n.ratio())),
-        tool,
-        at("/applyTo", () -> Coded.parse(Treatment.ApplyTo.class, n.applyTo())),
-        n.laidGPerM2(),
-        at("/warmth", () -> Coded.parse(Treatment.Warmth.class, n.warmth())),
-        n.dwellS());
-  }
-
-  private static <T> T at(String pointer, java.util.function.Supplier<T> parse) {
-    try {
-      return parse.get();
-    } catch (InvalidInputException e) {
-      var fault = e.faults().get(0);
-      throw new InvalidInputException(pointer, fault.found(), fault.allowed());
-    }
-  }
-
-  private static Surface surface(Job job, String surfaceId) {
+  static Surface surface(Job job, String surfaceId) {
     return job.surfaces().stream()
         .filter(surface -> surface.id().equals(surfaceId))
         .findFirst()

@@ -2,9 +2,13 @@ package attune.app.planning;
 
 import attune.app.format.PlanFile;
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 
 /** What goes in and out of the match endpoints. */
@@ -80,7 +84,59 @@ public final class MatchViews {
       @Nullable Reading chosen,
       List<CleanerOption> cleaners,
       List<ToolOption> tools,
-      List<String> warmths) {}
+      List<String> warmths,
+      @Nullable ByHandView byHand,
+      List<TriedView> tried) {}
+
+  /**
+   * What was set by hand.
+   *
+   * @param followed false where it may not be done any more, and the match's own choice stands
+   */
+  public record ByHandView(Needles needles, @Nullable String reason, boolean followed) {}
+
+  /** What was worked already, and what the cloth said. */
+  public record TriedView(Needles needles, String result) {}
+
+  /** Needles to keep; a caution overridden asks for a reason. */
+  public record ByHandRequest(
+      @NotNull(message = "needles") @Valid Needles needles,
+      @Nullable @Size(max = 400, message = "at most 400 characters") String reason) {}
+
+  /** What was worked, and what the cloth said. */
+  public record TriedRequest(
+      @NotNull(message = "needles") @Valid Needles needles,
+      @NotNull(message = "clean, soil-stays, colour or dulled")
+          @Pattern(
+              regexp = "clean|soil-stays|colour|dulled",
+              message = "clean, soil-stays, colour or dulled")
+          String result) {}
+
+  /** What would have to change. */
+  public record RemedyView(boolean possible, String text, @Nullable Needles needles) {}
+
+  /**
+   * Why something is not what is done.
+   *
+   * @param standing done, would-do, or the worst of what stands against it
+   */
+  public record WhyView(
+      String itemId,
+      String name,
+      String standing,
+      List<PlanFile.ReasonFile> reasons,
+      List<RemedyView> remedies) {}
+
+  /** A row or a column of the matrix. */
+  public record MatrixHead(String id, String label, String kind) {}
+
+  /**
+   * Shelf by surfaces.
+   *
+   * @param cells one text a surface, one letter an item: d done, w would do, u too weak, o more
+   *     than it stands, b barred, ? unknown, - nothing to clean
+   */
+  public record MatrixView(List<MatrixHead> items, List<MatrixHead> surfaces, List<String> cells) {}
 
   /** A surface in the list beside the rack. */
   public record SurfaceOutcome(

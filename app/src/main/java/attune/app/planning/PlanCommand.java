@@ -1,5 +1,6 @@
 package attune.app.planning;
 
+import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.format.PlanWriter;
 import attune.app.format.Schemas;
@@ -55,9 +56,10 @@ public final class PlanCommand {
     JsonMapper mapper = JsonMapper.shared();
     ShelfReader shelves = new ShelfReader(schemas, mapper);
     ReferenceData reference = new ReferenceData(shelves);
-    Job job =
-        new JobReader(schemas, shelves, mapper)
-            .read(json, reference.startingShelf(), reference.houseRules());
-    return new PlanWriter().text(reference.planner().plan(job));
+    JobReader reader = new JobReader(schemas, shelves, mapper);
+    JobFile file = reader.bind(json);
+    Job job = reader.read(file, reference.startingShelf(), reference.houseRules());
+    return new PlanWriter()
+        .text(reference.planner().plan(job, JobReader.decisions(file, job.shelf())));
   }
 }

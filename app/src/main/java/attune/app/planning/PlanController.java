@@ -1,18 +1,14 @@
 package attune.app.planning;
 
+import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanWriter;
-import attune.app.planning.MatchViews.MatchView;
-import attune.app.planning.MatchViews.Needles;
-import attune.app.planning.MatchViews.Reading;
-import attune.app.planning.MatchViews.SurfaceOutcome;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
+import attune.core.survey.Job;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
-import jakarta.validation.Valid;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,7 +23,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class PlanController {
   private final JobPlans plans;
-  private final MatchService match;
   private final PlanWriter writer;
   private final JobReader reader;
   private final ShelfService shelf;
@@ -35,13 +30,11 @@ class PlanController {
 
   PlanController(
       JobPlans plans,
-      MatchService match,
       PlanWriter writer,
       JobReader reader,
       ShelfService shelf,
       ReferenceData reference) {
     this.plans = plans;
-    this.match = match;
     this.writer = writer;
     this.reader = reader;
     this.shelf = shelf;
@@ -58,28 +51,13 @@ class PlanController {
                       schema = @Schema(type = "object")))
           @RequestBody
           String job) {
-    return writer.file(
-        reference.planner().plan(reader.read(job, shelf.shelf(), reference.houseRules())));
+    JobFile file = reader.bind(job);
+    Job read = reader.read(file, shelf.shelf(), reference.houseRules());
+    return writer.file(reference.planner().plan(read, JobReader.decisions(file, read.shelf())));
   }
 
   @GetMapping("/jobs/{id}/plan")
   PlanFile plan(@PathVariable UUID id) {
     return writer.file(plans.plan(id));
-  }
-
-  @GetMapping("/jobs/{id}/outcomes")
-  List<SurfaceOutcome> outcomes(@PathVariable UUID id) {
-    return match.outcomes(id);
-  }
-
-  @GetMapping("/jobs/{id}/surfaces/{surfaceId}/match")
-  MatchView match(@PathVariable UUID id, @PathVariable String surfaceId) {
-    return match.match(id, surfaceId);
-  }
-
-  @PostMapping("/jobs/{id}/surfaces/{surfaceId}/reading")
-  Reading read(
-      @PathVariable UUID id, @PathVariable String surfaceId, @Valid @RequestBody Needles needles) {
-    return match.read(id, surfaceId, needles);
   }
 }

@@ -27,8 +27,8 @@ public class ReferenceData {
 
   private final FinishTable finishes = FinishTable.read("finishes.csv", lines("finishes.csv"));
   private final Figures starting = Figures.read("figures.csv", lines("figures.csv"));
-  private final HouseRules houseRules =
-      HouseRules.read("house-rules.csv", lines("house-rules.csv"));
+  private final HouseRules standardRules =
+      HouseRules.read("house-rules.csv", lines("house-rules.csv"), lines("schools.csv"));
   private final QuestionTable questions =
       QuestionTable.read("identification.csv", lines("identification.csv"), finishes);
   private final Interview interview = new Interview(questions, finishes, starting);
@@ -36,24 +36,24 @@ public class ReferenceData {
   private volatile Rules rules;
 
   /** The tables with a shop's own figures, and what was made of them. */
-  private record Rules(int version, Rulebook rulebook, Planner planner) {}
+  private record Rules(int version, Rulebook rulebook, Planner planner, HouseRules houseRules) {}
 
   public ReferenceData(ShelfReader shelves) {
-    this.rules = rules(0, starting);
+    this.rules = rules(0, starting, standardRules);
     this.startingShelf = shelves.read(startingShelfText());
   }
 
-  private Rules rules(int version, Figures figures) {
+  private Rules rules(int version, Figures figures, HouseRules schools) {
     Rulebook rulebook = Rulebook.of(finishes, figures);
-    return new Rules(version, rulebook, new Planner(rulebook));
+    return new Rules(version, rulebook, new Planner(rulebook), schools);
   }
 
-  /** Puts a shop's own figures in place of the starting ones. */
-  public synchronized void use(Map<String, Double> own) {
-    rules = rules(rules.version() + 1, starting.with(own));
+  /** Puts a shop's own figures and schools in place of the starting ones. */
+  public synchronized void use(Map<String, Double> own, Map<String, String> schools) {
+    rules = rules(rules.version() + 1, starting.with(own), standardRules.with(schools));
   }
 
-  /** Changes whenever the figures do. */
+  /** Changes whenever the figures or the shop's schools do. */
   public int version() {
     return rules.version();
   }
@@ -87,8 +87,9 @@ public class ReferenceData {
     return rules.rulebook().figures();
   }
 
+  /** The house rules with the shop's schools in force. */
   public HouseRules houseRules() {
-    return houseRules;
+    return rules.houseRules();
   }
 
   public Rulebook rulebook() {

@@ -1,8 +1,12 @@
 package attune.app.shop;
 
+import attune.app.format.JobReader;
 import attune.app.reference.ReferenceData;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
@@ -64,13 +68,33 @@ public class ShopService {
         && (settings.version() == null || settings.version() != stored.get().version())) {
       throw new ObjectOptimisticLockingFailureException(ShopEntity.class, ShopEntity.ONLY);
     }
-    String text = mapper.writeValueAsString(settings);
+    Map<String, String> schools =
+        settings.houseRules() == null ? settings().houseRules() : settings.houseRules();
+    check(schools);
+    String text = mapper.writeValueAsString(settings.holding(schools));
     ShopEntity shop = stored.orElseGet(() -> new ShopEntity(text));
     shop.take(text);
     shops.saveAndFlush(shop);
     ShopSettings saved = settings();
     apply(saved);
     return saved;
+  }
+
+  /**
+   * Changes the shop's schools and nothing else.
+   *
+   * @param schools those other than the defaults, by rule
+   */
+  public ShopSettings hold(Map<String, String> schools) {
+    return change(settings().holding(schools));
+  }
+
+  private void check(Map<String, String> schools) {
+    List<Fault> faults = new ArrayList<>();
+    JobReader.houseRules(schools, reference.houseRules(), faults);
+    if (!faults.isEmpty()) {
+      throw new InvalidInputException(faults);
+    }
   }
 
   /** Before anything is planned: the demo data among it. */
@@ -87,7 +111,8 @@ public class ShopService {
             "water.alkalinity", s.deionised() ? 0 : s.alkalinity(),
             "day.opens", minutes(s.opens()),
             "day.closes", minutes(s.closes()),
-            "dose.stroke", s.triggerMl()));
+            "dose.stroke", s.triggerMl()),
+        s.houseRules() == null ? Map.of() : s.houseRules());
   }
 
   private static double minutes(String time) {

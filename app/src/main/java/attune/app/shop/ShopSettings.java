@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What is the same for all of a shop's jobs.
@@ -20,6 +21,7 @@ import java.util.List;
  * @param locale language tag that dates are written in
  * @param opens and {@code closes}, hours of the day, HH:MM
  * @param triggerMl what one stroke of the shop's triggers gives
+ * @param houseRules schools other than the defaults, by rule; left out, those kept stay
  */
 public record ShopSettings(
     @NotNull(message = "a name, possibly empty")
@@ -50,6 +52,7 @@ public record ShopSettings(
         double triggerMl,
     @NotEmpty(message = "at least one person") @Size(max = 40, message = "at most 40 people")
         List<@Valid @NotNull(message = "a person") Person> people,
+    @Nullable Map<String, String> houseRules,
     @Nullable Integer version) {
   private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
 
@@ -72,10 +75,20 @@ public record ShopSettings(
         "19:00",
         1.0,
         List.of(new Person("Specialist", true)),
+        Map.of(),
         null);
   }
 
   ShopSettings at(int newVersion) {
+    return with(houseRules, newVersion);
+  }
+
+  /** The same shop holding to other schools. */
+  ShopSettings holding(Map<String, String> schools) {
+    return with(schools, version);
+  }
+
+  private ShopSettings with(Map<String, String> schools, Integer newVersion) {
     return new ShopSettings(
         name,
         tapPh,
@@ -88,6 +101,7 @@ public record ShopSettings(
         closes,
         triggerMl,
         people,
+        schools,
         newVersion);
   }
 }

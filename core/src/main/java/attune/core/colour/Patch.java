@@ -3,16 +3,18 @@ package attune.core.colour;
 import attune.core.check.InvalidInputException;
 import java.util.Arrays;
 import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
 
 /**
  * A patch of a photo: its middle colour and how much it shines. Pixels of glare, where a channel is
  * at its end, are left out.
  *
+ * @param swatch the middle of each channel, to be shown
  * @param sheen brightest twentieth over the middle lightness, 1 upwards; of the same patch before
  *     and after it tells more or less shine, and nothing by itself
  * @param glare share of the pixels left out, 0 to 1
  */
-public record Patch(Lab colour, double sheen, double glare) {
+public record Patch(Lab colour, Srgb swatch, double sheen, double glare) {
   private static final int CLIPPED = 253;
   private static final double MOST_GLARE = 0.5;
   private static final int BRIGHTEST = 20;
@@ -28,12 +30,12 @@ public record Patch(Lab colour, double sheen, double glare) {
       throw new InvalidInputException(
           "/patch", pixels.length + " pixels", "a patch of at least " + LEAST_PIXELS + " pixels");
     }
-    Lab[] seen =
+    Srgb[] clear =
         Arrays.stream(pixels)
             .mapToObj(Srgb::of)
             .filter(c -> Math.max(c.red(), Math.max(c.green(), c.blue())) < CLIPPED)
-            .map(Lab::of)
-            .toArray(Lab[]::new);
+            .toArray(Srgb[]::new);
+    Lab[] seen = Arrays.stream(clear).map(Lab::of).toArray(Lab[]::new);
     double glare = 1 - (double) seen.length / pixels.length;
     if (glare > MOST_GLARE) {
       throw new InvalidInputException(
@@ -48,7 +50,14 @@ public record Patch(Lab colour, double sheen, double glare) {
     Lab colour =
         new Lab(
             middle, sorted(seen, Lab::a)[seen.length / 2], sorted(seen, Lab::b)[seen.length / 2]);
-    return new Patch(colour, brightest / Math.max(1, middle), glare);
+    Srgb swatch =
+        new Srgb(middle(clear, Srgb::red), middle(clear, Srgb::green), middle(clear, Srgb::blue));
+    return new Patch(colour, swatch, brightest / Math.max(1, middle), glare);
+  }
+
+  private static int middle(Srgb[] colours, ToIntFunction<Srgb> of) {
+    int[] channel = Arrays.stream(colours).mapToInt(of).sorted().toArray();
+    return channel[channel.length / 2];
   }
 
   private static double[] sorted(Lab[] colours, ToDoubleFunction<Lab> of) {

@@ -5,22 +5,32 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The schools in force for a job: every key of the table, at its default unless the job says
  * otherwise.
  */
 public final class HouseRules {
-  /** A question on which good practitioners disagree. */
+  /**
+   * A question on which good practitioners disagree.
+   *
+   * @param says what each school holds, in its own words
+   */
   public record HouseRule(
       String key,
       String question,
       List<String> schools,
+      Map<String, String> says,
       String standard,
       boolean fixed,
       String why) {
     public HouseRule {
       schools = List.copyOf(schools);
+      says = Map.copyOf(says);
+      if (!says.keySet().equals(Set.copyOf(schools))) {
+        throw new IllegalArgumentException(key + ": not every school has its words");
+      }
       if (!schools.contains(standard)) {
         throw new IllegalArgumentException(key + ": default " + standard + " is not a school");
       }
@@ -35,8 +45,24 @@ public final class HouseRules {
     this.chosen = chosen;
   }
 
-  /** Reads the table; every rule stands at its default. */
-  public static HouseRules read(String file, List<String> lines) {
+  /** What a school holds; a row of the table of schools. */
+  private record School(String key, String school, String says) {}
+
+  /**
+   * Reads the tables; every rule stands at its default.
+   *
+   * @param schools rows of {@code schools.csv}, what each school says
+   */
+  public static HouseRules read(String file, List<String> lines, List<String> schools) {
+    Map<String, Map<String, String>> says = new LinkedHashMap<>();
+    for (School school :
+        Table.read(
+            "schools.csv",
+            schools,
+            row -> new School(row.text("key"), row.text("school"), row.text("says")))) {
+      says.computeIfAbsent(school.key(), k -> new LinkedHashMap<>())
+          .put(school.school(), school.says());
+    }
     Map<String, HouseRule> byKey = new LinkedHashMap<>();
     for (HouseRule rule :
         Table.read(
@@ -47,6 +73,7 @@ public final class HouseRules {
                     row.text("key"),
                     row.text("question"),
                     row.list("schools"),
+                    says.getOrDefault(row.text("key"), Map.of()),
                     row.text("default"),
                     row.text("fixed").equals("yes"),
                     row.text("why")))) {

@@ -1,0 +1,2 @@
+/** Reading cloths and halves: what a colour or a photo says. */
+package attune.app.cloth;
