@@ -61,6 +61,8 @@ export const router = createBrowserRouter([
         path: '/vehicles/:id',
         lazy: async () => ({ Component: (await import('./people/VehicleView')).VehicleView }),
       },
+      { path: '/rules', lazy: async () => ({ Component: (await import('./rules/RulesView')).RulesView }) },
+      { path: '/cloth', lazy: async () => ({ Component: (await import('./cloth/ClothView')).ClothView }) },
       { path: '/shop', lazy: async () => ({ Component: (await import('./shop/ShopView')).ShopView }) },
       {
         path: '/jobs/:id',
@@ -74,6 +76,14 @@ export const router = createBrowserRouter([
           {
             path: 'match/:surfaceId?',
             lazy: async () => ({ Component: (await import('./match/MatchView')).MatchView }),
+          },
+          {
+            path: 'matrix',
+            lazy: async () => ({ Component: (await import('./match/MatrixView')).MatrixView }),
+          },
+          {
+            path: 'rules',
+            lazy: async () => ({ Component: (await import('./rules/JobRulesView')).JobRulesView }),
           },
           { path: 'mix', lazy: async () => ({ Component: (await import('./mix/MixView')).MixView }) },
           { path: 'bench', lazy: async () => ({ Component: (await import('./bench/BenchView')).BenchView }) },

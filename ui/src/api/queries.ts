@@ -48,6 +48,43 @@ export const matchQuery = (id: string, surfaceId: string) =>
       need(api.GET('/api/v1/jobs/{id}/surfaces/{surfaceId}/match', { params: { path: { id, surfaceId } } })),
   })
 
+export const matrixQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'matrix'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/matrix', path(id))),
+  })
+
+export const whyQuery = (id: string, surfaceId: string, itemId: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'why', surfaceId, itemId],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/jobs/{id}/surfaces/{surfaceId}/why/{itemId}', {
+          params: { path: { id, surfaceId, itemId } },
+        }),
+      ),
+  })
+
+export const houseRulesQuery = queryOptions({
+  queryKey: ['house-rules'],
+  queryFn: () => need(api.GET('/api/v1/house-rules')),
+})
+
+export const jobRulesQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'house-rules'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/house-rules', path(id))),
+  })
+
+export const ruleEffectQuery = (id: string, key: string, school: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'rule-effect', key, school],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/jobs/{id}/house-rules/{key}/{school}', { params: { path: { id, key, school } } }),
+      ),
+  })
+
 export const benchQuery = (id: string) =>
   queryOptions({
     queryKey: ['job', id, 'bench'],

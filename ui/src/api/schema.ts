@@ -2422,6 +2422,26 @@ export interface components {
             faces: string[];
             trim?: string;
         };
+        ClothReadingView: {
+            taken: string;
+            progress: string;
+            stop: boolean;
+            text: string;
+            clean: string;
+            trim?: string;
+            faces: components["schemas"]["FaceView"][];
+        };
+        FaceView: {
+            colour: string;
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            deltaL: number;
+            /** Format: double */
+            chroma: number;
+            /** Format: double */
+            hue: number;
+        };
         ClothPatches: {
             clean: components["schemas"]["PatchView"];
             faces: components["schemas"]["PatchView"][];
@@ -2557,6 +2577,7 @@ export interface components {
             id: string;
             name: string;
             ratios: string[];
+            ph: number[];
             /** Format: int32 */
             dwellMinS?: number;
             /** Format: int32 */
@@ -4454,7 +4475,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ClothView"];
+                    "*/*": components["schemas"]["ClothReadingView"];
                 };
             };
         };
@@ -4482,7 +4503,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ClothView"];
+                    "*/*": components["schemas"]["ClothReadingView"];
                 };
             };
         };

@@ -1,13 +1,24 @@
 import type { Schemas } from '../api/client'
 import { lasting, plural, range, Say, say } from '../parts/words'
+import { DidItWork, Tried } from './Tried'
+import type { useDecisions } from './useDecisions'
 
 type Names = Map<string, string>
 
-/** The rungs, from the mildest up, with what leads from one to the next. */
-export function Ladder({ answer, names }: { answer: Schemas['PlannedSurfaceFile']; names: Names }) {
+/** The rungs, from the mildest up, with what leads from one to the next and what stands above. */
+export function Ladder(props: {
+  jobId: string
+  match: Schemas['MatchView']
+  names: Names
+  open: boolean
+  decisions: ReturnType<typeof useDecisions>
+}) {
+  const { match, names, decisions } = props
+  const { answer } = match
   return (
     <section aria-label="Ladder" className="lying p-3">
       <h2 className="text-do">Ladder</h2>
+      {props.open && <Tried tried={match.tried} names={names} decisions={decisions} />}
       {answer.ladder.length > 0 && (
         <ol className="mt-2 border-l-4 border-ink pl-4">
           {answer.ladder.map((rung, i) => (
@@ -33,11 +44,39 @@ export function Ladder({ answer, names }: { answer: Schemas['PlannedSurfaceFile'
                   .filter(Boolean)
                   .join(' · ')}
               </p>
-              {i === 0 && <p className="mt-1 text-note">Done when: {rung.endPoint}</p>}
-              <p className="mt-1 text-note">{rung.leadsOn}</p>
+              {i === 0 && (
+                <p className="mt-1 text-note">
+                  Done when: {rung.endPoint} <strong>{rung.stop}</strong>
+                </p>
+              )}
+              {i < answer.ladder.length - 1 && <p className="mt-1 text-note">{rung.leadsOn}</p>}
+              {i === 0 && props.open && match.chosen && (
+                <DidItWork
+                  jobId={props.jobId}
+                  surfaceId={match.surfaceId}
+                  needles={match.chosen.needles}
+                  decisions={decisions}
+                />
+              )}
             </li>
           ))}
+          {answer.end && (
+            <li className="relative">
+              <span aria-hidden="true" className="absolute top-3 -left-5 h-0 w-5 border-t-4 border-over" />
+              <p className="text-note">
+                <strong>Above that: stop.</strong> {answer.end.text}
+              </p>
+            </li>
+          )}
         </ol>
+      )}
+      {answer.milder && (
+        <p className="mt-2 border-l-4 border-l-care pl-3">
+          <strong>Milder, inside the year’s allowance:</strong>{' '}
+          {names.get(answer.milder.cleanerId ?? '') ?? 'dry'}
+          {answer.milder.ratio !== 'ready' && `, ${answer.milder.ratio}`} with{' '}
+          {names.get(answer.milder.toolId) ?? answer.milder.toolId}. Some soil would stay.
+        </p>
       )}
       {answer.refer && (
         <p className="mt-1 border-l-4 border-l-over pl-3">
@@ -83,8 +122,50 @@ export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFi
   )
 }
 
+/** Alkali and acid beyond the routine window: what the year had, what this adds, what it stands. */
+export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) {
+  if (!answer.exposure) return null
+  const { before, plan, allowance, unknownVisits } = answer.exposure
+  const share = (dose: number) => (allowance > 0 ? Math.round((dose / allowance) * 100) : 100)
+  const spent = before + plan > allowance
+  return (
+    <section aria-label="Exposure" className="lying p-3">
+      <h2 className="text-do">Exposure this year</h2>
+      <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="mt-2 h-4 w-full" aria-hidden="true">
+        <rect width="100" height="10" fill="var(--piece)" />
+        <rect width={Math.min(100, share(before))} height="10" fill="var(--faint)" />
+        <rect
+          x={Math.min(100, share(before))}
+          width={Math.min(100 - Math.min(100, share(before)), share(plan))}
+          height="10"
+          fill="var(--needle)"
+        />
+      </svg>
+      <p className={`mt-1 ${spent ? 'text-over' : ''}`}>
+        {allowance > 0
+          ? `${share(before)} % of the year’s allowance before, ${share(before + plan)} % after this plan`
+          : 'This finish has no allowance beyond its routine window'}
+        {spent && ': spent.'}
+      </p>
+      {unknownVisits > 0 && (
+        <p className="text-note text-faint">
+          {plural(unknownVisits, 'visit')} of this year not written down well enough to count.
+        </p>
+      )}
+    </section>
+  )
+}
+
 /** What was left out, and every reason; what would do as well comes last. */
-export function LeftOut({ answer, names }: { answer: Schemas['PlannedSurfaceFile']; names: Names }) {
+export function LeftOut({
+  answer,
+  names,
+  onWhy,
+}: {
+  answer: Schemas['PlannedSurfaceFile']
+  names: Names
+  onWhy: (itemId: string) => void
+}) {
   if (answer.ruledOut.length === 0) return null
   const spare = (o: Schemas['RuledOutFile']) =>
     o.reasons.every((r) => ['DOMINATED', 'NOT_WANTED'].includes(r.code))
@@ -96,7 +177,13 @@ export function LeftOut({ answer, names }: { answer: Schemas['PlannedSurfaceFile
       <ul className="mt-2 grid gap-x-5 gap-y-2 lg:grid-cols-2">
         {against.map((out) => (
           <li key={out.kind + out.itemId} className="border-b border-line pb-1.5">
-            <span className="font-semibold">{names.get(out.itemId) ?? Say(out.itemId)}</span>
+            <button
+              type="button"
+              onClick={() => onWhy(out.itemId)}
+              className="min-h-11 text-left font-semibold underline decoration-line underline-offset-4"
+            >
+              {names.get(out.itemId) ?? Say(out.itemId)}
+            </button>
             {out.reasons.map((r) => (
               <span key={r.code + r.text} className="block text-note">
                 {r.text} <span className="text-faint">({say(r.setBy)})</span>
@@ -106,9 +193,23 @@ export function LeftOut({ answer, names }: { answer: Schemas['PlannedSurfaceFile
         ))}
       </ul>
       {would.length > 0 && (
-        <p className="mt-2 text-note text-faint">
-          Would do or was not asked for: {would.map((o) => names.get(o.itemId) ?? say(o.itemId)).join(', ')}.
-        </p>
+        <details className="mt-2">
+          <summary className="min-h-11 cursor-pointer py-2.5">
+            {plural(would.length, 'thing')} would do, or {would.length === 1 ? 'was' : 'were'} not asked for
+          </summary>
+          <p className="flex flex-wrap gap-x-4">
+            {would.map((o) => (
+              <button
+                key={o.kind + o.itemId}
+                type="button"
+                onClick={() => onWhy(o.itemId)}
+                className="min-h-11 text-left underline decoration-line underline-offset-4"
+              >
+                {names.get(o.itemId) ?? Say(o.itemId)}
+              </button>
+            ))}
+          </p>
+        </details>
       )}
     </section>
   )

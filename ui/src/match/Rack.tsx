@@ -1,24 +1,30 @@
-import { Minus, Plus, RotateCcw } from 'lucide-react'
+import { Columns2, Minus, Plus } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { Button, Field, OneOf, Pick } from '../parts/controls'
 import { isState, StateMark } from '../parts/Glyph'
 import { Trouble } from '../parts/Notice'
 import { lasting, plural, Say, say } from '../parts/words'
 import { Rule, type Hold } from './Rule'
+import { Keep } from './Keep'
+import { Remedies } from './Remedies'
+import type { useDecisions } from './useDecisions'
 import { useNeedles, type Needles } from './useNeedles'
 
 type Match = Schemas['MatchView']
 type Scale = Schemas['ScaleReading']
 
 /** The tuning rack of a surface, with its needles to hold. */
-export function Rack(props: { id: string; revision: number; match: Match; chosen: Schemas['Reading'] }) {
+export function Rack(props: {
+  id: string
+  revision: number
+  match: Match
+  chosen: Schemas['Reading']
+  decisions: ReturnType<typeof useDecisions>
+  inHand: ReturnType<typeof useNeedles>
+  onCompare?: () => void
+}) {
   const { match } = props
-  const { needles, moved, reading, error, move, reset } = useNeedles(
-    props.id,
-    props.revision,
-    match.surfaceId,
-    props.chosen,
-  )
+  const { needles, moved, reading, error, move, reset } = props.inHand
   const cleaner = match.cleaners.find((c) => c.id === needles.cleanerId)
   const outcome = isState(reading.outcome) ? reading.outcome : 'unknown'
   const bite = reading.passes === undefined ? 'never gets there' : plural(reading.passes, 'pass', 'passes')
@@ -30,9 +36,20 @@ export function Rack(props: { id: string; revision: number; match: Match; chosen
           <StateMark state={outcome} />
           <p className="text-do font-semibold">{reading.sentence}</p>
         </div>
-        <Button onClick={reset} disabled={!moved} className="px-3">
-          <RotateCcw size={16} aria-hidden="true" /> Attune’s choice
-        </Button>
+        {props.onCompare && (
+          <Button onClick={props.onCompare} className="px-3">
+            <Columns2 size={16} aria-hidden="true" /> Put beside
+          </Button>
+        )}
+      </div>
+      <div className="mt-2">
+        <Keep
+          reading={reading}
+          moved={moved}
+          byHand={match.byHand}
+          decisions={props.decisions}
+          onReset={reset}
+        />
       </div>
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
         <Field label="Cleaner">
@@ -95,6 +112,15 @@ export function Rack(props: { id: string; revision: number; match: Match; chosen
             </li>
           ))}
         </ul>
+      )}
+      {moved && ['over', 'barred', 'under', 'unknown'].includes(reading.outcome) && (
+        <Remedies
+          id={props.id}
+          revision={props.revision}
+          surfaceId={match.surfaceId}
+          needles={needles}
+          onTry={move}
+        />
       )}
       {error && <Trouble error={error} />}
     </section>
@@ -237,8 +263,38 @@ function hold(
         },
         text: match.tools.find((t) => t.id === needles.toolId)?.name ?? '',
       }
+    case 'ph':
+      return holdPh(scale, needles, match, move)
     default:
       return undefined
+  }
+}
+
+/** The pH follows the dilution: the needle rests where a ratio of the label comes to. */
+function holdPh(
+  scale: Scale,
+  needles: Needles,
+  match: Match,
+  move: (part: Partial<Needles>) => void,
+): Hold | undefined {
+  const cleaner = match.cleaners.find((c) => c.id === needles.cleanerId)
+  const now = cleaner?.ratios.indexOf(needles.ratio) ?? -1
+  const ph = cleaner?.ph[now]
+  if (!cleaner || ph === undefined || cleaner.ratios.length < 2) return undefined
+  return {
+    value: ph,
+    step: 0.1,
+    width: { low: scale.valueLow ?? ph, high: scale.valueHigh ?? ph },
+    onMove: (wanted) => {
+      const others = cleaner.ratios.filter((_, i) => {
+        const at = cleaner.ph[i]
+        return at !== undefined && (wanted > ph ? at > ph : at < ph)
+      })
+      const off = (ratio: string) => Math.abs((cleaner.ph[cleaner.ratios.indexOf(ratio)] ?? 0) - wanted)
+      const next = others.sort((a, b) => off(a) - off(b))[0]
+      if (next) move({ ratio: next })
+    },
+    text: `pH ${scale.valueLow} to ${scale.valueHigh}, at ${needles.ratio}`,
   }
 }
 

@@ -11,6 +11,8 @@ export type Hold = {
   /** Steps the needle rests at. */
   step: number
   onMove: (value: number) => void
+  /** How far the value may be off, drawn as wide. */
+  width?: { low: number; high: number }
   /** What the value means, read out with it. */
   text: string
 }
@@ -32,7 +34,8 @@ function bounds(scale: Scale, limited: boolean): string {
   const asks = scale.need !== undefined && scale.need > scale.axisLow
   const needs = asks && `needs ${tenth(scale.need ?? 0)}${limited ? '' : unit}`
   const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
-  const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}`
+  const by = scale.limitSetBy === 'finish' ? '' : `, by ${say(scale.limitSetBy)}`
+  const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}${by}`
   return [needs, stands].filter(Boolean).join(' · ')
 }
 
@@ -55,6 +58,16 @@ export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold
       </div>
       <div className="relative h-12">
         <Bands scale={scale} at={at} limited={limited} />
+        {hold?.width && (
+          <span
+            aria-hidden="true"
+            className="absolute top-3 block h-4 bg-needle/35"
+            style={{
+              left: `${at(hold.width.low)}%`,
+              width: `${Math.max(0.5, at(hold.width.high) - at(hold.width.low))}%`,
+            }}
+          />
+        )}
         {hold ? (
           <Slider.Root
             className="absolute inset-x-0 top-0 flex h-12 touch-none items-center"

@@ -7,8 +7,14 @@ export type Needles = Schemas['Needles']
 const same = (a: Needles, b: Needles) => JSON.stringify(a) === JSON.stringify(b)
 
 /** Needles in hand: Attune's choice until one is moved; every move asks the server again. */
-export function useNeedles(id: string, revision: number, surfaceId: string, chosen: Schemas['Reading']) {
-  const [needles, setNeedles] = useState(chosen.needles)
+export function useNeedles(
+  id: string,
+  revision: number,
+  surfaceId: string,
+  chosen: Schemas['Reading'],
+  start?: Needles,
+) {
+  const [needles, setNeedles] = useState(start ?? chosen.needles)
   const moved = !same(needles, chosen.needles)
   const asked = useQuery({
     queryKey: ['reading', id, revision, surfaceId, needles],

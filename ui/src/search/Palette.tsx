@@ -2,9 +2,9 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Command } from 'cmdk'
 import { Dialog } from 'radix-ui'
 import { useDeferredValue, useState } from 'react'
-import { useNavigate } from 'react-router'
+import { useMatch, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
-import { searchQuery } from '../api/queries'
+import { outcomesQuery, searchQuery } from '../api/queries'
 
 type Hit = Schemas['Hit']
 
@@ -22,6 +22,8 @@ const places = [
   { title: 'New product', to: '/shelf/products/new' },
   { title: 'People and vehicles', to: '/people' },
   { title: 'Shelf', to: '/shelf' },
+  { title: 'House rules', to: '/rules' },
+  { title: 'Read a cloth', to: '/cloth' },
   { title: 'Shop settings', to: '/shop' },
 ]
 const item =
@@ -38,6 +40,13 @@ export function Palette({ onClose }: { onClose: () => void }) {
     void navigate(to)
   }
   const found = asked === '' ? [] : (hits.data ?? [])
+  const job = useMatch('/jobs/:id/*')
+  const panel = useMatch('/jobs/:id/match/:surfaceId')
+  const jobId = job?.params.id
+  const outcomes = useQuery({ ...outcomesQuery(jobId ?? ''), enabled: jobId !== undefined, retry: false })
+  const here = panel?.params.surfaceId ?? outcomes.data?.[0]?.surfaceId
+  const on = outcomes.data?.find((o) => o.surfaceId === here)?.label
+  const things = found.filter((h) => h.kind === 'PRODUCT' || h.kind === 'TOOL')
   const fitting = places.filter((p) => p.title.toLowerCase().includes(asked.toLowerCase()))
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
@@ -59,6 +68,20 @@ export function Palette({ onClose }: { onClose: () => void }) {
             <Command.List className="p-1">
               {found.length + fitting.length === 0 && !hits.isFetching && (
                 <Command.Empty className="p-3 text-faint">Nothing by these words.</Command.Empty>
+              )}
+              {here && on && things.length > 0 && (
+                <Command.Group heading={`Why not, on ${on}`} className={heading}>
+                  {things.map((h) => (
+                    <Command.Item
+                      key={h.id}
+                      value={`why${h.id}`}
+                      onSelect={() => go(`/jobs/${jobId}/match/${here}?why=${h.id}`)}
+                      className={item}
+                    >
+                      <span className="font-semibold">Why not {h.title}?</span>
+                    </Command.Item>
+                  ))}
+                </Command.Group>
               )}
               {groups.map(({ kind, title, to }) => {
                 const here = found.filter((h) => h.kind === kind)

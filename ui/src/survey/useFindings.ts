@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { api, need, type Schemas } from '../api/client'
 import { jobQuery } from '../api/queries'
+import { useJobSettled } from '../api/useJobSettled'
 import { laid } from './laid'
 
 type Job = Schemas['JobDetail']
@@ -12,11 +13,7 @@ export function useFindings(job: Job, panels: Schemas['Panel'][]) {
   const key = jobQuery(job.id).queryKey
   const params = { params: { path: { id: job.id } } }
 
-  const settle = (fresh: Job) => {
-    client.setQueryData(key, fresh)
-    void client.invalidateQueries({ queryKey: ['job', job.id], predicate: (q) => q.queryKey.length > 2 })
-    void client.invalidateQueries({ queryKey: ['day'] })
-  }
+  const settle = useJobSettled()
 
   const find = useMutation({
     scope: { id: `survey-${job.id}` },

@@ -1,8 +1,8 @@
 package attune.app.cloth;
 
 import attune.app.cloth.ClothViews.ClothPatches;
+import attune.app.cloth.ClothViews.ClothReadingView;
 import attune.app.cloth.ClothViews.ClothRequest;
-import attune.app.cloth.ClothViews.ClothView;
 import attune.app.cloth.ClothViews.FaceView;
 import attune.app.cloth.ClothViews.HalfPatches;
 import attune.app.cloth.ClothViews.HalfView;
@@ -41,7 +41,7 @@ class ClothController {
   }
 
   @PostMapping("/cloth-reading")
-  ClothView read(@Valid @RequestBody ClothRequest request) {
+  ClothReadingView read(@Valid @RequestBody ClothRequest request) {
     Srgb clean = colour("/clean", request.clean() == null ? WHITE : request.clean());
     List<Srgb> faces = new ArrayList<>();
     for (int i = 0; i < request.faces().size(); i++) {
@@ -70,7 +70,7 @@ class ClothController {
   }
 
   @PostMapping(value = "/cloth-reading/photo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  ClothView read(
+  ClothReadingView read(
       @RequestPart("file") MultipartFile file, @Valid @RequestPart("patches") ClothPatches patches)
       throws IOException {
     ReadPicture picture = ReadPicture.of(file.getBytes());
@@ -119,7 +119,7 @@ class ClothController {
     }
   }
 
-  private static ClothView view(
+  private static ClothReadingView view(
       Srgb clean, List<Srgb> colours, Optional<Srgb> trim, ClothReading reading) {
     List<FaceView> faces = new ArrayList<>();
     for (int i = 0; i < colours.size(); i++) {
@@ -132,7 +132,7 @@ class ClothController {
               tenth(face.chroma()),
               Math.round(face.hue())));
     }
-    return new ClothView(
+    return new ClothReadingView(
         reading.taken().code(),
         reading.progress().code(),
         reading.stop(),

@@ -55,7 +55,7 @@ public final class ClothViews {
   public record FaceView(String colour, double deltaE, double deltaL, double chroma, double hue) {}
 
   /** What the cloth says. */
-  public record ClothView(
+  public record ClothReadingView(
       String taken,
       String progress,
       boolean stop,

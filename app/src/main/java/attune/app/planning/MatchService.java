@@ -24,6 +24,7 @@ import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
 import attune.core.match.Treatment;
 import attune.core.match.Verdict;
+import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
@@ -98,7 +99,7 @@ class MatchService {
             .map(Rung::verdict)
             .map(v -> reading(place, v))
             .orElse(null),
-        job.shelf().products().stream().filter(Product::cleans).map(MatchService::option).toList(),
+        job.shelf().products().stream().filter(Product::cleans).map(this::option).toList(),
         job.shelf().tools().stream()
             .filter(tool -> tool.kind().scrubs())
             .sorted(Comparator.comparingInt(Tool::stiffness).thenComparing(Tool::name))
@@ -138,11 +139,15 @@ class MatchService {
     return reading(place, matcher().judge(place, NeedleReader.treatment(job.shelf(), needles)));
   }
 
-  private static CleanerOption option(Product product) {
+  private CleanerOption option(Product product) {
     return new CleanerOption(
         product.id(),
         product.name(),
         Matcher.ratios(product).stream().map(Ratio::code).toList(),
+        Matcher.ratios(product).stream()
+            .flatMap(ratio -> reference.rulebook().ph().of(product.ph(), ratio).stream())
+            .map(PhInterval::middle)
+            .toList(),
         product.dwell().map(Span::min).orElse(null),
         product.dwell().map(Span::max).orElse(null));
   }

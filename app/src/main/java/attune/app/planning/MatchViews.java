@@ -59,11 +59,16 @@ public final class MatchViews {
       long windowS,
       boolean startAllowed) {}
 
-  /** A cleaner to pick, with the ratios and seconds its label allows. */
+  /**
+   * A cleaner to pick, with the ratios and seconds its label allows.
+   *
+   * @param ph middle of the pH each ratio comes to; empty where it is not known
+   */
   public record CleanerOption(
       String id,
       String name,
       List<String> ratios,
+      List<Double> ph,
       @Nullable Integer dwellMinS,
       @Nullable Integer dwellMaxS) {}
 

@@ -1,0 +1,89 @@
+import { Hand, RotateCcw } from 'lucide-react'
+import { useState } from 'react'
+import type { Schemas } from '../api/client'
+import { Button, TextField } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import type { useDecisions } from './useDecisions'
+
+/** Keeps needles set by hand, or goes back to the match's own choice. */
+export function Keep(props: {
+  reading: Schemas['Reading']
+  moved: boolean
+  byHand: Schemas['ByHandView'] | undefined
+  decisions: ReturnType<typeof useDecisions>
+  onReset: () => void
+}) {
+  const { reading, moved, byHand, decisions, onReset } = props
+  const [asking, setAsking] = useState(false)
+  const [reason, setReason] = useState('')
+  const refused = ['over', 'barred', 'unknown'].includes(reading.outcome)
+  const caution = reading.outcome === 'care'
+  const save = () =>
+    decisions.keep.mutate(
+      { needles: reading.needles, reason: reason.trim() || undefined },
+      { onSuccess: () => setAsking(false) },
+    )
+  return (
+    <div className="grid gap-2">
+      {byHand && (
+        <p className="border-l-4 border-l-needle pl-3">
+          <strong>{byHand.followed ? 'Set by hand.' : 'Set by hand, and not followed.'}</strong>{' '}
+          {byHand.reason}
+          {!byHand.followed && ' Something rules it out now; Attune’s own choice stands.'}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <Button
+          onClick={() => {
+            onReset()
+            setAsking(false)
+            if (byHand) decisions.reset.mutate()
+          }}
+          disabled={(!moved && !byHand) || decisions.reset.isPending}
+          className="px-3"
+        >
+          <RotateCcw size={16} aria-hidden="true" /> Attune’s choice
+        </Button>
+        {moved && !asking && (
+          <Button
+            weight="main"
+            disabled={refused || decisions.keep.isPending}
+            onClick={() => (caution ? setAsking(true) : save())}
+          >
+            <Hand size={16} aria-hidden="true" /> Keep these needles
+          </Button>
+        )}
+      </div>
+      {moved && refused && (
+        <p className="text-note text-faint">What the finish, a label or safety rules out cannot be kept.</p>
+      )}
+      {asking && moved && (
+        <form
+          className="grid gap-2 border-l-4 border-l-care pl-3"
+          onSubmit={(e) => {
+            e.preventDefault()
+            save()
+          }}
+        >
+          <TextField
+            label="Why this caution is overridden"
+            value={reason}
+            onChange={setReason}
+            maxLength={400}
+            required
+          />
+          <div className="flex gap-2">
+            <Button type="submit" weight="main" disabled={reason.trim() === ''}>
+              Keep, with this reason
+            </Button>
+            <Button weight="quiet" onClick={() => setAsking(false)}>
+              Leave it
+            </Button>
+          </div>
+        </form>
+      )}
+      {decisions.keep.error && <Trouble error={decisions.keep.error} />}
+      {decisions.reset.error && <Trouble error={decisions.reset.error} />}
+    </div>
+  )
+}

@@ -1,0 +1,87 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { Button } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import type { useDecisions } from './useDecisions'
+
+export const results: { value: string; label: string; said: string }[] = [
+  { value: 'soil-stays', label: 'Soil stays', said: 'soil stayed' },
+  { value: 'colour', label: 'The trim’s own colour came', said: 'the trim’s own colour came' },
+  { value: 'dulled', label: 'It dulled', said: 'it dulled' },
+  { value: 'clean', label: 'It came clean', said: 'it came clean' },
+]
+
+const said = (code: string) => results.find((r) => r.value === code)?.said ?? code
+
+/** What was worked on this panel already, and what the cloth said of it. */
+export function Tried(props: {
+  tried: Schemas['TriedView'][]
+  names: Map<string, string>
+  decisions: ReturnType<typeof useDecisions>
+}) {
+  const { tried, names, decisions } = props
+  if (tried.length === 0) return null
+  const name = (n: Schemas['Needles']) =>
+    `${n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : 'Dry'}${n.ratio === 'ready' ? '' : `, ${n.ratio}`} with ${names.get(n.toolId) ?? n.toolId}`
+  return (
+    <div className="mt-2 border-l-4 border-l-under pl-3">
+      <ul>
+        {tried.map((t, i) => (
+          <li key={i}>
+            Tried {name(t.needles)}: <strong>{said(t.result)}</strong>
+          </li>
+        ))}
+      </ul>
+      <Button weight="quiet" className="px-0" onClick={() => decisions.forget.mutate()}>
+        Nothing was tried
+      </Button>
+      {decisions.forget.error && <Trouble error={decisions.forget.error} />}
+    </div>
+  )
+}
+
+/** Asks what the cloth showed after the first rung, and plans anew from it. */
+export function DidItWork(props: {
+  jobId: string
+  surfaceId: string
+  needles: Schemas['Needles']
+  decisions: ReturnType<typeof useDecisions>
+}) {
+  const [asking, setAsking] = useState(false)
+  const { tried } = props.decisions
+  if (!asking)
+    return (
+      <Button className="mt-2" onClick={() => setAsking(true)}>
+        It did not work
+      </Button>
+    )
+  return (
+    <div className="mt-2 grid gap-2 border-l-4 border-l-needle pl-3">
+      <p className="font-semibold">What did the cloth show?</p>
+      <div className="flex flex-wrap gap-2">
+        {results.map((r) => (
+          <Button
+            key={r.value}
+            disabled={tried.isPending}
+            onClick={() =>
+              tried.mutate({ needles: props.needles, result: r.value }, { onSuccess: () => setAsking(false) })
+            }
+          >
+            {r.label}
+          </Button>
+        ))}
+        <Link
+          to={`/cloth?job=${props.jobId}&surface=${props.surfaceId}`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          Read the cloth
+        </Link>
+        <Button weight="quiet" onClick={() => setAsking(false)}>
+          Leave it
+        </Button>
+      </div>
+      {tried.error && <Trouble error={tried.error} />}
+    </div>
+  )
+}

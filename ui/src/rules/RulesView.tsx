@@ -1,0 +1,58 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, need, type Schemas } from '../api/client'
+import { houseRulesQuery } from '../api/queries'
+import { Loading, Trouble } from '../parts/Notice'
+import { RuleCard } from './RuleCard'
+
+/** Where good practitioners disagree, and the schools this shop holds to. */
+export function RulesView() {
+  const client = useQueryClient()
+  const rules = useQuery(houseRulesQuery)
+  const hold = useMutation({
+    mutationFn: (schools: Record<string, string>) =>
+      need(api.PUT('/api/v1/house-rules', { body: { schools } })),
+    onSuccess: (fresh) => {
+      client.setQueryData(houseRulesQuery.queryKey, fresh)
+      void client.invalidateQueries({ queryKey: ['job'] })
+      void client.invalidateQueries({ queryKey: ['shop'] })
+    },
+  })
+  if (rules.isPending) return <Loading what="the house rules" />
+  if (rules.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={rules.error} again={() => void rules.refetch()} />
+      </div>
+    )
+  return (
+    <div className="mx-auto grid w-full max-w-6xl content-start gap-3 p-3 md:p-5">
+      <header>
+        <h1 className="text-head">House rules</h1>
+        <p className="max-w-prose text-faint">
+          Good practitioners disagree here. Pick the school this shop holds to; a job may hold to another.
+          None goes beyond what a finish stands or safety allows.
+        </p>
+      </header>
+      {hold.error && <Trouble error={hold.error} />}
+      {rules.data.map((rule) => (
+        <RuleCard
+          key={rule.key}
+          rule={rule}
+          school={hold.isPending ? (hold.variables[rule.key] ?? rule.standard) : rule.school}
+          marks={(school) => (school === rule.standard ? ['default'] : [])}
+          onPick={(school) => hold.mutate(chosen(rules.data, rule.key, school))}
+        />
+      ))}
+    </div>
+  )
+}
+
+/** The schools that are not the defaults, with one of them picked. */
+function chosen(rules: Schemas['RuleView'][], key: string, school: string) {
+  const schools: Record<string, string> = {}
+  for (const rule of rules) {
+    const held = rule.key === key ? school : rule.school
+    if (held !== rule.standard) schools[rule.key] = held
+  }
+  return schools
+}
