@@ -105,7 +105,7 @@ export function ClothView() {
             </Button>
           </form>
           {(faces.length > 0 || read) && (
-            <Button weight="quiet" className="justify-self-start px-0" onClick={again}>
+            <Button weight="quiet" className="-ml-4 justify-self-start" onClick={again}>
               Begin again with a clean cloth
             </Button>
           )}

@@ -156,7 +156,34 @@ export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) 
   )
 }
 
-/** What was left out, and every reason; what would do as well comes last. */
+const against: Record<string, string> = {
+  LABEL_EXCLUDES: 'The label leaves this finish out',
+  NOT_FOR_FINISH: 'Made for other things',
+  NOT_FOR_THIS_SOIL: 'For soils not found here',
+  TOO_STIFF: 'Stiffer than it stands',
+  TOO_WEAK: 'Too weak for this soil',
+  TOO_MANY_PASSES: 'Would take too many passes',
+  PH_ABOVE_LIMIT: 'Too alkaline at every ratio of the label',
+  PH_BELOW_LIMIT: 'Too acid at every ratio of the label',
+  PH_UNKNOWN: 'pH not known: measure it',
+  STRENGTH_UNKNOWN: 'Strength not on record',
+  SOLVENT: 'Holds solvent',
+  ABRASIVE: 'Abrasive',
+  DYED_ON_PALE: 'Dyed, on a pale surface',
+  FILM_BLOCKS_COATING: 'Leaves a film under the coating',
+  STRIPS_COATING: 'Strips an earlier coating',
+  HOUSE_RULE: 'Kept off by a house rule',
+  HOUSEHOLD_PRODUCT: 'Household product',
+  STOCK_SHORT: 'Used up',
+  EXPIRED: 'Past its date',
+  SLIP_ON_CONTROL: 'Slippery on what is held or trodden on',
+  EXPOSURE_SPENT: 'Would spend the year’s allowance',
+  THROWS_DROPLETS: 'Flicks dirty cleaner about',
+  FLAMMABLE: 'Flammable',
+}
+const spareCodes = ['DOMINATED', 'NOT_WANTED']
+
+/** What was left out, by what stands against it; each opens its whole reason and what would change it. */
 export function LeftOut({
   answer,
   names,
@@ -167,50 +194,38 @@ export function LeftOut({
   onWhy: (itemId: string) => void
 }) {
   if (answer.ruledOut.length === 0) return null
-  const spare = (o: Schemas['RuledOutFile']) =>
-    o.reasons.every((r) => ['DOMINATED', 'NOT_WANTED'].includes(r.code))
-  const against = answer.ruledOut.filter((o) => !spare(o))
-  const would = answer.ruledOut.filter(spare)
+  const groups = new Map<string, Schemas['RuledOutFile'][]>()
+  for (const out of answer.ruledOut) {
+    const code = out.reasons[0]?.code ?? ''
+    const title = spareCodes.includes(code)
+      ? 'Would do, or not asked for'
+      : out.kind === 'method'
+        ? 'Ways of working'
+        : (against[code] ?? Say(code.toLowerCase().replaceAll('_', '-')))
+    groups.set(title, [...(groups.get(title) ?? []), out])
+  }
   return (
     <section aria-label="Left out" className="lying p-3">
       <h2 className="text-do">Left out, and why</h2>
-      <ul className="mt-2 grid gap-x-5 gap-y-2 lg:grid-cols-2">
-        {against.map((out) => (
-          <li key={out.kind + out.itemId} className="border-b border-line pb-1.5">
-            <button
-              type="button"
-              onClick={() => onWhy(out.itemId)}
-              className="min-h-11 text-left font-semibold underline decoration-line underline-offset-4"
-            >
-              {names.get(out.itemId) ?? Say(out.itemId)}
-            </button>
-            {out.reasons.map((r) => (
-              <span key={r.code + r.text} className="block text-note">
-                {r.text} <span className="text-faint">({say(r.setBy)})</span>
-              </span>
-            ))}
-          </li>
+      <dl className="mt-1 grid gap-x-5 lg:grid-cols-2">
+        {[...groups].map(([title, outs]) => (
+          <div key={title} className="border-b border-line py-1.5">
+            <dt className="text-note text-faint">{title}</dt>
+            <dd className="flex flex-wrap gap-x-4">
+              {outs.map((out) => (
+                <button
+                  key={out.kind + out.itemId}
+                  type="button"
+                  onClick={() => onWhy(out.itemId)}
+                  className="min-h-11 text-left underline decoration-line underline-offset-4"
+                >
+                  {names.get(out.itemId) ?? Say(out.itemId)}
+                </button>
+              ))}
+            </dd>
+          </div>
         ))}
-      </ul>
-      {would.length > 0 && (
-        <details className="mt-2">
-          <summary className="min-h-11 cursor-pointer py-2.5">
-            {plural(would.length, 'thing')} would do, or {would.length === 1 ? 'was' : 'were'} not asked for
-          </summary>
-          <p className="flex flex-wrap gap-x-4">
-            {would.map((o) => (
-              <button
-                key={o.kind + o.itemId}
-                type="button"
-                onClick={() => onWhy(o.itemId)}
-                className="min-h-11 text-left underline decoration-line underline-offset-4"
-              >
-                {names.get(o.itemId) ?? Say(o.itemId)}
-              </button>
-            ))}
-          </p>
-        </details>
-      )}
+      </dl>
     </section>
   )
 }

@@ -102,9 +102,9 @@ export function MatrixView() {
                   <th
                     key={s.id}
                     scope="col"
-                    className={`sticky top-0 z-10 h-40 min-w-8 border-b border-line bg-paper p-0 align-bottom ${column === at.column ? 'text-needle' : ''}`}
+                    className={`sticky top-0 z-10 min-w-8 border-b border-line bg-paper p-0 align-bottom ${column === at.column ? 'text-needle' : ''}`}
                   >
-                    <span className="narrow block w-8 rotate-180 py-1 text-left text-note font-semibold [writing-mode:vertical-rl]">
+                    <span className="narrow block h-48 w-8 rotate-180 overflow-hidden py-1 text-left text-note font-semibold text-ellipsis whitespace-nowrap [writing-mode:vertical-rl]">
                       {s.label}
                     </span>
                   </th>
@@ -121,7 +121,7 @@ export function MatrixView() {
                     {item.label}
                   </th>
                   {surfaces.map((s, column) => {
-                    const letter = letters[cells[column]?.[i] ?? '-']
+                    const letter = letters[cells[i]?.[column] ?? '-']
                     const here = row === at.row && column === at.column
                     return (
                       <td
@@ -133,9 +133,13 @@ export function MatrixView() {
                         aria-label={`${item.label} on ${s.label}: ${letter?.says ?? nothing}`}
                         onClick={() => focus(row, column)}
                         onFocus={() => setAt({ row, column })}
-                        className={`h-8 w-8 cursor-pointer border-b border-line/60 text-center ${here ? 'outline-3 -outline-offset-2 outline-focus' : ''} ${cells[column]?.[i] === 'd' ? 'bg-needle/20' : ''}`}
+                        className={`h-8 w-8 cursor-pointer border-b border-line/60 text-center ${here ? 'outline-3 -outline-offset-2 outline-focus' : ''} ${cells[i]?.[column] === 'd' ? 'bg-needle/20' : ''}`}
                       >
-                        <svg viewBox="-9 -9 18 18" className="mx-auto h-4 w-4" aria-hidden="true">
+                        <svg
+                          viewBox="-9 -9 18 18"
+                          className={`mx-auto h-4 w-4 ${letter?.state === 'barred' ? 'opacity-45' : ''}`}
+                          aria-hidden="true"
+                        >
                           {letter ? <GlyphForm state={letter.state} /> : <circle r="1" fill="var(--faint)" />}
                         </svg>
                       </td>

@@ -29,12 +29,16 @@ export function Rack(props: {
   const outcome = isState(reading.outcome) ? reading.outcome : 'unknown'
   const bite = reading.passes === undefined ? 'never gets there' : plural(reading.passes, 'pass', 'passes')
 
+  const worst = reading.reasons.find((r) => r.text === reading.sentence)
+  const more = reading.reasons.filter((r) => r !== worst)
+
   return (
     <section aria-label="Tuning rack" className="lying p-3">
       <div className="flex flex-wrap items-start justify-between gap-2">
         <div aria-live="polite" data-testid="answer">
           <StateMark state={outcome} />
           <p className="text-do font-semibold">{reading.sentence}</p>
+          {worst && <p className="text-note text-faint">set by {say(worst.setBy)}</p>}
         </div>
         {props.onCompare && (
           <Button onClick={props.onCompare} className="px-3">
@@ -102,9 +106,9 @@ export function Rack(props: {
         {needles.cleanerId && <>, workable for {lasting(reading.windowS)} before it dries</>}
         {!reading.startAllowed && <strong className="text-over"> · do not start yet</strong>}
       </p>
-      {reading.reasons.length > 0 && (
+      {more.length > 0 && (
         <ul className="mt-2 grid gap-1.5" aria-label="Reasons">
-          {reading.reasons.map((r) => (
+          {more.map((r) => (
             <li key={r.code + r.text} className="flex gap-2 border-l-2 border-line pl-2">
               <span>
                 {r.text} <span className="text-note text-faint">set by {say(r.setBy)}</span>

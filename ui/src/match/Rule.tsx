@@ -34,7 +34,7 @@ function bounds(scale: Scale, limited: boolean): string {
   const asks = scale.need !== undefined && scale.need > scale.axisLow
   const needs = asks && `needs ${tenth(scale.need ?? 0)}${limited ? '' : unit}`
   const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
-  const by = scale.limitSetBy === 'finish' ? '' : `, by ${say(scale.limitSetBy)}`
+  const by = ['finish', 'label'].includes(scale.limitSetBy) ? '' : `, by ${say(scale.limitSetBy)}`
   const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}${by}`
   return [needs, stands].filter(Boolean).join(' · ')
 }

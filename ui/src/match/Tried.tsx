@@ -33,7 +33,7 @@ export function Tried(props: {
           </li>
         ))}
       </ul>
-      <Button weight="quiet" className="px-0" onClick={() => decisions.forget.mutate()}>
+      <Button weight="quiet" className="-ml-4" onClick={() => decisions.forget.mutate()}>
         Nothing was tried
       </Button>
       {decisions.forget.error && <Trouble error={decisions.forget.error} />}

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { NavLink, Outlet, useOutletContext, useParams } from 'react-router'
+import { NavLink, Outlet, useLocation, useOutletContext, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { jobQuery } from '../api/queries'
 import { Loading, Trouble } from './Notice'
@@ -47,6 +47,8 @@ export function JobFrame() {
 
 /** Five stitches on a thread; along the bottom edge on a phone. */
 function Seam({ id }: { id: string }) {
+  const { pathname } = useLocation()
+  const besideMatch = /\/(matrix|rules)$/.test(pathname)
   return (
     <nav
       aria-label="Steps of the job"
@@ -63,27 +65,30 @@ function Seam({ id }: { id: string }) {
               to={`/jobs/${id}/${to}`}
               className={({ isActive }) =>
                 `group flex min-h-14 flex-col items-center justify-start gap-1 pt-[9px] no-underline ${
-                  isActive ? 'font-bold text-ink' : 'text-faint'
+                  isActive || (besideMatch && to === 'match') ? 'font-bold text-ink' : 'text-faint'
                 }`
               }
             >
-              {({ isActive }) => (
-                <>
-                  <svg viewBox="0 0 26 14" width="26" height="14" aria-hidden="true">
-                    <rect
-                      x="1"
-                      y="1"
-                      width="24"
-                      height="12"
-                      rx="6"
-                      fill={isActive ? 'var(--needle)' : 'var(--paper)'}
-                      stroke={isActive ? 'var(--needle)' : 'var(--ink)'}
-                      strokeWidth="1.6"
-                    />
-                  </svg>
-                  <span className="narrow text-note">{label}</span>
-                </>
-              )}
+              {({ isActive: there }) => {
+                const isActive = there || (besideMatch && to === 'match')
+                return (
+                  <>
+                    <svg viewBox="0 0 26 14" width="26" height="14" aria-hidden="true">
+                      <rect
+                        x="1"
+                        y="1"
+                        width="24"
+                        height="12"
+                        rx="6"
+                        fill={isActive ? 'var(--needle)' : 'var(--paper)'}
+                        stroke={isActive ? 'var(--needle)' : 'var(--ink)'}
+                        strokeWidth="1.6"
+                      />
+                    </svg>
+                    <span className="narrow text-note">{label}</span>
+                  </>
+                )
+              }}
             </NavLink>
           </li>
         ))}

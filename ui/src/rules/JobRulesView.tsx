@@ -89,7 +89,7 @@ function WhatIf(props: { job: Schemas['JobDetail']; ruleKey: string; schools: st
           <Button
             key={school}
             weight="quiet"
-            className="px-0 font-normal"
+            className="-ml-4 font-normal"
             aria-expanded={asked === school}
             onClick={() => setAsked(asked === school ? undefined : school)}
           >

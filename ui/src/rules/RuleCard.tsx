@@ -19,7 +19,7 @@ export function RuleCard(props: {
   return (
     <section aria-labelledby={id} className="lying p-3">
       <h3 id={id} className="text-do">
-        {Say(rule.question)}?
+        {rule.question.charAt(0).toUpperCase() + rule.question.slice(1)}?
       </h3>
       <p className="text-note text-faint">{rule.why}</p>
       <RadioGroup.Root

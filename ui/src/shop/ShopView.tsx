@@ -3,7 +3,7 @@ import { Plus, X } from 'lucide-react'
 import { useState, type FormEvent } from 'react'
 import { api, need, type Schemas } from '../api/client'
 import { shopQuery } from '../api/queries'
-import { Button, Field, OneOf, Pick, TextField, Tick } from '../parts/controls'
+import { Button, ButtonLink, Field, OneOf, Pick, TextField, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Amount, faultAt, faultsOf } from '../shelf/record'
 import { Backups } from './Backups'
@@ -56,7 +56,10 @@ function ShopForm({ start }: { start: Settings }) {
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-5 p-3 md:grid-cols-[1.4fr_1fr] md:p-6">
       <form onSubmit={submit} className="grid content-start gap-6">
-        <h1 className="text-head">Shop</h1>
+        <div className="flex flex-wrap items-end justify-between gap-3">
+          <h1 className="text-head">Shop</h1>
+          <ButtonLink to="/rules">House rules</ButtonLink>
+        </div>
         <TextField
           label="Name on hand-overs and labels"
           value={form.name}

@@ -138,7 +138,8 @@ public final class MatchViews {
   /**
    * Shelf by surfaces.
    *
-   * @param cells one text a surface, one letter an item: d done, w would do, u too weak, o more
+   * @param items most useful first
+   * @param cells one text an item, one letter a surface: d done, w would do, u too weak, o more
    *     than it stands, b barred, ? unknown, - nothing to clean
    */
   public record MatrixView(List<MatrixHead> items, List<MatrixHead> surfaces, List<String> cells) {}

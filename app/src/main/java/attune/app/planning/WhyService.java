@@ -17,10 +17,11 @@ import attune.core.match.Treatment;
 import attune.core.match.Why;
 import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Job;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
@@ -100,31 +101,49 @@ class WhyService {
     Job job = plans.job(id);
     Map<String, String> labels = jobs.labels(jobs.document(id));
     List<SurfacePlan> surfaces = plans.plan(id).surfaces();
-    List<MatrixHead> items =
-        Stream.concat(
-                job.shelf().products().stream()
-                    .sorted(Comparator.comparing(Product::cleans).reversed())
-                    .map(p -> new MatrixHead(p.id(), p.name(), p.cleans() ? "cleaner" : "finish")),
-                job.shelf().tools().stream()
-                    .filter(tool -> tool.kind().scrubs())
-                    .sorted(Comparator.comparingInt(Tool::stiffness))
-                    .map(t -> new MatrixHead(t.id(), t.name(), "tool")))
+    List<MatrixHead> items = items(job.shelf());
+    List<Map<String, RuledOut>> out =
+        surfaces.stream()
+            .map(
+                plan ->
+                    plan.ruledOut().stream()
+                        .collect(Collectors.toMap(RuledOut::itemId, o -> o, (a, b) -> a)))
             .toList();
-    List<String> cells = new ArrayList<>();
-    for (SurfacePlan plan : surfaces) {
-      Map<String, RuledOut> out =
-          plan.ruledOut().stream().collect(Collectors.toMap(RuledOut::itemId, o -> o, (a, b) -> a));
-      cells.add(
-          items.stream()
-              .map(item -> letter(plan, item, Optional.ofNullable(out.get(item.id()))))
-              .collect(Collectors.joining()));
+    Map<String, String> rows = new LinkedHashMap<>();
+    for (MatrixHead item : items) {
+      StringBuilder row = new StringBuilder();
+      for (int i = 0; i < surfaces.size(); i++) {
+        row.append(letter(surfaces.get(i), item, Optional.ofNullable(out.get(i).get(item.id()))));
+      }
+      rows.put(item.id(), row.toString());
     }
+    List<MatrixHead> sorted =
+        items.stream()
+            .sorted(Comparator.comparingInt(item -> -usefulness(rows.get(item.id()))))
+            .toList();
     return new MatrixView(
-        items,
+        sorted,
         surfaces.stream()
             .map(p -> new MatrixHead(p.surface().id(), labels.get(p.surface().id()), "surface"))
             .toList(),
-        cells);
+        sorted.stream().map(item -> rows.get(item.id())).toList());
+  }
+
+  /** What is used comes first, then what would do most often; the rest as the shelf has it. */
+  private static int usefulness(String row) {
+    return (int) (row.chars().filter(c -> c == 'd').count() * 1000)
+        + (int) row.chars().filter(c -> c == 'w').count();
+  }
+
+  private static List<MatrixHead> items(Shelf shelf) {
+    return Stream.concat(
+            shelf.products().stream()
+                .map(p -> new MatrixHead(p.id(), p.name(), p.cleans() ? "cleaner" : "finish")),
+            shelf.tools().stream()
+                .filter(tool -> tool.kind().scrubs())
+                .sorted(Comparator.comparingInt(Tool::stiffness))
+                .map(t -> new MatrixHead(t.id(), t.name(), "tool")))
+        .toList();
   }
 
   private static String letter(SurfacePlan plan, MatrixHead item, Optional<RuledOut> out) {

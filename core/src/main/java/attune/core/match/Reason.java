@@ -19,6 +19,14 @@ public record Reason(
     Optional<Double> limit,
     String unit) {
 
+  /** A sentence begins with a capital, also where a tool's name begins it. */
+  public Reason {
+    text =
+        text.isEmpty() || text.startsWith("pH")
+            ? text
+            : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+
   /** What a reason does to a verdict, from best to worst. */
   public enum Effect implements Coded {
     NOTE,

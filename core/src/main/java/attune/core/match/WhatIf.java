@@ -153,7 +153,7 @@ final class WhatIf {
             change -> {
               Verdict verdict = judge.judge(place, change.after());
               if (verdict.isOffered()) {
-                best.merge(change.needle(), verdict, (a, b) -> a.harm() <= b.harm() ? a : b);
+                best.merge(change.needle(), verdict, WhatIf::better);
               }
             });
     List<Remedy> remedies = new ArrayList<>();
@@ -170,6 +170,15 @@ final class WhatIf {
       remedies.add(cannot("No single needle brings it into tune."));
     }
     return new Why(against, remedies);
+  }
+
+  /** Strong enough in the passes that make sense comes first, then the gentler. */
+  private static Verdict better(Verdict a, Verdict b) {
+    boolean enough = a.action() >= a.needed();
+    if (enough != b.action() >= b.needed()) {
+      return enough ? a : b;
+    }
+    return a.harm() <= b.harm() ? a : b;
   }
 
   private record Change(String needle, Treatment after) {}
