@@ -166,6 +166,11 @@ public final class ASurface {
     return this;
   }
 
+  public ASurface history(Surface.Visit... visits) {
+    history = List.of(visits);
+    return this;
+  }
+
   public ASurface coatedBefore() {
     history =
         List.of(

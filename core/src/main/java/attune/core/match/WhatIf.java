@@ -71,7 +71,11 @@ final class WhatIf {
             .strongest(tool)
             .map(o -> WhyNot.against(judge.judge(place, search.treatment(o)).reasons()))
             .orElse(List.of());
-    return new Why(against, against.stream().map(this::remedy).distinct().toList());
+    return new Why(
+        against,
+        against.isEmpty()
+            ? List.of(cannot("Nothing on the shelf may be worked with it here."))
+            : against.stream().map(this::remedy).distinct().toList());
   }
 
   private Search search(Place place, Shelf shelf) {
