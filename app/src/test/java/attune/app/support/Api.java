@@ -64,12 +64,27 @@ public final class Api {
 
   /** Sends a file as a form, as a browser does. */
   public Answer postFile(String path, String name, byte[] bytes) {
+    return postFile(path, name, bytes, "");
+  }
+
+  /** The same with the patches to read beside it, as JSON. */
+  public Answer postPhoto(String path, byte[] bytes, String patches) {
+    return postFile(
+        path,
+        "cloth.png",
+        bytes,
+        "\r\n--attune-edge\r\nContent-Disposition: form-data; name=\"patches\";"
+            + " filename=\"blob\"\r\nContent-Type: application/json\r\n\r\n"
+            + patches);
+  }
+
+  private Answer postFile(String path, String name, byte[] bytes, String more) {
     String edge = "attune-edge";
     byte[] head =
         ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n\r\n"
                 .formatted(edge, name))
             .getBytes(StandardCharsets.UTF_8);
-    byte[] tail = ("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8);
+    byte[] tail = (more + "\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8);
     byte[] body = new byte[head.length + bytes.length + tail.length];
     System.arraycopy(head, 0, body, 0, head.length);
     System.arraycopy(bytes, 0, body, head.length, bytes.length);
