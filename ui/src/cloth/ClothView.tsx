@@ -25,6 +25,7 @@ export function ClothView() {
   const [faces, setFaces] = useState<string[]>([])
   const [typed, setTyped] = useState('')
   const [photo, setPhoto] = useState<File>()
+  const [noted, setNoted] = useState(false)
   const colours = useMutation({
     mutationFn: (of: { faces: string[]; trim: string }) =>
       need(
@@ -52,6 +53,7 @@ export function ClothView() {
   }
   const again = () => {
     setFaces([])
+    setNoted(false)
     colours.reset()
     fromPhoto.reset()
   }
@@ -144,8 +146,22 @@ export function ClothView() {
         {read ? (
           <>
             <Answer read={read} />
-            {jobId && surfaceId && match.data?.chosen && (
-              <Note jobId={jobId} surfaceId={surfaceId} needles={match.data.chosen.needles} read={read} />
+            {jobId && surfaceId && match.data?.chosen && !noted && (
+              <Note
+                jobId={jobId}
+                surfaceId={surfaceId}
+                needles={match.data.chosen.needles}
+                read={read}
+                onNoted={() => setNoted(true)}
+              />
+            )}
+            {noted && (
+              <p className="border-l-4 border-l-tune pl-3">
+                Noted, and planned anew:{' '}
+                <Link to={`/jobs/${jobId}/match/${surfaceId}`} className="underline underline-offset-4">
+                  to the ladder
+                </Link>
+              </p>
             )}
           </>
         ) : (
@@ -183,8 +199,14 @@ function TrimColour(props: { value: string; onChange: (value: string) => void })
 }
 
 /** Writes down on the panel what the cloth said of its first rung. */
-function Note(props: { jobId: string; surfaceId: string; needles: Schemas['Needles']; read: Read }) {
-  const onSuccess = useJobSettled()
+function Note(props: {
+  jobId: string
+  surfaceId: string
+  needles: Schemas['Needles']
+  read: Read
+  onNoted: () => void
+}) {
+  const settled = useJobSettled()
   const result =
     props.read.taken === 'pigment' ? 'colour' : props.read.taken === 'nothing' ? 'clean' : 'soil-stays'
   const note = useMutation({
@@ -195,18 +217,12 @@ function Note(props: { jobId: string; surfaceId: string; needles: Schemas['Needl
           body: { needles: props.needles, result },
         }),
       ),
-    onSuccess,
+    onSuccess: (fresh) => {
+      settled(fresh)
+      props.onNoted()
+    },
   })
   if (props.read.taken === 'cannot-tell') return null
-  if (note.isSuccess)
-    return (
-      <p className="border-l-4 border-l-tune pl-3">
-        Noted, and planned anew:{' '}
-        <Link to={`/jobs/${props.jobId}/match/${props.surfaceId}`} className="underline underline-offset-4">
-          to the ladder
-        </Link>
-      </p>
-    )
   const words = {
     colour: 'Note it: stop and refer',
     clean: 'Note it: it came clean',

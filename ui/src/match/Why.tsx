@@ -43,7 +43,9 @@ export function WhyAnswer(props: {
       )}
       {remedies.length > 0 && standing !== 'done' && (
         <div className="border-l-4 border-l-tune pl-3">
-          <h3 className="font-semibold">What would have to change</h3>
+          <h3 className="font-semibold">
+            {standing === 'would-do' ? 'How it would be done' : 'What would have to change'}
+          </h3>
           <RemedyList remedies={remedies} onTry={props.onTry} put="Lay it on the rack" />
         </div>
       )}

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(AttuneJar.class)
 class EveryViewTest {
   @ParameterizedTest
-  @ValueSource(strings = {"survey", "match", "mix", "bench", "handover"})
+  @ValueSource(strings = {"survey", "match", "matrix", "rules", "mix", "bench", "handover"})
   void aRunningJobIsFitForEveryoneInTheEvening(String view, AttuneJar.Opened attune) {
     try (Visit visit = Visit.evening(attune)) {
       visit.open(visit.job("Oxmarrow Fells") + "/" + view);
@@ -27,7 +27,7 @@ class EveryViewTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"survey", "match", "mix", "bench", "handover"})
+  @ValueSource(strings = {"survey", "match", "matrix", "rules", "mix", "bench", "handover"})
   void aRunningJobFitsAPhone(String view, AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
       visit.open(visit.job("Oxmarrow Fells") + "/" + view);
@@ -52,6 +52,8 @@ class EveryViewTest {
         "/customers/new",
         "/vehicles/new",
         "/shop",
+        "/rules",
+        "/cloth",
         "/nowhere",
         "/jobs/none/survey"
       })
@@ -73,7 +75,9 @@ class EveryViewTest {
         "/people",
         "/customers/new",
         "/vehicles/new",
-        "/shop"
+        "/shop",
+        "/rules",
+        "/cloth"
       })
   void pagesOutsideAJobFitAPhone(String path, AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {

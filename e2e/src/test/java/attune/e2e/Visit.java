@@ -40,7 +40,11 @@ final class Visit implements AutoCloseable {
     page.onPageError(faults::add);
     page.onRequest(
         request -> {
-          if (!request.url().startsWith(address) && !request.url().startsWith("data:")) {
+          boolean own =
+              request.url().startsWith(address)
+                  || request.url().startsWith("data:")
+                  || request.url().startsWith("blob:" + address);
+          if (!own) {
             faults.add("asked elsewhere: " + request.url());
           }
         });

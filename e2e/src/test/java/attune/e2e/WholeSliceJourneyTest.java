@@ -75,7 +75,7 @@ class WholeSliceJourneyTest {
     assertThat(visit.heading("Front left cushion, outer bolster")).isVisible();
     assertThat(visit.page.getByTestId("answer")).containsText("passes to the standard agreed");
     assertThat(visit.region("Ladder").getByRole(AriaRole.LISTITEM).nth(1)).isVisible();
-    assertThat(visit.region("Left out")).containsText("degreaser");
+    assertThat(visit.region("Left out")).containsText("Degreaser");
     visit.isFitForEveryone();
 
     Locator agitation =

@@ -175,8 +175,7 @@ class DecisionApiTest {
   @Test
   void aSchoolOfTheShopHoldsForEveryJobThatHasNoneOfItsOwn() {
     try {
-      JsonNode rules =
-          api.put("/api/v1/house-rules", "{\"schools\":{\"rinse\":\"rinse\"}}").json();
+      JsonNode rules = api.put("/api/v1/house-rules", "{\"schools\":{\"rinse\":\"rinse\"}}").json();
       assertThat(rules).hasSize(21);
       assertThat(rinsed()).isTrue();
       JsonNode shop = api.get("/api/v1/shop").json();
