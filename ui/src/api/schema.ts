@@ -1188,6 +1188,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/photos/{photoId}/halves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["halves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/outcomes": {
         parameters: {
             query?: never;
@@ -2189,6 +2205,7 @@ export interface components {
             device: string;
             simulated: boolean;
             notYet?: string;
+            says?: string;
             /** Format: date-time */
             at: string;
         };
@@ -4960,6 +4977,31 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+        };
+    };
+    halves: {
+        parameters: {
+            query: {
+                leftCleaned: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HalfView"];
                 };
             };
         };

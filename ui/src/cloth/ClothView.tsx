@@ -51,6 +51,10 @@ export function ClothView() {
     fromPhoto.reset()
     colours.mutate({ faces: next, trim })
   }
+  const choose = (file: File | undefined) => {
+    setPhoto(file)
+    fromPhoto.reset()
+  }
   const again = () => {
     setFaces([])
     setNoted(false)
@@ -112,18 +116,25 @@ export function ClothView() {
             </Button>
           )}
         </section>
-        <section aria-label="Photo" className="lying grid gap-3 p-3">
+        <section
+          aria-label="Photo"
+          className="lying grid gap-3 p-3"
+          onDragOver={(e) => e.preventDefault()}
+          onDrop={(e) => {
+            e.preventDefault()
+            const dropped = e.dataTransfer.files[0]
+            if (dropped) choose(dropped)
+          }}
+        >
           <h2 className="text-do">Or from a photo</h2>
           <label className="inline-flex min-h-12 w-fit cursor-pointer items-center gap-2 rounded-piece border border-ink/60 px-4 font-semibold focus-within:outline-3 focus-within:outline-focus">
-            <ImagePlus size={18} aria-hidden="true" /> {photo ? 'Another photo' : 'Take or choose a photo'}
+            <ImagePlus size={18} aria-hidden="true" />{' '}
+            {photo ? 'Another photo' : 'Take, choose or drop a photo'}
             <input
               type="file"
               accept="image/jpeg,image/png,image/webp"
               className="sr-only"
-              onChange={(e) => {
-                setPhoto(e.target.files?.[0])
-                fromPhoto.reset()
-              }}
+              onChange={(e) => choose(e.target.files?.[0])}
             />
           </label>
           {photo && (

@@ -90,6 +90,7 @@ export function PhotoSheet(props: { job: Schemas['JobDetail']; photo: Photo; onC
                     <Button onClick={() => save.mutate({ line: undefined })}>Take the line off</Button>
                   )}
                 </div>
+                {photo.line && <Halves key={photo.line.join()} jobId={job.id} photoId={photo.id} />}
               </div>
             )}
             <label>
@@ -120,6 +121,52 @@ export function PhotoSheet(props: { job: Schemas['JobDetail']; photo: Photo; onC
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
+  )
+}
+
+/** Reads the two sides of the line: which is cleaned is asked, what it gained is answered. */
+function Halves({ jobId, photoId }: { jobId: string; photoId: string }) {
+  const read = useMutation({
+    mutationFn: (leftCleaned: boolean) =>
+      need(
+        api.GET('/api/v1/jobs/{id}/photos/{photoId}/halves', {
+          params: { path: { id: jobId, photoId }, query: { leftCleaned } },
+        }),
+      ),
+  })
+  return (
+    <div className="grid gap-2" aria-live="polite">
+      <OneOf
+        label="Read it: the cleaned half is the"
+        value={read.variables === undefined ? undefined : read.variables ? 'left' : 'right'}
+        options={[
+          { value: 'left', label: 'Left' },
+          { value: 'right', label: 'Right' },
+        ]}
+        onChange={(side) => read.mutate(side === 'left')}
+      />
+      {read.data && (
+        <div className="border-l-4 border-l-tune pl-3">
+          <p className="font-semibold">{read.data.text}</p>
+          <p className="flex flex-wrap items-center gap-x-3 text-note text-faint">
+            {[read.data.cleaned, read.data.other].map((colour, i) => (
+              <span key={i} className="inline-flex items-center gap-1.5">
+                <span
+                  className="size-5 border border-ink/40"
+                  style={{ background: colour }}
+                  aria-hidden="true"
+                />
+                {i === 0 ? 'cleaned' : 'other'} {colour}
+              </span>
+            ))}
+            <span>
+              ΔL* {read.data.deltaL}, Δb* {read.data.deltaB}, shine × {read.data.sheenRatio}
+            </span>
+          </p>
+        </div>
+      )}
+      {read.error && <Trouble error={read.error} />}
+    </div>
   )
 }
 

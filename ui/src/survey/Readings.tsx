@@ -107,6 +107,7 @@ export function Readings({ job, surfaceId }: { job: Schemas['JobDetail']; surfac
                 <span className="block">
                   <Shown reading={r} />
                 </span>
+                {r.says && <span className="block text-note">{r.says}</span>}
                 {r.notYet && <span className="block font-semibold text-care">{r.notYet}</span>}
               </span>
               <Button

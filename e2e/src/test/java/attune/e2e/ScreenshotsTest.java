@@ -3,6 +3,7 @@ package attune.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Files;
@@ -30,6 +31,8 @@ class ScreenshotsTest {
       take(desk, "/new", "new-job");
       take(desk, hatch + "/survey?panel=fl-cushion-bolster-outer", "survey");
       take(desk, hatch + "/match/fl-cushion-bolster-outer", "match");
+      take(desk, hatch + "/matrix", "matrix");
+      take(desk, "/rules", "rules");
       take(desk, hatch + "/mix", "mix");
       take(desk, estate + "/bench", "bench");
       take(desk, wheel + "/handover", "handover");
@@ -47,6 +50,12 @@ class ScreenshotsTest {
       phone.buttonLike("^Photo, Half and half").first().tap();
       phone.page.getByText("The line lies between the two halves").waitFor();
       snap(phone, "photo-phone");
+      phone.open("/cloth");
+      phone.page.getByLabel("The trim’s own colour, #rrggbb").fill("#8b2020");
+      phone.page.getByLabel("A face’s colour, #rrggbb").fill("#d8a0a0");
+      phone.button("Add").tap();
+      phone.page.getByRole(AriaRole.ALERT).scrollIntoViewIfNeeded();
+      snap(phone, "cloth-phone");
       take(phone, phone.job("Oxmarrow Fells") + "/bench", "bench-phone");
       take(phone, phone.job("Pellarin Corvid") + "/handover", "handover-phone");
     }

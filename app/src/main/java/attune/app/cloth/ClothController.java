@@ -7,6 +7,7 @@ import attune.app.cloth.ClothViews.FaceView;
 import attune.app.cloth.ClothViews.HalfPatches;
 import attune.app.cloth.ClothViews.HalfView;
 import attune.app.cloth.ClothViews.PatchView;
+import attune.app.photos.PhotoService;
 import attune.app.photos.ReadPicture;
 import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
@@ -20,10 +21,14 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -35,9 +40,11 @@ class ClothController {
   private static final String WHITE = "#f2f1ec";
 
   private final ReferenceData reference;
+  private final PhotoService photos;
 
-  ClothController(ReferenceData reference) {
+  ClothController(ReferenceData reference, PhotoService photos) {
     this.reference = reference;
+    this.photos = photos;
   }
 
   @PostMapping("/cloth-reading")
@@ -98,6 +105,20 @@ class ClothController {
     ReadPicture picture = ReadPicture.of(file.getBytes());
     Patch cleaned = patch(picture, "/cleaned", patches.cleaned());
     Patch other = patch(picture, "/other", patches.other());
+    return view(cleaned, other);
+  }
+
+  /** A half-and-half kept with a job, read on either side of its line. */
+  @GetMapping("/jobs/{id}/photos/{photoId}/halves")
+  HalfView halves(
+      @PathVariable UUID id, @PathVariable UUID photoId, @RequestParam boolean leftCleaned) {
+    PhotoService.Halves halves = photos.halves(id, photoId);
+    Patch left = Patch.of(halves.picture().beside(halves.line(), true));
+    Patch right = Patch.of(halves.picture().beside(halves.line(), false));
+    return leftCleaned ? view(left, right) : view(right, left);
+  }
+
+  private HalfView view(Patch cleaned, Patch other) {
     HalfAndHalf half = HalfAndHalf.of(cleaned, other, reference.figures());
     return new HalfView(
         cleaned.swatch().code(),

@@ -5,6 +5,9 @@ import attune.app.photos.PhotoViews.PhotoForm;
 import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.photos.Pictures.Picture;
 import attune.app.web.NotNowException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -90,6 +93,27 @@ public class PhotoService {
     }
     return file;
   }
+
+  /**
+   * A stored half-and-half, to be read.
+   *
+   * @throws NotNowException while no line has been drawn on it
+   */
+  @Transactional(readOnly = true)
+  public Halves halves(UUID jobId, UUID id) {
+    List<Double> line = photo(jobId, id).view().line();
+    if (line == null) {
+      throw new NotNowException("Draw the line between the two halves first.");
+    }
+    try (InputStream in = picture(jobId, id, false).getInputStream()) {
+      return new Halves(ReadPicture.of(in.readAllBytes()), line);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A picture and the line between its halves. */
+  public record Halves(ReadPicture picture, List<Double> line) {}
 
   private PhotoEntity photo(UUID jobId, UUID id) {
     return photos

@@ -91,6 +91,7 @@ class ReadingEntity {
         device,
         simulated,
         notYet,
+        null,
         at);
   }
 }

@@ -15,6 +15,8 @@ import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
+import attune.core.colour.SheenReading;
+import attune.core.material.Finish;
 import attune.core.measure.Ratio;
 import attune.core.simulate.Instrument;
 import attune.core.simulate.Validity;
@@ -22,7 +24,9 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -64,8 +68,31 @@ class ReadingService {
 
   @Transactional(readOnly = true)
   public List<ReadingView> of(UUID jobId) {
-    jobs.document(jobId);
-    return readings.findByJobIdOrderByAtDesc(jobId).stream().map(ReadingEntity::view).toList();
+    Map<String, Finish> finishes = finishes(jobId);
+    return readings.findByJobIdOrderByAtDesc(jobId).stream()
+        .map(ReadingEntity::view)
+        .map(reading -> said(reading, finishes))
+        .toList();
+  }
+
+  private Map<String, Finish> finishes(UUID jobId) {
+    Map<String, Finish> finishes = new HashMap<>();
+    for (JobFile.SurfaceFile surface : jobs.document(jobId).surfaces()) {
+      reference
+          .finishes()
+          .find(surface.finish())
+          .ifPresent(finish -> finishes.put(surface.id(), finish));
+    }
+    return finishes;
+  }
+
+  /** A valid sheen against the clean range of its finish. */
+  private static ReadingView said(ReadingView reading, Map<String, Finish> finishes) {
+    Finish finish = finishes.get(reading.surfaceId());
+    boolean sheen = reading.instrument().equals(Instrument.GLOSS.code());
+    return sheen && finish != null && reading.notYet() == null && reading.value() != null
+        ? reading.saying(SheenReading.of(reading.value(), finish).text())
+        : reading;
   }
 
   /** Takes a reading, by hand where a value is given, else from the first instrument to answer. */
@@ -81,7 +108,7 @@ class ReadingService {
     if (notYet.isEmpty()) {
       write(instrument, target, measured.value());
     }
-    return reading.view();
+    return said(reading.view(), finishes(jobId));
   }
 
   /** Takes a reading out again, as after a slip of the finger; the survey has its own undo. */

@@ -31,6 +31,7 @@ final class ReadingViews {
    *
    * @param simulated true when a stand-in gave it
    * @param notYet why it is not valid yet, or null when it stands
+   * @param says what a sheen means on this finish, or null
    */
   record ReadingView(
       UUID id,
@@ -44,7 +45,27 @@ final class ReadingViews {
       String device,
       boolean simulated,
       @Nullable String notYet,
-      LocalDateTime at) {}
+      @Nullable String says,
+      LocalDateTime at) {
+
+    /** The same, with what it says of the surface. */
+    ReadingView saying(String what) {
+      return new ReadingView(
+          id,
+          instrument,
+          surfaceId,
+          productId,
+          ratio,
+          value,
+          colour,
+          unit,
+          device,
+          simulated,
+          notYet,
+          what,
+          at);
+    }
+  }
 
   /** How many lines of a stream were taken in. */
   record Taken(int lines) {}

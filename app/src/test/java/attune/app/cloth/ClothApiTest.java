@@ -110,4 +110,21 @@ class ClothApiTest {
     assertThat(half.get("seen").asBoolean()).isTrue();
     assertThat(half.get("text").asString()).contains("lighter");
   }
+
+  @Test
+  void aPhotoKeptWithAJobIsReadOnBothSidesOfItsLine(Api api) throws IOException {
+    String photos = "/api/v1/jobs/" + api.surveyedJob("Halves") + "/photos";
+    String id =
+        api.postFile(photos + "?moment=HALF_AND_HALF", "half.png", photo())
+            .json()
+            .get("id")
+            .asString();
+    String halves = photos + "/" + id + "/halves?leftCleaned=";
+    assertThat(api.get(halves + "true").status()).isEqualTo(409);
+    api.put(photos + "/" + id, "{\"moment\":\"HALF_AND_HALF\",\"line\":[0.333,0,0.333,1]}");
+    JsonNode left = api.get(halves + "true").json();
+    assertThat(left.get("deltaL").asDouble()).isGreaterThan(10);
+    assertThat(api.get(halves + "false").json().get("deltaL").asDouble())
+        .isEqualTo(-left.get("deltaL").asDouble());
+  }
 }

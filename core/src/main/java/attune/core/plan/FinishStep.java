@@ -25,4 +25,21 @@ public record FinishStep(
     Optional<Integer> absorbS,
     Sheen levelTo,
     int cureS,
-    int sitAfterS) {}
+    int sitAfterS) {
+
+  /** The same in one coat. */
+  FinishStep inOneCoat() {
+    return new FinishStep(
+        step,
+        product,
+        applicator,
+        doseMl / coats,
+        1,
+        waitS,
+        flash,
+        absorbS,
+        levelTo,
+        cureS,
+        sitAfterS);
+  }
+}

@@ -57,7 +57,8 @@ public final class Planner {
     List<Purchase> purchases = new ArrayList<>();
     CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
-        cabin.surfaces().stream().map(match -> surface(job, match, purchases)).toList();
+        asBottlesLast(
+            cabin.surfaces().stream().map(match -> surface(job, match, purchases)).toList());
     List<PlannedMix> mixes = quantities.mixes(plans);
     List<PlannedDose> doses = quantities.doses(plans);
     Map<String, Product> byId =
@@ -74,6 +75,31 @@ public final class Planner {
         timetable,
         AfterCare.of(plans, job.setting(), figures),
         warnings(job, plans, timetable));
+  }
+
+  /**
+   * A second coat only where the bottle has it for the whole cabin: a first one everywhere first.
+   */
+  private static List<SurfacePlan> asBottlesLast(List<SurfacePlan> plans) {
+    Map<String, Double> needed =
+        plans.stream()
+            .flatMap(plan -> plan.finishSteps().stream())
+            .collect(
+                Collectors.groupingBy(
+                    step -> step.product().id(), Collectors.summingDouble(FinishStep::doseMl)));
+    return plans.stream()
+        .map(
+            plan ->
+                plan.finishedWith(
+                    plan.finishSteps().stream()
+                        .map(step -> isShort(step, needed) ? step.inOneCoat() : step)
+                        .toList()))
+        .toList();
+  }
+
+  private static boolean isShort(FinishStep step, Map<String, Double> needed) {
+    return step.coats() > 1
+        && step.product().onHandMl().filter(ml -> ml < needed.get(step.product().id())).isPresent();
   }
 
   /** Matches the cabin of a job, without planning what follows. */

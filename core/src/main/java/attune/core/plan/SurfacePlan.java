@@ -29,6 +29,11 @@ public record SurfacePlan(
     ruledOut = List.copyOf(ruledOut);
   }
 
+  /** The same finished otherwise. */
+  SurfacePlan finishedWith(List<FinishStep> steps) {
+    return new SurfacePlan(match, steps, dry, cautions, ruledOut, minutesLow, minutesHigh);
+  }
+
   public Surface surface() {
     return match.place().surface();
   }
