@@ -2611,7 +2611,7 @@ export interface components {
             chosen?: components["schemas"]["Reading"];
             cleaners: components["schemas"]["CleanerOption"][];
             tools: components["schemas"]["ToolOption"][];
-            warmths: string[];
+            warmths: components["schemas"]["WarmthOption"][];
             byHand?: components["schemas"]["ByHandView"];
             tried: components["schemas"]["TriedView"][];
         };
@@ -2625,6 +2625,11 @@ export interface components {
         TriedView: {
             needles: components["schemas"]["Needles"];
             result: string;
+        };
+        WarmthOption: {
+            code: string;
+            /** Format: double */
+            celsius: number;
         };
         SurfaceOutcome: {
             surfaceId: string;

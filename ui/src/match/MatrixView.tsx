@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { useDeferredValue, useRef, useState, type KeyboardEvent } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { useRef, useState, type KeyboardEvent } from 'react'
+import { Link, useNavigate, useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { matrixQuery } from '../api/queries'
 import { OneOf } from '../parts/controls'
@@ -29,9 +29,9 @@ const kinds = [
 export function MatrixView() {
   const job = useJob()
   const matrix = useQuery(matrixQuery(job.id))
-  const [kind, setKind] = useState('cleaner')
-  const [at, setAt] = useState({ row: 0, column: 0 })
-  const asked = useDeferredValue(at)
+  const [search] = useSearchParams()
+  const [picked, setKind] = useState<string>()
+  const [moved, setAt] = useState<{ row: number; column: number }>()
   const navigate = useNavigate()
   const grid = useRef<HTMLTableElement>(null)
   if (matrix.isPending) return <Loading what="the shelf by panels" />
@@ -41,8 +41,12 @@ export function MatrixView() {
         <Trouble error={matrix.error} again={() => void matrix.refetch()} />
       </div>
     )
-  const { surfaces, cells } = matrix.data
-  const rows = matrix.data.items.map((item, i) => ({ item, i })).filter(({ item }) => item.kind === kind)
+  const { items, surfaces, cells } = matrix.data
+  const wanted = items.find((item) => item.id === search.get('item'))
+  const kind = picked ?? wanted?.kind ?? 'cleaner'
+  const rows = items.map((item, i) => ({ item, i })).filter(({ item }) => item.kind === kind)
+  const first = Math.max(0, picked ? 0 : rows.findIndex(({ item }) => item === wanted))
+  const at = moved ?? { row: first, column: 0 }
   const focus = (row: number, column: number) => {
     const to = {
       row: Math.min(rows.length - 1, Math.max(0, row)),
@@ -67,8 +71,8 @@ export function MatrixView() {
     e.preventDefault()
     focus(...move)
   }
-  const shownRow = rows[Math.min(asked.row, rows.length - 1)]
-  const shownSurface = surfaces[asked.column]
+  const shownRow = rows[Math.min(at.row, rows.length - 1)]
+  const shownSurface = surfaces[at.column]
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label="Shelf by panels" className="grid min-w-0 content-start gap-2">

@@ -86,7 +86,7 @@ export function Rack(props: {
           <OneOf
             label="Warmth"
             value={needles.warmth}
-            options={match.warmths.map((value) => ({ value, label: Say(value) }))}
+            options={match.warmths.map(({ code }) => ({ value: code, label: Say(code) }))}
             onChange={(warmth) => move({ warmth })}
           />
         )}
@@ -267,6 +267,20 @@ function hold(
         },
         text: match.tools.find((t) => t.id === needles.toolId)?.name ?? '',
       }
+    case 'warmth': {
+      const now = match.warmths.find((w) => w.code === needles.warmth)?.celsius ?? 20
+      return {
+        value: now,
+        step: 1,
+        onMove: (wanted) => {
+          const others = match.warmths.filter((w) => (wanted > now ? w.celsius > now : w.celsius < now))
+          const off = (w: { celsius: number }) => Math.abs(w.celsius - wanted)
+          const next = others.sort((a, b) => off(a) - off(b))[0]
+          if (next) move({ warmth: next.code })
+        },
+        text: needles.warmth === 'none' ? 'as it is' : say(needles.warmth),
+      }
+    }
     case 'ph':
       return holdPh(scale, needles, match, move)
     default:

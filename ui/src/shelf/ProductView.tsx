@@ -6,6 +6,7 @@ import { finishesQuery, productQuery } from '../api/queries'
 import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Bottles } from './Bottles'
+import { WhyNotLinks } from './WhyNotLinks'
 import { Preview } from './Preview'
 import { SafetySheet } from './SafetySheet'
 import { Amount, faultAt, faultsOf, filledIn, Part, three } from './record'
@@ -430,6 +431,7 @@ function ProductForm(props: {
           earlier={known?.earlier ?? 0}
         />
         {known && <Bottles product={known} />}
+        {known && <WhyNotLinks itemId={known.record.id} />}
         {known && <SafetySheet product={known} />}
       </div>
     </div>

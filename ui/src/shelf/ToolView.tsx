@@ -5,6 +5,7 @@ import { api, need, type Schemas } from '../api/client'
 import { clothsQuery, toolQuery } from '../api/queries'
 import { Button, ButtonLink, OneOf, TextField, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
+import { WhyNotLinks } from './WhyNotLinks'
 import { ClothCard } from './Cloths'
 import { Amount, faultAt, faultsOf, filledIn, three } from './record'
 import * as words from './shelfWords'
@@ -181,9 +182,10 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
           </span>
         </div>
       </form>
-      {cloth && (
-        <div className="grid content-start">
-          <ClothCard cloth={cloth} />
+      {known && (
+        <div className="grid content-start gap-4">
+          {cloth && <ClothCard cloth={cloth} />}
+          <WhyNotLinks itemId={known.record.id} />
         </div>
       )}
     </div>

@@ -13,6 +13,7 @@ import attune.app.planning.MatchViews.ScaleReading;
 import attune.app.planning.MatchViews.SurfaceOutcome;
 import attune.app.planning.MatchViews.ToolOption;
 import attune.app.planning.MatchViews.TriedView;
+import attune.app.planning.MatchViews.WarmthOption;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
 import attune.core.match.Demand;
@@ -107,7 +108,7 @@ class MatchService {
             .toList(),
         Arrays.stream(Treatment.Warmth.values())
             .filter(w -> w != Treatment.Warmth.SEAT_HEAT)
-            .map(Coded::code)
+            .map(w -> new WarmthOption(w.code(), matcher().temperature(place, w).value()))
             .toList(),
         byHand(id, surfaceId, plan),
         tried(id, surfaceId));

@@ -72,6 +72,9 @@ public final class MatchViews {
       @Nullable Integer dwellMinS,
       @Nullable Integer dwellMaxS) {}
 
+  /** A warmth to pick, and the surface temperature it comes to here. */
+  public record WarmthOption(String code, double celsius) {}
+
   /** A tool to pick. */
   public record ToolOption(String id, String name, int stiffness, boolean abrasive) {}
 
@@ -89,7 +92,7 @@ public final class MatchViews {
       @Nullable Reading chosen,
       List<CleanerOption> cleaners,
       List<ToolOption> tools,
-      List<String> warmths,
+      List<WarmthOption> warmths,
       @Nullable ByHandView byHand,
       List<TriedView> tried) {}
 

@@ -3,6 +3,8 @@ package attune.core.match;
 import attune.core.match.CabinChoice.Choice;
 import attune.core.match.CabinChoice.Group;
 import attune.core.match.Search.Option;
+import attune.core.match.Treatment.Warmth;
+import attune.core.measure.Celsius;
 import attune.core.measure.Ratio;
 import attune.core.measure.SquareMetres;
 import attune.core.shelf.Product;
@@ -262,6 +264,11 @@ public final class Matcher {
   /** Judges one treatment, as when a needle is moved. */
   public Verdict judge(Place place, Treatment treatment) {
     return judge.judge(place, treatment);
+  }
+
+  /** Surface temperature during a pass with this warmth as help. */
+  public Celsius temperature(Place place, Warmth warmth) {
+    return judge.action().temperature(warmth, place.temperature());
   }
 
   /** The rack's needles and bands for a verdict. */
