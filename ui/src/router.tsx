@@ -62,6 +62,7 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./people/VehicleView')).VehicleView }),
       },
       { path: '/rules', lazy: async () => ({ Component: (await import('./rules/RulesView')).RulesView }) },
+      { path: '/mix', lazy: async () => ({ Component: (await import('./mix/BottlesView')).BottlesView }) },
       { path: '/cloth', lazy: async () => ({ Component: (await import('./cloth/ClothView')).ClothView }) },
       { path: '/shop', lazy: async () => ({ Component: (await import('./shop/ShopView')).ShopView }) },
       {

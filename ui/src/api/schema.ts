@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/mix/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["step_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs": {
         parameters: {
             query?: never;
@@ -1084,6 +1100,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["needs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/mix/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["label"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2103,7 +2135,31 @@ export interface components {
             /** Format: double */
             phHigh?: number;
             onLabel?: boolean;
+            /** Format: int64 */
+            costMinor?: number;
+            currency?: string;
+            /** Format: date */
+            useBy: string;
             barred?: string;
+        };
+        StepRequest: {
+            /** Format: double */
+            leftMl: number;
+            from: string;
+            to: string;
+            /** Format: double */
+            bottleMl: number;
+        };
+        StepAnswer: {
+            /** Format: double */
+            pourOutMl: number;
+            /** Format: double */
+            addProductMl: number;
+            /** Format: double */
+            addWaterMl: number;
+            /** Format: double */
+            resultMl: number;
+            words: string;
         };
         NewJob: {
             title: string;
@@ -3650,6 +3706,30 @@ export interface operations {
             };
         };
     };
+    step_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StepAnswer"];
+                };
+            };
+        };
+    };
     create_3: {
         parameters: {
             query?: never;
@@ -4844,6 +4924,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Need"][];
+                };
+            };
+        };
+    };
+    label: {
+        parameters: {
+            query: {
+                productId: string;
+                ratio: string;
+                bottleMl: number;
+                size?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

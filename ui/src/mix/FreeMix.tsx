@@ -3,56 +3,87 @@ import { useState } from 'react'
 import { api, need, type Schemas } from '../api/client'
 import { Field, inputForm, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { ml } from '../parts/words'
+import { dayOf, ml, money } from '../parts/words'
+import { LabelLinks } from './Label'
 
+type Known = 'ratio' | 'bottle' | 'product'
 const some = (id: string) => (id === 'none' ? undefined : id)
+const number = (text: string) => (text.trim() === '' ? NaN : Number(text))
 
-/** Any bottle and ratio: how much of each, in numbers and in words. */
-export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
-  const [ratio, setRatio] = useState('1:10')
-  const [bottle, setBottle] = useState('750')
-  const [productId, setProductId] = useState('none')
+/** Any two of ratio, bottle and product, and the third follows: in numbers and in words. */
+export function FreeMix(props: {
+  products: Schemas['ProductFile'][]
+  start?: { product?: string; ratio?: string; bottle?: string }
+}) {
+  const { products, start } = props
+  const [ratio, setRatio] = useState(start?.ratio ?? '1:10')
+  const [bottle, setBottle] = useState(start?.bottle ?? '750')
+  const [amount, setAmount] = useState('')
+  const [asked, setAsked] = useState<Known[]>(['ratio', 'bottle'])
+  const [productId, setProductId] = useState(start?.product ?? 'none')
   const [heldId, setHeldId] = useState('none')
-  const concentrates = products.filter((p) => p.supply === 'concentrate')
-  const bottleMl = Number(bottle)
+  const concentrates = products.filter((p) => p.supply === 'concentrate' || p.id === productId)
+  const follows = (['ratio', 'bottle', 'product'] as Known[]).find((k) => !asked.includes(k))!
+  const ask = (field: Known) => setAsked((before) => (before.includes(field) ? before : [before[1]!, field]))
+  const body = {
+    ratio: follows === 'ratio' ? undefined : ratio,
+    bottleMl: follows === 'bottle' ? undefined : number(bottle),
+    productMl: follows === 'product' ? undefined : number(amount),
+    productId: some(productId),
+    heldId: some(heldId),
+  }
+  const whole =
+    (body.ratio === undefined || body.ratio.trim() !== '') &&
+    [body.bottleMl, body.productMl].every((v) => v === undefined || Number.isFinite(v))
   const mix = useQuery({
-    queryKey: ['mix', ratio, bottle, productId, heldId],
-    queryFn: () =>
-      need(
-        api.POST('/api/v1/mix', {
-          body: { ratio, bottleMl, productId: some(productId), heldId: some(heldId) },
-        }),
-      ),
-    enabled: ratio.trim() !== '' && bottle.trim() !== '' && Number.isFinite(bottleMl),
+    queryKey: ['mix', body],
+    queryFn: () => need(api.POST('/api/v1/mix', { body })),
+    enabled: whole,
     placeholderData: keepPreviousData,
     retry: false,
   })
+  const data = mix.isError ? undefined : mix.data
+  const shown = (field: Known, own: string, answer: string | undefined) =>
+    field === follows ? (answer ?? '') : own
+  const tenth = (v: number | undefined) => (v === undefined ? undefined : String(Math.round(v * 10) / 10))
+  const known = products.find((p) => p.id === productId)
   return (
     <section aria-label="Free mix" className="lying grid gap-3 p-3">
       <h2 className="text-do">Free mix</h2>
-      <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
-        <label>
-          <Field label="Ratio, as the label writes it">
-            <input
-              className={inputForm}
-              value={ratio}
-              onChange={(e) => setRatio(e.target.value)}
-              maxLength={40}
-            />
-          </Field>
-        </label>
-        <label>
-          <Field label="Bottle, ml">
-            <input
-              className={inputForm}
-              value={bottle}
-              inputMode="numeric"
-              onChange={(e) => setBottle(e.target.value)}
-              maxLength={7}
-            />
-          </Field>
-        </label>
-        <Field label="Product, for its pH">
+      <p className="text-note text-faint">Fill in any two of ratio, bottle and product; the third follows.</p>
+      <div className="grid gap-3 sm:grid-cols-3">
+        <Entry
+          label="Ratio, as the label writes it"
+          follows={follows === 'ratio'}
+          value={shown('ratio', ratio, data?.ratio)}
+          onChange={(v) => {
+            ask('ratio')
+            setRatio(v)
+          }}
+        />
+        <Entry
+          label="Bottle, ml"
+          numeric
+          follows={follows === 'bottle'}
+          value={shown('bottle', bottle, tenth(data?.bottleMl))}
+          onChange={(v) => {
+            ask('bottle')
+            setBottle(v)
+          }}
+        />
+        <Entry
+          label="Product, ml"
+          numeric
+          follows={follows === 'product'}
+          value={shown('product', amount, tenth(data?.productMl))}
+          onChange={(v) => {
+            ask('product')
+            setAmount(v)
+          }}
+        />
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Field label="Which product, for its pH, price and label">
           <Pick
             label="Product"
             value={productId}
@@ -76,23 +107,51 @@ export function FreeMix({ products }: { products: Schemas['ProductFile'][] }) {
         </Field>
       </div>
       {mix.isError && <Trouble error={mix.error} />}
-      {mix.data && !mix.isError && (
-        <p aria-live="polite" data-testid="free-mix">
-          <span className="block text-do font-semibold">
-            {ml(mix.data.productMl)} product, {ml(mix.data.waterMl)} water
-          </span>
-          {mix.data.words}
-          {mix.data.phLow !== undefined && `; pH ${mix.data.phLow} to ${mix.data.phHigh}`}
-          {mix.data.onLabel === false && (
-            <strong className="text-over">; outside what the label allows</strong>
+      {data && (
+        <div aria-live="polite" data-testid="free-mix" className="grid gap-1">
+          <p>
+            <span className="block text-do font-semibold">
+              {ml(data.productMl)} product, {ml(data.waterMl)} water
+            </span>
+            {data.words}
+            {data.phLow !== undefined && `; pH ${data.phLow} to ${data.phHigh}`}
+            {data.costMinor !== undefined && data.currency && `; ${money(data.costMinor, data.currency)}`}
+            {data.onLabel === false && <strong className="text-over">; outside what the label allows</strong>}
+          </p>
+          {data.barred && (
+            <strong className="block border-l-4 border-l-barred pl-3 text-barred">{data.barred}</strong>
           )}
-          {mix.data.barred && (
-            <strong className="mt-1 block border-l-4 border-l-barred pl-3 text-barred">
-              {mix.data.barred}
-            </strong>
+          {known && !data.barred && (
+            <>
+              <p className="text-note text-faint">Mixed today, to be used by {dayOf(data.useBy)}.</p>
+              <LabelLinks productId={known.id} ratio={data.ratio} bottleMl={data.bottleMl} />
+            </>
           )}
-        </p>
+        </div>
       )}
     </section>
+  )
+}
+
+function Entry(props: {
+  label: string
+  value: string
+  follows: boolean
+  numeric?: boolean
+  onChange: (value: string) => void
+}) {
+  return (
+    <label>
+      <Field label={props.follows ? `${props.label}: follows` : props.label}>
+        <input
+          className={`${inputForm} ${props.follows ? 'border-dashed text-faint' : ''}`}
+          aria-label={props.label}
+          value={props.value}
+          inputMode={props.numeric ? 'decimal' : 'text'}
+          onChange={(e) => props.onChange(e.target.value)}
+          maxLength={40}
+        />
+      </Field>
+    </label>
   )
 }

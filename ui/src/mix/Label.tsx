@@ -1,52 +1,39 @@
-import { Dialog } from 'radix-ui'
-import { useEffect } from 'react'
-import type { Schemas } from '../api/client'
-import { Button } from '../parts/controls'
-import { dayOf, ml } from '../parts/words'
+import { Printer } from 'lucide-react'
 
-/** A bottle's label: on screen as a check, on paper alone. */
-export function Label(props: {
-  mix: Schemas['MixFile']
-  product: Schemas['ProductFile'] | undefined
-  onClose: () => void
-}) {
-  const { mix, product } = props
-  useEffect(() => {
-    document.body.classList.add('printing-label')
-    return () => document.body.classList.remove('printing-label')
-  }, [])
+const sizes = [
+  { size: '57x32', says: '57 × 32 mm' },
+  { size: '89x36', says: '89 × 36 mm' },
+  { size: '100x62', says: '100 × 62 mm' },
+  { size: 'a4', says: 'A4 sheet of 8' },
+  { size: 'letter', says: 'Letter sheet of 10' },
+]
+
+/** A bottle's label as a PDF, in each size there is stock for. */
+export function LabelLinks(props: { productId: string; ratio: string; bottleMl: number }) {
+  const of = (size: string) =>
+    `/api/v1/mix/label.pdf?${new URLSearchParams({
+      productId: props.productId,
+      ratio: props.ratio,
+      bottleMl: String(props.bottleMl),
+      size,
+    })}`
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && props.onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="no-print fixed inset-0 z-40 bg-ink/50" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,26rem)] -translate-x-1/2 -translate-y-1/2 bg-paper p-4 print:static print:w-[90mm] print:translate-0 print:p-0"
+    <p className="flex flex-wrap items-center gap-x-4">
+      <span className="inline-flex items-center gap-1.5">
+        <Printer size={18} aria-hidden="true" /> Label
+      </span>
+      {sizes.map(({ size, says }) => (
+        <a
+          key={size}
+          href={of(size)}
+          target="_blank"
+          rel="noreferrer"
+          aria-label={`Label as PDF, ${says}`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
-          <div className="print-label grid gap-1 border-2 border-ink p-3">
-            <Dialog.Title className="text-do">{product?.name}</Dialog.Title>
-            <p className="text-big leading-none font-bold">{mix.ratio}</p>
-            <p>{mix.words}</p>
-            <p>
-              {ml(mix.productMl)} product + {ml(mix.waterMl)} water
-            </p>
-            <p>{mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'}</p>
-            <p>
-              Mixed {dayOf(new Date().toISOString())}
-              {product?.hazards?.length ? ` · ${product.hazards.join(' ')}` : ''}
-            </p>
-            <p className="text-note">
-              Keep from children. Never into a food bottle. The safety data sheet decides.
-            </p>
-          </div>
-          <div className="no-print mt-3 flex gap-2">
-            <Button weight="main" onClick={() => window.print()}>
-              Print
-            </Button>
-            <Button onClick={props.onClose}>Close</Button>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          {says}
+        </a>
+      ))}
+    </p>
   )
 }

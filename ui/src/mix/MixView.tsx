@@ -1,6 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Gauge, Printer } from 'lucide-react'
-import { useState } from 'react'
+import { Gauge } from 'lucide-react'
 import { api, need, type Schemas } from '../api/client'
 import { planQuery, shelfQuery } from '../api/queries'
 import { HazardsOf } from '../parts/Hazards'
@@ -10,7 +9,8 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { ml, plural } from '../parts/words'
 import { Bottle } from './Bottle'
 import { FreeMix } from './FreeMix'
-import { Label } from './Label'
+import { LabelLinks } from './Label'
+import { StepMix } from './StepMix'
 
 type Product = Schemas['ProductFile']
 
@@ -19,7 +19,6 @@ export function MixView() {
   const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
   const plan = useQuery({ ...planQuery(job.id), enabled: asked })
   const shelf = useQuery(shelfQuery)
-  const [label, setLabel] = useState<string>()
 
   if (plan.isError || shelf.isError)
     return (
@@ -32,7 +31,6 @@ export function MixView() {
   const mixes = plan.data?.mixes ?? []
   const diluted = mixes.filter((m) => m.ratio !== 'ready')
   const ready = mixes.filter((m) => m.ratio === 'ready')
-  const printed = mixes.find((m) => m.productId + m.ratio === label)
 
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
@@ -56,7 +54,6 @@ export function MixView() {
               product={products.get(mix.productId)}
               labels={job.labels}
               jobId={job.id}
-              onLabel={() => setLabel(mix.productId + mix.ratio)}
             />
           ))}
           {ready.length > 0 && <Ready mixes={ready} products={products} />}
@@ -65,9 +62,7 @@ export function MixView() {
       {plan.data && plan.data.doses.length > 0 && <Doses plan={plan.data} products={products} />}
       {plan.data && <Kit plan={plan.data} />}
       <FreeMix products={shelf.data.products} />
-      {printed && (
-        <Label mix={printed} product={products.get(printed.productId)} onClose={() => setLabel(undefined)} />
-      )}
+      <StepMix />
     </div>
   )
 }
@@ -97,7 +92,6 @@ function MixCard(props: {
   product: Product | undefined
   labels: Record<string, string>
   jobId: string
-  onLabel: () => void
 }) {
   const { mix, product, labels } = props
   return (
@@ -139,9 +133,7 @@ function MixCard(props: {
         </p>
         <Pen jobId={props.jobId} mix={mix} />
         <HazardsOf productIds={[mix.productId]} />
-        <Button onClick={props.onLabel} className="mt-1 justify-self-start">
-          <Printer size={18} aria-hidden="true" /> Label
-        </Button>
+        <LabelLinks productId={mix.productId} ratio={mix.ratio} bottleMl={mix.bottleMl} />
       </div>
     </article>
   )

@@ -24,6 +24,7 @@ const places = [
   { title: 'Shelf', to: '/shelf' },
   { title: 'House rules', to: '/rules' },
   { title: 'Read a cloth', to: '/cloth' },
+  { title: 'Mix a bottle', to: '/mix' },
   { title: 'Shop settings', to: '/shop' },
 ]
 const item =

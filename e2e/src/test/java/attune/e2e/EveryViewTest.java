@@ -53,6 +53,7 @@ class EveryViewTest {
         "/vehicles/new",
         "/shop",
         "/rules",
+        "/mix",
         "/cloth",
         "/nowhere",
         "/jobs/none/survey"
@@ -77,6 +78,7 @@ class EveryViewTest {
         "/vehicles/new",
         "/shop",
         "/rules",
+        "/mix",
         "/cloth"
       })
   void pagesOutsideAJobFitAPhone(String path, AttuneJar.Opened attune) {

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /** Hazard statements by code, with their pictogram and what they ask for. */
 @Component
-class Hazards {
+public class Hazards {
   /**
    * A hazard statement.
    *
@@ -20,7 +20,8 @@ class Hazards {
    * @param gloves true when it asks for gloves
    * @param air true when it asks for open doors
    */
-  record Hazard(String code, String statement, String pictogram, boolean gloves, boolean air) {}
+  public record Hazard(
+      String code, String statement, String pictogram, boolean gloves, boolean air) {}
 
   private final Map<String, Hazard> byCode;
 
@@ -41,7 +42,7 @@ class Hazards {
   }
 
   /** The statements of codes, in their order; a code not in the table is shown as itself. */
-  List<Hazard> of(Collection<String> codes) {
+  public List<Hazard> of(Collection<String> codes) {
     List<Hazard> found = new ArrayList<>();
     for (String code : codes == null ? List.<String>of() : codes) {
       found.add(

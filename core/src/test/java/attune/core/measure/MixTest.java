@@ -51,4 +51,38 @@ class MixTest {
     assertThatThrownBy(() -> Mix.ofBottleAndProduct(500, 501)).hasMessageContaining("productMl");
     assertThatThrownBy(() -> Mix.ofProduct(Ratio.READY, Double.NaN)).hasMessageContaining("NaN");
   }
+
+  @Test
+  void threeHundredLeftAtOneToTenIsThinnedToOneToTwenty() {
+    Mix.Step step = Mix.step(300, new Ratio(10), new Ratio(20), 750);
+    assertThat(step.addWaterMl()).isCloseTo(272.7, within(0.1));
+    assertThat(step.addProductMl()).isZero();
+    assertThat(step.pourOutMl()).isZero();
+    assertThat(step.resultMl() / (300 / 11.0)).isCloseTo(21, within(1e-9));
+  }
+
+  @Test
+  void aThinMixIsStrengthenedWithProductAlone() {
+    Mix.Step step = Mix.step(420, new Ratio(20), new Ratio(10), 750);
+    assertThat(step.addWaterMl()).isZero();
+    assertThat(step.addProductMl()).isCloseTo(20, within(1e-9));
+    assertThat(step.resultMl()).isCloseTo(440, within(1e-9));
+  }
+
+  @Test
+  void whatWouldNotFitIsPouredOutFirst() {
+    Mix.Step step = Mix.step(500, new Ratio(4), new Ratio(19), 750);
+    assertThat(step.resultMl()).isCloseTo(750, within(1e-9));
+    assertThat(step.pourOutMl()).isCloseTo(500 - 187.5, within(1e-9));
+    assertThat(step.addWaterMl()).isCloseTo(562.5, within(1e-9));
+  }
+
+  @Test
+  void theSameRatioAsksForNothingAndUndilutedCannotBeComeBackTo() {
+    assertThat(Mix.step(300, new Ratio(10), new Ratio(10), 750).addProductMl()).isZero();
+    assertThatThrownBy(() -> Mix.step(300, new Ratio(10), Ratio.READY, 750))
+        .hasMessageContaining("cannot be unmixed");
+    assertThatThrownBy(() -> Mix.step(900, new Ratio(10), new Ratio(20), 750))
+        .hasMessageContaining("leftMl");
+  }
 }

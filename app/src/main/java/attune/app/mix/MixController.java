@@ -1,4 +1,4 @@
-package attune.app.planning;
+package attune.app.mix;
 
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
@@ -14,11 +14,17 @@ import attune.core.measure.Sections;
 import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
 import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Mixing and the working window, stateless. */
 @RestController
@@ -36,9 +42,19 @@ class MixController {
       @Nullable String productId,
       @Nullable String heldId) {}
 
+  /** What is left of a mix, and what it is to become. */
+  record StepRequest(double leftMl, String from, String to, double bottleMl) {}
+
+  /** What to pour out and to add. */
+  record StepAnswer(
+      double pourOutMl, double addProductMl, double addWaterMl, double resultMl, String words) {}
+
   /**
    * What to fill.
    *
+   * @param costMinor of the product in it, in minor units of the currency, where a pack's price is
+   *     on record
+   * @param useBy if it is mixed today
    * @param barred why it must not go into that bottle, or null
    */
   record MixAnswer(
@@ -50,6 +66,9 @@ class MixController {
       @Nullable Double phLow,
       @Nullable Double phHigh,
       @Nullable Boolean onLabel,
+      @Nullable Long costMinor,
+      @Nullable String currency,
+      LocalDate useBy,
       @Nullable String barred) {}
 
   /** A film and the air over it. */
@@ -66,10 +85,64 @@ class MixController {
 
   private final ReferenceData reference;
   private final ShelfService shelf;
+  private final MixLabel labels;
+  private final Clock clock;
 
-  MixController(ReferenceData reference, ShelfService shelf) {
+  MixController(ReferenceData reference, ShelfService shelf, MixLabel labels, Clock clock) {
     this.reference = reference;
     this.shelf = shelf;
+    this.labels = labels;
+    this.clock = clock;
+  }
+
+  /** A bottle's label to print; its QR code opens the mix in Attune. */
+  @GetMapping(value = "/mix/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] label(
+      @RequestParam String productId,
+      @RequestParam String ratio,
+      @RequestParam double bottleMl,
+      @RequestParam(defaultValue = "100x62") String size) {
+    Product product = product(productId, "/productId").orElseThrow();
+    Mix mix = Mix.ofBottle(ratio(ratio), bottleMl);
+    String address =
+        ServletUriComponentsBuilder.fromCurrentContextPath()
+            .path("/mix")
+            .queryParam("product", productId)
+            .queryParam("ratio", mix.ratio().code())
+            .queryParam("bottle", Math.round(bottleMl))
+            .encode()
+            .toUriString();
+    LocalDate today = LocalDate.now(clock);
+    return labels.pdf(
+        new MixLabel.Filled(
+            product,
+            mix,
+            reference.rulebook().ph().of(product.ph(), mix.ratio()),
+            today,
+            Mix.useBy(today, reference.figures()),
+            address),
+        size);
+  }
+
+  /** Makes what is left of a mix thinner or stronger. */
+  @PostMapping("/mix/step")
+  StepAnswer step(@RequestBody StepRequest r) {
+    Mix.Step step =
+        Mix.step(r.leftMl(), ratio("/from", r.from()), ratio("/to", r.to()), r.bottleMl());
+    return new StepAnswer(
+        tenth(step.pourOutMl()),
+        tenth(step.addProductMl()),
+        tenth(step.addWaterMl()),
+        tenth(step.resultMl()),
+        ratio(r.to()).words());
+  }
+
+  private static double tenth(double ml) {
+    return Math.round(ml * 10) / 10.0;
+  }
+
+  private static long cost(Product.Pack pack, Mix mix) {
+    return Math.round(pack.priceMinor() * mix.productMl() / pack.ml());
   }
 
   @PostMapping("/mix")
@@ -87,6 +160,9 @@ class MixController {
         ph.map(PhInterval::low).orElse(null),
         ph.map(PhInterval::high).orElse(null),
         product.map(p -> p.label().allows(mix.ratio())).orElse(null),
+        product.flatMap(Product::pack).map(pack -> cost(pack, mix)).orElse(null),
+        product.flatMap(Product::pack).map(Product.Pack::currency).orElse(null),
+        Mix.useBy(LocalDate.now(clock), reference.figures()),
         NeverMix.between(product, product(r.heldId(), "/heldId"))
             .map(why -> "Not into this bottle before it is rinsed: " + why + ".")
             .orElse(null));
@@ -119,10 +195,14 @@ class MixController {
   }
 
   private static Ratio ratio(String text) {
+    return ratio("/ratio", text);
+  }
+
+  private static Ratio ratio(String pointer, String text) {
     try {
       return Ratio.parse(text);
     } catch (InvalidInputException e) {
-      throw new InvalidInputException("/ratio", "\"" + text + "\"", e.faults().get(0).allowed());
+      throw new InvalidInputException(pointer, "\"" + text + "\"", e.faults().get(0).allowed());
     }
   }
 

@@ -1,0 +1,190 @@
+package attune.app.mix;
+
+import attune.app.shelf.Hazards;
+import attune.core.check.InvalidInputException;
+import attune.core.measure.Mix;
+import attune.core.measure.PhInterval;
+import attune.core.shelf.Product;
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.lowagie.text.Document;
+import com.lowagie.text.DocumentException;
+import com.lowagie.text.Font;
+import com.lowagie.text.FontFactory;
+import com.lowagie.text.PageSize;
+import com.lowagie.text.Paragraph;
+import com.lowagie.text.Rectangle;
+import com.lowagie.text.pdf.ColumnText;
+import com.lowagie.text.pdf.PdfContentByte;
+import com.lowagie.text.pdf.PdfWriter;
+import java.io.ByteArrayOutputStream;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** A bottle's label as PDF: one on label stock, or a sheet full of it. */
+@Component
+class MixLabel {
+  /** What a bottle holds, and since when. */
+  record Filled(
+      Product product,
+      Mix mix,
+      Optional<PhInterval> ph,
+      LocalDate mixedOn,
+      LocalDate useBy,
+      String address) {}
+
+  /** A page, and how many labels of what size lie on it; lengths in mm. */
+  private record Stock(Rectangle page, int columns, int rows, float widthMm, float heightMm) {}
+
+  private static final float POINTS_PER_MM = 72 / 25.4f;
+  private static final float FULL_WIDTH_MM = 100;
+  private static final float FULL_HEIGHT_MM = 62;
+  private static final float PAD = 4;
+  private static final float QR = 22;
+  private static final float SHRINK = 0.94f;
+  private static final float SMALLEST = 0.3f;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+  private static final Map<String, Stock> STOCKS =
+      Map.of(
+          "100x62", single(100, 62),
+          "89x36", single(89, 36),
+          "57x32", single(57, 32),
+          "a4", new Stock(PageSize.A4, 2, 4, 99, 67),
+          "letter", new Stock(PageSize.LETTER, 2, 5, 101.6f, 50.8f));
+
+  private final Hazards hazards;
+
+  MixLabel(Hazards hazards) {
+    this.hazards = hazards;
+  }
+
+  private static Stock single(float widthMm, float heightMm) {
+    return new Stock(
+        new Rectangle(widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM), 1, 1, widthMm, heightMm);
+  }
+
+  /**
+   * The label.
+   *
+   * @param size one of the sizes in mm, or a sheet
+   * @throws InvalidInputException if there is no such stock
+   */
+  byte[] pdf(Filled filled, String size) {
+    Stock stock = STOCKS.get(size);
+    if (stock == null) {
+      throw new InvalidInputException(
+          "/size",
+          "\"" + size + "\"",
+          "one of " + String.join(", ", STOCKS.keySet().stream().sorted().toList()));
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    Document document = new Document(stock.page(), 0, 0, 0, 0);
+    PdfWriter writer = PdfWriter.getInstance(document, out);
+    document.addTitle(filled.product().name() + " " + filled.mix().ratio().code());
+    document.open();
+    float width = stock.widthMm() * POINTS_PER_MM;
+    float height = stock.heightMm() * POINTS_PER_MM;
+    float left = (stock.page().getWidth() - stock.columns() * width) / 2;
+    float bottom = (stock.page().getHeight() - stock.rows() * height) / 2;
+    for (int row = 0; row < stock.rows(); row++) {
+      for (int column = 0; column < stock.columns(); column++) {
+        float x = left + column * width;
+        float y = bottom + row * height;
+        draw(writer.getDirectContent(), filled, new Rectangle(x, y, x + width, y + height));
+      }
+    }
+    document.close();
+    return out.toByteArray();
+  }
+
+  private void draw(PdfContentByte on, Filled filled, Rectangle box) {
+    float unit = Math.min(box.getHeight() / FULL_HEIGHT_MM, box.getWidth() / FULL_WIDTH_MM);
+    float pad = PAD * unit;
+    float qr = QR * unit;
+    float right = box.getRight() - pad - qr - pad;
+    float scale = 1;
+    while (write(on, filled, box, right, unit * scale, true) && scale > SMALLEST) {
+      scale *= SHRINK;
+    }
+    write(on, filled, box, right, unit * scale, false);
+    qr(on, filled.address(), right + pad, box.getTop() - pad - qr, qr);
+  }
+
+  /**
+   * Writes the text, or only tries to.
+   *
+   * @return true where some of it did not fit
+   */
+  private boolean write(
+      PdfContentByte on, Filled filled, Rectangle box, float right, float unit, boolean trying) {
+    ColumnText text = new ColumnText(on);
+    float pad = PAD * Math.min(box.getHeight() / FULL_HEIGHT_MM, box.getWidth() / FULL_WIDTH_MM);
+    text.setSimpleColumn(box.getLeft() + pad, box.getBottom() + pad, right, box.getTop() - pad / 2);
+    text.addElement(line(filled.product().name(), 6 * unit, Font.BOLD));
+    text.addElement(line(filled.mix().ratio().code(), 11 * unit, Font.BOLD));
+    text.addElement(line(filled.mix().ratio().words(), 4 * unit, Font.NORMAL));
+    text.addElement(line(amounts(filled), 4.4f * unit, Font.NORMAL));
+    text.addElement(
+        line(
+            "Mixed " + DAY.format(filled.mixedOn()) + ", use by " + DAY.format(filled.useBy()),
+            4.4f * unit,
+            Font.BOLD));
+    for (Hazards.Hazard hazard : hazards.of(filled.product().hazards())) {
+      text.addElement(line(hazard.code() + " " + hazard.statement(), 3.8f * unit, Font.NORMAL));
+    }
+    text.addElement(
+        line(
+            "Keep from children. Never into a food bottle. The safety data sheet decides.",
+            3.4f * unit,
+            Font.NORMAL));
+    try {
+      return ColumnText.hasMoreText(text.go(trying));
+    } catch (DocumentException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String amounts(Filled filled) {
+    String ph =
+        filled
+            .ph()
+            .map(p -> String.format(Locale.ROOT, "pH %.1f to %.1f", p.low(), p.high()))
+            .orElse("pH not known");
+    return String.format(
+        Locale.ROOT,
+        "%.0f ml product, %.0f ml water; %s",
+        filled.mix().productMl(),
+        filled.mix().waterMl(),
+        ph);
+  }
+
+  private static Paragraph line(String text, float size, int style) {
+    Paragraph line = new Paragraph(text, FontFactory.getFont(FontFactory.HELVETICA, size, style));
+    line.setLeading(size * 1.12f);
+    return line;
+  }
+
+  private static void qr(PdfContentByte on, String address, float x, float y, float side) {
+    BitMatrix bits;
+    try {
+      bits = new QRCodeWriter().encode(address, BarcodeFormat.QR_CODE, 0, 0);
+    } catch (WriterException e) {
+      throw new IllegalStateException(e);
+    }
+    float cell = side / bits.getWidth();
+    for (int row = 0; row < bits.getHeight(); row++) {
+      for (int column = 0; column < bits.getWidth(); column++) {
+        if (bits.get(column, row)) {
+          on.rectangle(x + column * cell, y + side - (row + 1) * cell, cell, cell);
+        }
+      }
+    }
+    on.fill();
+  }
+}

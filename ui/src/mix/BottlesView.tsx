@@ -1,0 +1,33 @@
+import { useQuery } from '@tanstack/react-query'
+import { useSearchParams } from 'react-router'
+import { shelfQuery } from '../api/queries'
+import { Loading, Trouble } from '../parts/Notice'
+import { FreeMix } from './FreeMix'
+import { StepMix } from './StepMix'
+
+/** Mixing outside a job; a label's code opens its mix here. */
+export function BottlesView() {
+  const shelf = useQuery(shelfQuery)
+  const [search] = useSearchParams()
+  if (shelf.isPending) return <Loading what="the shelf" />
+  if (shelf.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={shelf.error} again={() => void shelf.refetch()} />
+      </div>
+    )
+  return (
+    <div className="mx-auto grid w-full max-w-4xl content-start gap-4 p-3 md:p-5">
+      <h1 className="text-head">Mix a bottle</h1>
+      <FreeMix
+        products={shelf.data.products}
+        start={{
+          product: search.get('product') ?? undefined,
+          ratio: search.get('ratio') ?? undefined,
+          bottle: search.get('bottle') ?? undefined,
+        }}
+      />
+      <StepMix />
+    </div>
+  )
+}
