@@ -40,11 +40,21 @@ export function DayView() {
         </Empty>
       )}
       {day.data && day.data.length > 0 && (
-        <ul className="lying divide-y divide-line">
-          {day.data.map((entry) => (
-            <JobLine key={entry.job.id} entry={entry} />
-          ))}
-        </ul>
+        <>
+          <ul className="lying divide-y divide-line">
+            {day.data.map((entry) => (
+              <JobLine key={entry.job.id} entry={entry} />
+            ))}
+          </ul>
+          <p className="mt-3">
+            <a
+              href="/api/v1/calendar.ics"
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+            >
+              All visits and after-care as a calendar to subscribe to
+            </a>
+          </p>
+        </>
       )}
     </div>
   )

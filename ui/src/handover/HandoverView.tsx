@@ -63,6 +63,13 @@ export function HandoverView() {
             Hand over
           </Button>
         )}
+        <a
+          href={`/api/v1/jobs/${job.id}/calendar.ics`}
+          download
+          className="inline-flex min-h-14 items-center underline underline-offset-4"
+        >
+          Into a calendar
+        </a>
         <Button className="min-h-14" onClick={() => window.print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </Button>

@@ -150,6 +150,42 @@ public class JobReader {
     return new Decisions(byHand, tried);
   }
 
+  /**
+   * As {@link #decisions}, for a file that stands alone.
+   *
+   * @throws InvalidInputException naming what is not on the shelf
+   */
+  public static Decisions decisionsOf(JobFile file, Shelf shelf) {
+    List<Fault> faults = new ArrayList<>();
+    for (int i = 0; i < file.surfaces().size(); i++) {
+      SurfaceFile surface = file.surfaces().get(i);
+      String pointer = "/surfaces/" + i;
+      if (surface.byHand() != null) {
+        onShelf(surface.byHand().needles(), shelf, pointer + "/byHand/needles", faults);
+      }
+      for (int t = 0; t < orEmpty(surface.tried()).size(); t++) {
+        onShelf(
+            surface.tried().get(t).needles(), shelf, pointer + "/tried/" + t + "/needles", faults);
+      }
+    }
+    if (!faults.isEmpty()) {
+      throw new InvalidInputException(faults);
+    }
+    return decisions(file, shelf);
+  }
+
+  private static void onShelf(NeedlesFile n, Shelf shelf, String pointer, List<Fault> faults) {
+    if (n.cleanerId() != null && shelf.findProduct(n.cleanerId()).isEmpty()) {
+      faults.add(
+          new Fault(
+              pointer + "/cleanerId", "\"" + n.cleanerId() + "\"", "a product of the job's shelf"));
+    }
+    if (findTool(shelf, n.toolId()).isEmpty()) {
+      faults.add(
+          new Fault(pointer + "/toolId", "\"" + n.toolId() + "\"", "a tool of the job's shelf"));
+    }
+  }
+
   /** Needles as a treatment; empty where the cleaner or the tool is not on the shelf. */
   public static Optional<Treatment> treatment(NeedlesFile n, Shelf shelf) {
     Optional<Product> cleaner = Optional.ofNullable(n.cleanerId()).flatMap(shelf::findProduct);

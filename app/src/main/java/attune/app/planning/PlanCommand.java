@@ -60,6 +60,6 @@ public final class PlanCommand {
     JobFile file = reader.bind(json);
     Job job = reader.read(file, reference.startingShelf(), reference.houseRules());
     return new PlanWriter()
-        .text(reference.planner().plan(job, JobReader.decisions(file, job.shelf())));
+        .text(reference.planner().plan(job, JobReader.decisionsOf(file, job.shelf())));
   }
 }

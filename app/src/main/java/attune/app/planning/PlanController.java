@@ -53,7 +53,7 @@ class PlanController {
           String job) {
     JobFile file = reader.bind(job);
     Job read = reader.read(file, shelf.shelf(), reference.houseRules());
-    return writer.file(reference.planner().plan(read, JobReader.decisions(file, read.shelf())));
+    return writer.file(reference.planner().plan(read, JobReader.decisionsOf(file, read.shelf())));
   }
 
   @GetMapping("/jobs/{id}/plan")

@@ -194,4 +194,29 @@ class PlanCommandTest {
     assertThat(run().err()).startsWith("usage:");
     assertThat(run("a", "b").status()).isEqualTo(2);
   }
+
+  private Run runWith(Path directory, String byHand) throws IOException {
+    ObjectNode job =
+        (ObjectNode) MAPPER.readTree(Files.readString(EXAMPLES.resolve("leather-estate.json")));
+    ((ObjectNode) job.get("surfaces").get(0)).set("byHand", MAPPER.readTree(byHand));
+    Path file = directory.resolve("job.json");
+    Files.writeString(file, job.toString());
+    return run(file.toString());
+  }
+
+  @Test
+  void whatWasSetByHandIsFollowedOrItsFaultIsNamed(@TempDir Path directory) throws IOException {
+    String needles =
+        "{\"needles\":{\"cleanerId\":\"%s\",\"ratio\":\"ready\",\"toolId\":\"%s\","
+            + "\"applyTo\":\"tool\",\"laidGPerM2\":12,\"warmth\":\"none\",\"dwellS\":45}}";
+    Run followed = runWith(directory, needles.formatted("marlpit-mild", "sponge-soft"));
+    JsonNode first = MAPPER.readTree(followed.out()).at("/surfaces/0");
+    assertThat(first.get("byHand").asBoolean()).isTrue();
+    assertThat(first.at("/ladder/0/toolId").asString()).isEqualTo("sponge-soft");
+    Run missing = runWith(directory, needles.formatted("lye", "chainsaw"));
+    assertThat(missing.status()).isEqualTo(2);
+    assertThat(missing.err())
+        .contains("/surfaces/0/byHand/needles/cleanerId: found \"lye\"")
+        .contains("/surfaces/0/byHand/needles/toolId: found \"chainsaw\"");
+  }
 }

@@ -1,0 +1,151 @@
+package attune.app.calendar;
+
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
+import attune.app.jobs.JobViews.JobSummary;
+import attune.app.planning.JobPlans;
+import attune.core.plan.Plan;
+import attune.core.plan.Plan.CareItem;
+import attune.core.plan.Task;
+import attune.core.plan.Timetable;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtEnd;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.DtStart;
+import net.fortuna.ical4j.model.property.RRule;
+import net.fortuna.ical4j.model.property.Summary;
+import net.fortuna.ical4j.model.property.Uid;
+import org.springframework.stereotype.Service;
+
+/**
+ * What of a job belongs into a calendar: each day somebody works on it, when it can be driven, sat
+ * in and is cured, and its after-care. Times are the shop's own, without offset.
+ */
+@Service
+class CalendarService {
+  private static final String PRODUCT = "-//Attune//Attune 1//EN";
+
+  private final JobService jobs;
+  private final JobPlans plans;
+  private final Clock clock;
+
+  CalendarService(JobService jobs, JobPlans plans, Clock clock) {
+    this.jobs = jobs;
+    this.plans = plans;
+    this.clock = clock;
+  }
+
+  /** One job's calendar. */
+  String ofJob(UUID id) {
+    JobSummary job = jobs.list().stream().filter(j -> j.id().equals(id)).findFirst().orElseThrow();
+    return text(events(job));
+  }
+
+  /** The calendar of every job that has been surveyed. */
+  String ofShop() {
+    return text(
+        jobs.list().stream()
+            .filter(job -> job.surveyed() > 0)
+            .flatMap(job -> events(job).stream())
+            .toList());
+  }
+
+  private static String text(List<VEvent> events) {
+    Calendar calendar = new Calendar().withProdId(PRODUCT).withDefaults().getFluentTarget();
+    events.forEach(calendar::add);
+    return calendar.toString();
+  }
+
+  private List<VEvent> events(JobSummary job) {
+    Plan plan = plans.plan(job.id());
+    Timetable timetable = plan.timetable();
+    List<VEvent> events = new ArrayList<>();
+    if (job.state() != JobState.HANDED_OVER) {
+      visits(timetable)
+          .forEach(
+              (day, span) ->
+                  events.add(
+                      event(
+                          job,
+                          "visit-" + day,
+                          job.vehicleLabel() + ": " + job.title(),
+                          span.from(),
+                          span.to())));
+    }
+    events.add(moment(job, "drive", "may be driven", timetable.driveAt()));
+    events.add(moment(job, "sit", "may be sat in", timetable.sitAt()));
+    events.add(moment(job, "cured", "is fully cured", timetable.curedAt()));
+    LocalDate done = timetable.driveAt().toLocalDate();
+    for (int i = 0; i < plan.care().size(); i++) {
+      care(job, plan.care().get(i), i, done, events);
+    }
+    return events;
+  }
+
+  private record Span(LocalDateTime from, LocalDateTime to) {
+    Span with(Task task) {
+      return new Span(
+          task.start().isBefore(from) ? task.start() : from,
+          task.end().isAfter(to) ? task.end() : to);
+    }
+  }
+
+  /** Days on which somebody works, from the first task to the last. */
+  private static Map<LocalDate, Span> visits(Timetable timetable) {
+    Map<LocalDate, Span> days = new TreeMap<>();
+    for (Task task : timetable.tasks()) {
+      if (task.person().isPresent()) {
+        days.merge(
+            task.start().toLocalDate(),
+            new Span(task.start(), task.end()),
+            (span, other) -> span.with(task));
+      }
+    }
+    return days;
+  }
+
+  private void care(
+      JobSummary job, CareItem item, int number, LocalDate done, List<VEvent> events) {
+    for (int days : item.dueInDays()) {
+      events.add(careEvent(job, "care-" + number + "-" + days, item, done.plusDays(days)));
+    }
+    item.everyDays()
+        .ifPresent(
+            days -> {
+              VEvent event = careEvent(job, "care-" + number, item, done.plusDays(days));
+              event.add(new RRule<>("FREQ=DAILY;INTERVAL=" + days));
+              events.add(event);
+            });
+  }
+
+  private VEvent careEvent(JobSummary job, String id, CareItem item, LocalDate day) {
+    VEvent event = event(job, id, job.vehicleLabel() + ": " + item.what(), day, day.plusDays(1));
+    event.add(new Description(item.surfaceIds().size() + " panels"));
+    return event;
+  }
+
+  private VEvent moment(JobSummary job, String id, String what, LocalDateTime at) {
+    return event(job, id, job.vehicleLabel() + " " + what, at, at.plusMinutes(15));
+  }
+
+  private VEvent event(JobSummary job, String id, String summary, Temporal from, Temporal to) {
+    VEvent event = new VEvent(false);
+    event.add(new Uid(id + "." + job.id() + "@attune"));
+    event.add(new DtStamp(clock.instant()));
+    event.add(new DtStart<>(from));
+    event.add(new DtEnd<>(to));
+    event.add(new Summary(summary));
+    return event;
+  }
+}

@@ -1,0 +1,2 @@
+/** Visits, waits and after-care as iCalendar. */
+package attune.app.calendar;
