@@ -82,17 +82,6 @@ public final class Needs {
     return Demand.NEVER;
   }
 
-  /** What is left after so many passes, in the unit of {@link #amount}. */
-  double leftAfter(double amount, double action, int passes) {
-    double keep = Math.exp(-rate * action);
-    double most = layer * Math.sqrt(action);
-    double left = amount;
-    for (int pass = 0; pass < passes; pass++) {
-      left -= Math.min(left * (1 - keep), most);
-    }
-    return left;
-  }
-
   private List<Double> neededUpTo(Level level, Standard standard, Figures figures) {
     TreeSet<Double> needed = new TreeSet<>();
     for (Standard upTo : Standard.values()) {

@@ -74,7 +74,7 @@ class ExhaustiveSearchTest {
   static List<Surface> panels() {
     Random random = new Random(4711);
     List<Finish> finishes = Given.FINISHES.all();
-    return IntStream.range(0, 60)
+    return IntStream.range(0, Integer.getInteger("attune.panels", 60))
         .mapToObj(
             i -> {
               Finish finish = finishes.get(i % finishes.size());
@@ -174,7 +174,7 @@ class ExhaustiveSearchTest {
   void theCabinIsChosenAsCheaplyAsTryingEveryChoice() {
     Random random = new Random(99);
     CabinChoice choice = new CabinChoice(Given.FIGURES, "simplest");
-    for (int cabin = 0; cabin < 200; cabin++) {
+    for (int cabin = 0; cabin < Integer.getInteger("attune.panels", 200); cabin++) {
       List<Group> groups = new ArrayList<>();
       for (int g = 0; g < 5; g++) {
         List<Option> allowed = new ArrayList<>();
