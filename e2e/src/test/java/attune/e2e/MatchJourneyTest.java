@@ -60,15 +60,6 @@ class MatchJourneyTest {
     return answer.text();
   }
 
-  private static void pick(Visit visit, String list, String option) {
-    visit.page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(list)).click();
-    visit
-        .page
-        .getByRole(
-            AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + option)))
-        .click();
-  }
-
   @Test
   void aCautionIsOverriddenWithAReasonAndABarIsNot(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
@@ -76,7 +67,7 @@ class MatchJourneyTest {
       Locator answer = visit.page.getByTestId("answer");
       assertThat(answer).containsText("In tune");
 
-      pick(visit, "Tool", "Wire brush");
+      visit.pick("Tool", "Wire brush");
       assertThat(answer).containsText("Over");
       assertThat(visit.button("Keep these needles")).isDisabled();
       assertThat(visit.page.getByText("What would have to change").first()).isVisible();
@@ -84,7 +75,7 @@ class MatchJourneyTest {
       visit.button("Do it").first().click();
       assertThat(answer).not().containsText("Over");
 
-      pick(visit, "Cleaner", "Marlpit Deep");
+      visit.pick("Cleaner", "Marlpit Deep");
       Locator dilution = visit.page.getByRole(AriaRole.SPINBUTTON);
       while (!dilution.getAttribute("aria-valuetext").startsWith("1:1,")) {
         dilution.press("ArrowLeft");
@@ -108,7 +99,7 @@ class MatchJourneyTest {
   void theDilutionFollowsThePhNeedleByKey(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(leatherJob(visit) + SEAT);
-      pick(visit, "Cleaner", "Quillon One");
+      visit.pick("Cleaner", "Quillon One");
       Locator dilution = visit.page.getByRole(AriaRole.SPINBUTTON);
       String before = dilution.getAttribute("aria-valuetext");
       Locator ph =
@@ -162,7 +153,7 @@ class MatchJourneyTest {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(leatherJob(visit) + SEAT);
       visit.button("Put beside").click();
-      pick(visit, "Tool", "Leather brush");
+      visit.pick("Tool", "Leather brush");
       visit.button("Put beside").click();
       Locator table = visit.region("Side by side");
       assertThat(table.getByRole(AriaRole.COLUMNHEADER)).hasCount(2);

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -22,15 +21,6 @@ class MixJourneyTest {
     assertThat(found.find()).as(text).isTrue();
     MatchResult ph = found.toMatchResult();
     return Double.parseDouble(ph.group(2)) - Double.parseDouble(ph.group(1));
-  }
-
-  private static void pick(Visit visit, String list, String option) {
-    visit.page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(list)).click();
-    visit
-        .page
-        .getByRole(
-            AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + option)))
-        .click();
   }
 
   @Test
@@ -60,7 +50,7 @@ class MixJourneyTest {
       assertThat(answer).containsText("50 ml product, 500 ml water");
       assertThat(visit.page.getByLabel("Label as PDF, A4 sheet of 8")).isVisible();
       visit.isFitForEveryone();
-      pick(visit, "The bottle held before", "Eddystrand Mould Stop");
+      visit.pick("The bottle held before", "Eddystrand Mould Stop");
       assertThat(answer).containsText("Not into this bottle before it is rinsed");
       assertThat(visit.page.getByLabel("Label as PDF, A4 sheet of 8")).hasCount(0);
     }

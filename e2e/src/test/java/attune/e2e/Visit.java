@@ -158,6 +158,14 @@ final class Visit implements AutoCloseable {
         .getByText(value, new Locator.GetByTextOptions().setExact(true));
   }
 
+  /** Takes what begins so from a list that opens. */
+  void pick(String list, String option) {
+    page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(list)).click();
+    page.getByRole(
+            AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + option)))
+        .click();
+  }
+
   /**
    * Holds the page to WCAG A and AA: nothing serious or critical, nothing wider than the window.
    */
