@@ -31,10 +31,10 @@ export function Answer({ read }: { read: Schemas['ClothReadingView'] }) {
           <thead className="text-note text-faint">
             <tr>
               <th className="py-1 font-semibold">Face</th>
-              <th className="text-right font-semibold">ΔE from clean</th>
-              <th className="text-right font-semibold">darker, L*</th>
-              <th className="text-right font-semibold">chroma</th>
-              <th className="text-right font-semibold">hue</th>
+              <th className="pl-2 text-right font-semibold">ΔE from clean</th>
+              <th className="pl-2 text-right font-semibold">darker, L*</th>
+              <th className="pl-2 text-right font-semibold">chroma</th>
+              <th className="pl-2 text-right font-semibold">hue</th>
             </tr>
           </thead>
           <tbody>
@@ -43,10 +43,10 @@ export function Answer({ read }: { read: Schemas['ClothReadingView'] }) {
                 <td className="py-1.5">
                   <Swatch colour={f.colour} label={String(i + 1)} />
                 </td>
-                <td className="text-right">{f.deltaE}</td>
-                <td className="text-right">{Math.max(0, -f.deltaL)}</td>
-                <td className="text-right">{f.chroma}</td>
-                <td className="text-right">{f.hue}°</td>
+                <td className="pl-2 text-right">{f.deltaE}</td>
+                <td className="pl-2 text-right">{Math.max(0, -f.deltaL)}</td>
+                <td className="pl-2 text-right">{f.chroma}</td>
+                <td className="pl-2 text-right">{f.hue}°</td>
               </tr>
             ))}
           </tbody>
