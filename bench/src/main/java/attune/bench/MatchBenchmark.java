@@ -21,7 +21,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The whole match of a cabin, why-nots and joint choice included, by size: surfaces/products/tools. */
+/**
+ * The whole match of a cabin, why-nots and joint choice included, by size: surfaces/products/tools.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -30,7 +32,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Fork(1)
 public class MatchBenchmark {
   @Param({
-    "40/40/45", "10/40/45", "160/40/45", "40/160/45", "40/640/45", "40/500/100",
+    "40/40/45",
+    "10/40/45",
+    "160/40/45",
+    "40/160/45",
+    "40/640/45",
+    "40/500/100",
   })
   private String size;
 

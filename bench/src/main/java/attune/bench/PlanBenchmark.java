@@ -57,14 +57,7 @@ public class PlanBenchmark {
             .findFirst()
             .orElseThrow();
     place = reference.planner().place(job, bolster);
-    needles =
-        reference
-            .planner()
-            .matcher()
-            .match(place, job.shelf())
-            .ladder()
-            .get(0)
-            .treatment();
+    needles = reference.planner().matcher().match(place, job.shelf()).ladder().get(0).treatment();
   }
 
   /** A cabin of forty surfaces, planned. */
