@@ -1479,6 +1479,7 @@ export interface components {
         };
         ToolView: {
             record: components["schemas"]["ToolFile"];
+            scrubs: boolean;
             archived: boolean;
             /** Format: int64 */
             earlier: number;
@@ -1982,6 +1983,10 @@ export interface components {
             plan: number;
             /** Format: double */
             allowance: number;
+            /** Format: int32 */
+            beforePercent: number;
+            /** Format: int32 */
+            afterPercent: number;
             /** Format: int32 */
             unknownVisits: number;
         };

@@ -125,25 +125,20 @@ export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFi
 /** Alkali and acid beyond the routine window: what the year had, what this adds, what it stands. */
 export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) {
   if (!answer.exposure) return null
-  const { before, plan, allowance, unknownVisits } = answer.exposure
-  const share = (dose: number) => (allowance > 0 ? Math.round((dose / allowance) * 100) : 100)
+  const { before, plan, allowance, beforePercent, afterPercent, unknownVisits } = answer.exposure
   const spent = before + plan > allowance
+  const had = Math.min(100, beforePercent)
   return (
     <section aria-label="Exposure" className="lying p-3">
       <h2 className="text-do">Exposure this year</h2>
       <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="mt-2 h-4 w-full" aria-hidden="true">
         <rect width="100" height="10" fill="var(--piece)" />
-        <rect width={Math.min(100, share(before))} height="10" fill="var(--faint)" />
-        <rect
-          x={Math.min(100, share(before))}
-          width={Math.min(100 - Math.min(100, share(before)), share(plan))}
-          height="10"
-          fill="var(--needle)"
-        />
+        <rect width={had} height="10" fill="var(--faint)" />
+        <rect x={had} width={Math.min(100, afterPercent) - had} height="10" fill="var(--needle)" />
       </svg>
       <p className={`mt-1 ${spent ? 'text-over' : ''}`}>
         {allowance > 0
-          ? `${share(before)} % of the year’s allowance before, ${share(before + plan)} % after this plan`
+          ? `${beforePercent} % of the year’s allowance before, ${afterPercent} % after this plan`
           : 'This finish has no allowance beyond its routine window'}
         {spent && ': spent.'}
       </p>

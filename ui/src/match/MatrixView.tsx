@@ -157,7 +157,10 @@ export function MatrixView() {
         <p className="text-note text-faint">Arrow keys go from cell to cell.</p>
       </section>
       {shownRow && shownSurface && (
-        <section aria-label="Why" className="lying content-start p-3 xl:sticky xl:top-2 xl:self-start">
+        <section
+          aria-label="Why"
+          className="lying sticky bottom-0 z-30 max-h-[45dvh] content-start overflow-auto p-3 xl:top-2 xl:bottom-auto xl:z-0 xl:max-h-none xl:self-start"
+        >
           <h2 className="text-do">{shownRow.item.label}</h2>
           <p className="mb-2 text-faint">
             on{' '}

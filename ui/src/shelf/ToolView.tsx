@@ -185,7 +185,7 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
       {known && (
         <div className="grid content-start gap-4">
           {cloth && <ClothCard cloth={cloth} />}
-          <WhyNotLinks itemId={known.record.id} />
+          {known.scrubs && <WhyNotLinks itemId={known.record.id} />}
         </div>
       )}
     </div>

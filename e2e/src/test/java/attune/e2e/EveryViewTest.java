@@ -18,21 +18,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EveryViewTest {
   @ParameterizedTest
   @ValueSource(strings = {"survey", "match", "matrix", "rules", "mix", "bench", "handover"})
-  void aRunningJobIsFitForEveryoneInTheEvening(String view, AttuneJar.Opened attune) {
+  void aRunningJobIsFitForEveryoneInTheEveningAndFitsAPhone(String view, AttuneJar.Opened attune) {
     try (Visit visit = Visit.evening(attune)) {
       visit.open(visit.job("Oxmarrow Fells") + "/" + view);
       assertThat(visit.page.locator("main h2, main h1").first()).isVisible();
       visit.isFitForEveryone();
-    }
-  }
-
-  @ParameterizedTest
-  @ValueSource(strings = {"survey", "match", "matrix", "rules", "mix", "bench", "handover"})
-  void aRunningJobFitsAPhone(String view, AttuneJar.Opened attune) {
-    try (Visit visit = Visit.phone(attune)) {
-      visit.open(visit.job("Oxmarrow Fells") + "/" + view);
-      assertThat(visit.page.locator("main h2, main h1").first()).isVisible();
-      visit.isFitForEveryone();
+      visit.narrow().isFitForEveryone();
     }
   }
 
@@ -58,32 +49,10 @@ class EveryViewTest {
         "/nowhere",
         "/jobs/none/survey"
       })
-  void pagesOutsideAJobAreFitForEveryone(String path, AttuneJar.Opened attune) {
+  void pagesOutsideAJobAreFitForEveryoneAndFitAPhone(String path, AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(path).isFitForEveryone();
-    }
-  }
-
-  @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "/",
-        "/new",
-        "/shelf",
-        "/shelf?part=cloths",
-        "/shelf/products/eddystrand-bloom",
-        "/shelf/tools/cloth-charcoal",
-        "/people",
-        "/customers/new",
-        "/vehicles/new",
-        "/shop",
-        "/rules",
-        "/mix",
-        "/cloth"
-      })
-  void pagesOutsideAJobFitAPhone(String path, AttuneJar.Opened attune) {
-    try (Visit visit = Visit.phone(attune)) {
-      visit.open(path).isFitForEveryone();
+      visit.narrow().isFitForEveryone();
     }
   }
 

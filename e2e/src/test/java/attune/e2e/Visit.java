@@ -68,6 +68,12 @@ final class Visit implements AutoCloseable {
     return this;
   }
 
+  /** The same page on a phone. */
+  Visit narrow() {
+    page.setViewportSize(390, 844);
+    return this;
+  }
+
   /** Path of the job of this vehicle. */
   String job(String vehicle) {
     Matcher matcher =

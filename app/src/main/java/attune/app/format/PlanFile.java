@@ -43,8 +43,16 @@ public record PlanFile(
    *
    * @param before spent in the year up to the job
    * @param plan what the first rung adds
+   * @param beforePercent of the year's allowance
+   * @param afterPercent of it, after this plan
    */
-  public record ExposureFile(double before, double plan, double allowance, int unknownVisits) {}
+  public record ExposureFile(
+      double before,
+      double plan,
+      double allowance,
+      int beforePercent,
+      int afterPercent,
+      int unknownVisits) {}
 
   /** One rung of a ladder. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

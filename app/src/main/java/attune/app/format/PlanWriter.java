@@ -137,7 +137,12 @@ public class PlanWriter {
     return ledger.spent() == 0 && adds == 0 && ledger.unknownVisits() == 0
         ? null
         : new ExposureFile(
-            round(ledger.spent(), 1), round(adds, 1), ledger.allowance(), ledger.unknownVisits());
+            round(ledger.spent(), 1),
+            round(adds, 1),
+            ledger.allowance(),
+            ledger.percent(ledger.spent()),
+            ledger.percent(ledger.spent() + adds),
+            ledger.unknownVisits());
   }
 
   private static RungFile rung(Place place, Rung rung) {

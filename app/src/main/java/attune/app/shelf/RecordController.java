@@ -6,11 +6,13 @@ import attune.app.reference.ReferenceData;
 import attune.app.shelf.Hazards.Hazard;
 import attune.app.shelf.SafetySheets.Sheet;
 import attune.app.shelf.StockViews.BottleView;
+import attune.core.check.Coded;
 import attune.core.match.LabelPreview;
 import attune.core.measure.PhInterval;
 import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.shelf.Tool;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,7 +62,7 @@ class RecordController {
       @Nullable String sheetFile) {}
 
   /** A tool in full. */
-  record ToolView(ToolFile record, boolean archived, long earlier) {}
+  record ToolView(ToolFile record, boolean scrubs, boolean archived, long earlier) {}
 
   /** What was put away. */
   record ArchiveView(List<ProductFile> products, List<ToolFile> tools) {}
@@ -135,8 +137,12 @@ class RecordController {
 
   @GetMapping("/tools/{id}")
   ToolView tool(@PathVariable String id) {
+    ToolFile record = records.record(TOOL, id, ToolFile.class);
     return new ToolView(
-        records.record(TOOL, id, ToolFile.class), records.archived(TOOL, id), records.earlier(id));
+        record,
+        Coded.parse(Tool.Kind.class, record.kind()).scrubs(),
+        records.archived(TOOL, id),
+        records.earlier(id));
   }
 
   @PostMapping("/tools")

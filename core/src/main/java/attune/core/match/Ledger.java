@@ -67,6 +67,11 @@ public record Ledger(double spent, double allowance, int unknownVisits) {
                     .map(PhInterval::middle));
   }
 
+  /** A dose as a whole share of the year's allowance, in %; a finish without one counts as full. */
+  public int percent(double dose) {
+    return allowance > 0 ? (int) Math.round(100 * dose / allowance) : 100;
+  }
+
   /**
    * Dose of one pass, µmol·min/l.
    *
