@@ -69,12 +69,6 @@ public record Limits(
     return limits.build();
   }
 
-  /** Widest window a treatment may fall in, occasional work included. */
-  public boolean hasOccasionalPh() {
-    return phOccasionalHigh.value() > phRoutineHigh.value()
-        || phOccasionalLow.value() < phRoutineLow.value();
-  }
-
   private static final class Builder {
     private final Finish base;
     private final boolean identified;

@@ -9,21 +9,27 @@ import attune.core.ASurface;
 import attune.core.ATool;
 import attune.core.Given;
 import attune.core.material.Role;
+import attune.core.measure.PhNature;
 import attune.core.shelf.Product;
+import attune.core.shelf.Product.Trait;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
+import attune.core.survey.Craft;
+import attune.core.survey.HouseRules;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Near;
 import attune.core.survey.Surface.Tone;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said where the step is, and who is sent for instead. */
@@ -154,5 +160,197 @@ class CautionsTest {
     assertThat(match.ladder()).isEmpty();
     assertThat(match.refer()).map(Reason::code).contains(ReasonCode.REFER_REPAIR);
     assertThat(match.ruledOut()).extracting(RuledOut::itemId).contains("harsh");
+  }
+
+  private static List<ReasonCode> said(ASurface surface, Shelf shelf, HouseRules rules) {
+    return codes(new Matcher(Given.BOOK).match(Given.place(surface.build(), rules), shelf));
+  }
+
+  private static List<ReasonCode> codes(SurfaceMatch match) {
+    return match.cautions().stream().map(Reason::code).toList();
+  }
+
+  private static Shelf only(AProduct cleaner) {
+    return Given.shelf(cleaner.build(), ATool.SPONGE, ATool.SOFT_BRUSH, ATool.LEATHER_BRUSH);
+  }
+
+  private static AProduct mild() {
+    return AProduct.cleaner("mild", 6).ph(7, PhNature.BUFFERED);
+  }
+
+  @Test
+  void whatIsRinsedTheHouseTheProductAndItsPhDecide() {
+    ASurface seat = ASurface.of("leather/coated").soiled(MODERATE);
+    HouseRules byProduct = Given.house("rinse", "by-product");
+    Shelf suds = only(mild().traits(Trait.NEEDS_RINSE));
+    Shelf alkaline = only(AProduct.cleaner("alkaline", 6).ph(9.2, PhNature.BUFFERED));
+    assertThat(said(seat, only(mild()), byProduct)).doesNotContain(ReasonCode.RINSE);
+    assertThat(said(seat, suds, byProduct)).contains(ReasonCode.RINSE);
+    assertThat(said(seat, alkaline, byProduct)).contains(ReasonCode.RINSE);
+    assertThat(said(seat, only(mild()), Given.house("rinse", "rinse"))).contains(ReasonCode.RINSE);
+    assertThat(said(seat, suds, Given.house("rinse", "wipe"))).doesNotContain(ReasonCode.RINSE);
+    Place coated = Place.of(seat.build(), Given.studio(), byProduct, true, Given.BOOK);
+    assertThat(new Matcher(Given.BOOK).match(coated, only(mild())).cautions())
+        .filteredOn(c -> c.code() == ReasonCode.RINSE)
+        .extracting(Reason::setBy)
+        .containsExactly(Reason.SetBy.MODIFIER);
+  }
+
+  @Test
+  void solventWantsOpenDoorsAWaterCleanerDoesNot() {
+    ASurface mat = ASurface.of("leather/coated").soiled(MODERATE);
+    Shelf solvent = only(mild().solvent(5).allows("leather/coated"));
+    assertThat(said(mat, solvent, Given.RULES)).contains(ReasonCode.VENTILATE);
+    assertThat(said(mat, only(mild()), Given.RULES)).doesNotContain(ReasonCode.VENTILATE);
+  }
+
+  @Test
+  void whatIsNotThereIsNotSaid() {
+    List<ReasonCode> seat =
+        codes(Given.match(ASurface.of("leather/coated").soiled(LIGHT).build(), SHOP));
+    assertThat(seat)
+        .contains(ReasonCode.GLOVES, ReasonCode.WIPE_BEFORE_BLOW)
+        .doesNotContain(
+            ReasonCode.IGNITION_OFF,
+            ReasonCode.ELECTRONICS,
+            ReasonCode.AIRBAG_SEAM,
+            ReasonCode.MASK_NEAR,
+            ReasonCode.SEAM_CHECK,
+            ReasonCode.SHAVE_FIRST,
+            ReasonCode.VACUUM_FIRST,
+            ReasonCode.MOULD_STOP,
+            ReasonCode.SHADOW_MAY_STAY,
+            ReasonCode.SCUFF_STAYS,
+            ReasonCode.CREAK,
+            ReasonCode.COLOUR_LIFT_RISK,
+            ReasonCode.REFER_LICENSED,
+            ReasonCode.ODOUR_SOURCE,
+            ReasonCode.BLOT_NOT_RUB,
+            ReasonCode.BELT_CHECK,
+            ReasonCode.EXPOSURE_SPENT);
+    ASurface clean = ASurface.of("leather/coated");
+    assertThat(codes(Given.match(clean.build(), SHOP)))
+        .doesNotContain(ReasonCode.GLOVES, ReasonCode.TEST_SPOT, ReasonCode.WIPE_BEFORE_BLOW);
+  }
+
+  @Test
+  void airIsNotNamedOnAWheelAScreenOrNap() {
+    List<ASurface> kept =
+        List.of(
+            ASurface.of("leather/coated").role(Role.GRIP).soiled(LIGHT),
+            ASurface.of("screen/coated").role(Role.SCREEN).soiled(LIGHT),
+            ASurface.of("microsuede/synthetic").soiled(LIGHT));
+    assertThat(kept)
+        .allSatisfy(
+            surface ->
+                assertThat(said(surface, SHOP, Given.RULES))
+                    .contains(ReasonCode.GLOVES)
+                    .doesNotContain(ReasonCode.WIPE_BEFORE_BLOW));
+  }
+
+  @Test
+  void aPaleAnilineHideLiftsNoColourOfItsOwn() {
+    assertThat(
+            said(ASurface.of("leather/aniline").tone(Tone.PALE).soiled(LIGHT), SHOP, Given.RULES))
+        .doesNotContain(ReasonCode.COLOUR_LIFT_RISK);
+  }
+
+  @Test
+  void dyeThatSatAMonthMayLeaveAShadowAndASmellHasASource() {
+    assertThat(
+            said(
+                ASurface.of("leather/coated").soiled(LIGHT, Soil.DENIM_DYE).satDays(40),
+                SHOP,
+                Given.RULES))
+        .contains(ReasonCode.SHADOW_MAY_STAY);
+    assertThat(
+            said(
+                ASurface.of("textile/woven").role(Role.SEAT).soiled(LIGHT, Soil.ODOUR),
+                SHOP,
+                Given.RULES))
+        .contains(ReasonCode.ODOUR_SOURCE);
+  }
+
+  private static Place inAnAircraft(ASurface surface) {
+    return Place.of(
+        surface.build(), Given.studio(), Given.RULES, Craft.AIRCRAFT, false, Given.BOOK, SHOP);
+  }
+
+  @Test
+  void inAnAircraftOnlyWhatItsLabelNamesAndNothingThatBurns() {
+    Place seat = inAnAircraft(ASurface.of("leather/coated").soiled(MODERATE));
+    Matcher matcher = new Matcher(Given.BOOK);
+    SurfaceMatch named = matcher.match(seat, only(mild().allows("leather/coated")));
+    assertThat(named.ladder()).isNotEmpty();
+    assertThat(codes(named)).contains(ReasonCode.REFER_LICENSED);
+    SurfaceMatch unnamed = matcher.match(seat, only(mild()));
+    assertThat(unnamed.ladder()).isEmpty();
+    assertThat(unnamed.ruledOut())
+        .filteredOn(out -> out.itemId().equals("mild"))
+        .flatExtracting(RuledOut::reasons)
+        .extracting(Reason::code)
+        .contains(ReasonCode.LABEL_EXCLUDES);
+    SurfaceMatch burns =
+        matcher.match(seat, only(mild().allows("leather/coated").traits(Trait.FLAMMABLE)));
+    assertThat(burns.ladder()).isEmpty();
+  }
+
+  private static AProduct allRound() {
+    return AProduct.of("all-round", ProductRole.MULTI_SURFACE_CLEANER)
+        .strength(6)
+        .goodAt(Soil.SKIN_OIL)
+        .ph(9, PhNature.BUFFERED);
+  }
+
+  @ParameterizedTest(name = "{0}: {1} {2}")
+  @CsvSource({
+    "dedicated, leather/coated, INTACT, false",
+    "one-bottle, leather/coated, INTACT, true",
+    "by-window, leather/coated, INTACT, false", // pH 9 is outside its routine window
+    "dedicated, plastic/textured, INTACT, true",
+    "by-window, plastic/textured, INTACT, true",
+    "one-bottle, microsuede/synthetic, INTACT, false", // outside what it stands
+    "dedicated, microsuede/synthetic, INTACT, false",
+  })
+  void howFarOneBottleGoes(String school, String finish, Wear wear, boolean used) {
+    ASurface surface = ASurface.of(finish).role(roleOf(finish)).wear(wear).soiled(LIGHT);
+    Place place = Given.place(surface.build(), Given.house("one-bottle", school));
+    SurfaceMatch match = new Matcher(Given.BOOK).match(place, only(allRound()));
+    assertThat(!match.ladder().isEmpty()).isEqualTo(used);
+  }
+
+  private static Role roleOf(String finish) {
+    return finish.startsWith("plastic") ? Role.TRIM : Role.SEAT;
+  }
+
+  @Test
+  void insideTheRoutineWindowOneBottleMayGoOnIntactCoatsOnly() {
+    HouseRules byWindow = Given.house("one-bottle", "by-window");
+    Shelf neutral = only(allRound().ph(7, PhNature.BUFFERED));
+    ASurface intact = ASurface.of("leather/coated").soiled(LIGHT);
+    ASurface worn = ASurface.of("leather/coated").wear(Wear.WORN).soiled(LIGHT);
+    Matcher matcher = new Matcher(Given.BOOK);
+    assertThat(matcher.match(Given.place(intact.build(), byWindow), neutral).ladder()).isNotEmpty();
+    assertThat(matcher.match(Given.place(worn.build(), byWindow), neutral).ladder()).isEmpty();
+    HouseRules one = Given.house("one-bottle", "one-bottle");
+    assertThat(matcher.match(Given.place(worn.build(), one), neutral).ladder()).isNotEmpty();
+  }
+
+  @Test
+  void aLaundryProductIsOutOrHasToBeMeasured() {
+    ASurface seat = ASurface.of("leather/coated").soiled(LIGHT);
+    Shelf laundry = only(mild().traits(Trait.HOUSEHOLD));
+    Matcher matcher = new Matcher(Given.BOOK);
+    for (String school : List.of("no", "allow")) {
+      SurfaceMatch match =
+          matcher.match(
+              Given.place(seat.build(), Given.house("household-detergent", school)), laundry);
+      assertThat(match.ladder()).as(school).isEmpty();
+      assertThat(match.ruledOut())
+          .flatExtracting(RuledOut::reasons)
+          .filteredOn(r -> r.code() == ReasonCode.HOUSEHOLD_PRODUCT)
+          .extracting(Reason::effect)
+          .containsOnly(school.equals("no") ? Reason.Effect.BARRED : Reason.Effect.UNKNOWN);
+    }
   }
 }

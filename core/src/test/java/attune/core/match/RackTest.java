@@ -13,6 +13,7 @@ import attune.core.match.Rack.Scale;
 import attune.core.match.Rack.State;
 import attune.core.match.Treatment.ApplyTo;
 import attune.core.match.Treatment.Warmth;
+import attune.core.measure.Celsius;
 import attune.core.measure.PhNature;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
@@ -33,8 +34,17 @@ class RackTest {
   }
 
   private static Reading read(Treatment treatment, Scale scale) {
+    return read(PLACE, treatment, scale);
+  }
+
+  private static Treatment of(Product cleaner, int dwell) {
+    return new Treatment(
+        Optional.of(cleaner), Ratio.READY, ATool.SOFT_BRUSH, ApplyTo.TOOL, 20, Warmth.NONE, dwell);
+  }
+
+  private static Reading read(Place place, Treatment treatment, Scale scale) {
     Matcher matcher = new Matcher(Given.BOOK);
-    Rack rack = matcher.rack(PLACE, matcher.judge(PLACE, treatment));
+    Rack rack = matcher.rack(place, matcher.judge(place, treatment));
     return rack.readings().stream().filter(r -> r.scale() == scale).findFirst().orElseThrow();
   }
 
@@ -95,5 +105,80 @@ class RackTest {
               assertThat(r.valueLow().orElseThrow()).isBetween(r.axisLow(), r.axisHigh());
               assertThat(r.limitLow()).isLessThanOrEqualTo(r.routineLow());
             });
+  }
+
+  private static final CleaningAction ACTION = new CleaningAction(Given.FIGURES);
+
+  @Test
+  void everyNeedMakesUpForJustWhatIsMissing() {
+    Treatment weak = at(ATool.SPONGE, 15, 40);
+    Verdict verdict = Given.JUDGE.judge(PLACE, weak);
+    double missing = verdict.needed() / verdict.action();
+    assertThat(missing).isGreaterThan(1);
+
+    double stiffness = read(weak, Scale.AGITATION).need().orElseThrow();
+    assertThat(ACTION.mech(stiffness) / ACTION.mech(1.0)).isCloseTo(missing, within(1e-9));
+
+    Reading warmth = read(weak, Scale.WARMTH);
+    double now = warmth.valueLow().orElseThrow();
+    assertThat(
+            ACTION.heat(new Celsius(warmth.need().orElseThrow())) / ACTION.heat(new Celsius(now)))
+        .isCloseTo(missing, within(1e-9));
+
+    Treatment brief = at(ATool.LEATHER_BRUSH, 15, 10);
+    Verdict short10 = Given.JUDGE.judge(PLACE, brief);
+    double dwell = read(brief, Scale.CONTACT).need().orElseThrow();
+    assertThat(ACTION.time(dwell) / ACTION.time(10))
+        .isCloseTo(short10.needed() / short10.action(), within(1e-9));
+  }
+
+  @Test
+  void whereNoDwellIsLongEnoughNoneIsShown() {
+    Product weak = AProduct.cleaner("weak", 1).ph(7, PhNature.BUFFERED).build();
+    assertThat(read(of(weak, 60), Scale.CONTACT).need()).isEmpty();
+    assertThat(read(of(CLEANER, 60), Scale.CONTACT).need()).isPresent();
+  }
+
+  @Test
+  void foamMayBeLaidHeavierThanLiquid() {
+    Place holes = Given.place(ASurface.of("leather/coated").perforated().soiled(MODERATE).build());
+    Product foam = AProduct.cleaner("foam", 5).ph(8.0, PhNature.BUFFERED).foam().build();
+    double most = holes.limits().wetMax().value();
+    assertThat(read(holes, of(CLEANER, 60), Scale.WETNESS).limitHigh()).isEqualTo(most);
+    assertThat(read(holes, of(foam, 60), Scale.WETNESS).limitHigh())
+        .isCloseTo(most / Given.FIGURES.get("laid.foam-wets"), within(1e-9));
+  }
+
+  @Test
+  void theStricterOfLabelAndFinishIsNamed() {
+    AProduct cleaner = AProduct.cleaner("timed", 5).ph(8.0, PhNature.BUFFERED);
+    Reading quick = read(of(cleaner.dwell(10, 45).build(), 40), Scale.CONTACT);
+    assertThat(quick.limitHigh()).isEqualTo(45);
+    assertThat(quick.limitSetBy()).isEqualTo(Reason.SetBy.LABEL);
+    Reading slow = read(of(cleaner.dwell(10, 5000).build(), 40), Scale.CONTACT);
+    assertThat(slow.limitHigh()).isEqualTo(PLACE.limits().contactMaxS().value());
+    assertThat(slow.limitSetBy()).isEqualTo(Reason.SetBy.FINISH);
+  }
+
+  @Test
+  void shortOfTheNeedIsCareWhileMorePassesMakeUpForIt() {
+    Treatment some = at(ATool.SPONGE, 15, 40);
+    Verdict verdict = Given.JUDGE.judge(PLACE, some);
+    assertThat(verdict.action()).isLessThan(verdict.needed());
+    assertThat(verdict.passes()).isLessThanOrEqualTo(Given.FIGURES.whole("cleaning.passes-most"));
+    assertThat(read(some, Scale.AGITATION).state()).isEqualTo(State.CARE);
+    Treatment hopeless = at(ATool.SPONGE, 15, 1);
+    assertThat(Given.JUDGE.judge(PLACE, hopeless).passes())
+        .isGreaterThan(Given.FIGURES.whole("cleaning.passes-most"));
+    assertThat(read(hopeless, Scale.AGITATION).state()).isEqualTo(State.UNDER);
+  }
+
+  @Test
+  void theAxisLeavesRoomBehindTheLimit() {
+    Reading wetness = read(at(ATool.SOFT_BRUSH, 20, 60), Scale.WETNESS);
+    assertThat(wetness.axisHigh()).isEqualTo(100);
+    Reading contact = read(at(ATool.SOFT_BRUSH, 20, 60), Scale.CONTACT);
+    assertThat(contact.axisHigh())
+        .isEqualTo(Math.max(120, Math.ceil(contact.limitHigh() * 1.25 / 10) * 10));
   }
 }

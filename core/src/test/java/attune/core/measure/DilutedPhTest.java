@@ -115,4 +115,64 @@ class DilutedPhTest {
     assertThat(ph.high()).isEqualTo(8.2);
     assertThat(PhInterval.around(13.9, 0.5).high()).isEqualTo(14);
   }
+
+  private static PhInterval measured(String ratio, Measured... readings) {
+    Known pens = new Known(Optional.empty(), Optional.empty(), List.of(readings));
+    return DEIONISED.of(pens, Ratio.parse(ratio)).orElseThrow();
+  }
+
+  private static Measured pen(String ratio, double ph) {
+    return new Measured(Ratio.parse(ratio), ph);
+  }
+
+  @ParameterizedTest(name = "1:9 read 11, 1:99 read 9: at 1:{0} {1} to {2}")
+  @CsvSource({
+    "9, 10.9, 11.1", // a reading stands
+    "99, 8.9, 9.1",
+    "30.6227766017, 9.9, 10.1", // half-way in decades
+    "99.1, 8.8, 9.2", // just beyond, the nearest with hardly more doubt
+    "315.22777, 8.7, 9.3", // half a decade beyond
+    "1.5, 10.7, 11.3", // on the other side
+  })
+  void aPenTakenAtTwoRatiosIsJoinedInDecades(double water, double low, double high) {
+    PhInterval ph = measured("1:" + water, pen("1:99", 9), pen("1:9", 11));
+    assertThat(ph).isEqualTo(new PhInterval(low, high));
+  }
+
+  @Test
+  void theReadingsNextToTheRatioCount() {
+    PhInterval ph = measured("1:30.6227766017", pen("1:9", 11), pen("1:99", 9), pen("1:999", 3));
+    assertThat(ph).isEqualTo(new PhInterval(9.9, 10.1));
+  }
+
+  @Test
+  void thePhOnTheLabelIsAReadingAtReady() {
+    Known both =
+        new Known(Optional.of(12.0), Optional.of(PhNature.BUFFERED), List.of(pen("1:9", 10)));
+    assertThat(DEIONISED.of(both, new Ratio(Math.sqrt(10) - 1)).orElseThrow())
+        .isEqualTo(new PhInterval(10.9, 11.1));
+  }
+
+  @Test
+  void twoDecadesFromAReadingItIsOpenlyUncertain() {
+    assertThat(measured("1:9", pen("1:999", 8))).isEqualTo(new PhInterval(6.4, 9.6));
+  }
+
+  @Test
+  void oneReadingStandsForItsNeighbourhood() {
+    assertThat(measured("1:9", pen("1:9", 8.2))).isEqualTo(new PhInterval(8.1, 8.3));
+    assertThat(measured("ready", pen("1:9", 8.2))).isEqualTo(new PhInterval(7.9, 8.5));
+  }
+
+  @Test
+  void waterAddsItsOwnAlkaliToAStrongOne() {
+    DilutedPh hard = new DilutedPh(Given.FIGURES, 9.0, 0);
+    Known lye = known(11, PhNature.STRONG_ALKALI);
+    double net = (1e-3 - 1e-11) / 100 + (1e-5 - 1e-9) * 0.99;
+    double expected = 14 + Math.log10((net + Math.sqrt(net * net + 4e-14)) / 2);
+    assertThat(hard.of(lye, new Ratio(99)).orElseThrow().middle())
+        .isCloseTo(expected, within(0.051));
+    assertThat(DEIONISED.of(lye, new Ratio(99)).orElseThrow().middle())
+        .isCloseTo(9.0, within(0.051));
+  }
 }
