@@ -1,8 +1,5 @@
 package attune.bench;
 
-import attune.app.format.JobReader;
-import attune.app.format.Schemas;
-import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
 import attune.core.match.CabinMatch;
 import attune.core.match.Decisions;
@@ -19,7 +16,6 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The whole match of a cabin, why-nots and joint choice included, by size: surfaces/products/tools.
@@ -46,16 +42,9 @@ public class MatchBenchmark {
 
   @Setup
   public void read() {
-    JsonMapper mapper = JsonMapper.shared();
-    Schemas schemas = new Schemas();
-    ShelfReader shelves = new ShelfReader(schemas, mapper);
-    reference = new ReferenceData(shelves);
-    Job estate =
-        new JobReader(schemas, shelves, mapper)
-            .read(
-                ReferenceData.text("/demo/fells-estate.json"),
-                reference.startingShelf(),
-                reference.houseRules());
+    Workshop workshop = new Workshop();
+    reference = workshop.reference;
+    Job estate = workshop.estate();
     String[] sizes = size.split("/");
     job =
         Cabins.of(

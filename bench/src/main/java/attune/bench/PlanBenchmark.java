@@ -1,9 +1,6 @@
 package attune.bench;
 
-import attune.app.format.JobReader;
 import attune.app.format.PlanWriter;
-import attune.app.format.Schemas;
-import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
 import attune.core.match.Place;
 import attune.core.match.Treatment;
@@ -22,7 +19,6 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The planner on the example estate, filled up to forty surfaces, against the starting shelf. */
 @State(Scope.Benchmark)
@@ -42,14 +38,9 @@ public class PlanBenchmark {
 
   @Setup
   public void read() {
-    JsonMapper mapper = JsonMapper.shared();
-    Schemas schemas = new Schemas();
-    ShelfReader shelves = new ShelfReader(schemas, mapper);
-    reference = new ReferenceData(shelves);
-    String file = ReferenceData.text("/demo/fells-estate.json");
-    Job estate =
-        new JobReader(schemas, shelves, mapper)
-            .read(file, reference.startingShelf(), reference.houseRules());
+    Workshop workshop = new Workshop();
+    reference = workshop.reference;
+    Job estate = workshop.estate();
     job = Cabins.of(estate, SURFACES, estate.shelf());
     bolster =
         job.surfaces().stream()

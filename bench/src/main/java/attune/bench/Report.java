@@ -1,7 +1,6 @@
 package attune.bench;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -22,8 +21,6 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
  * of each in a document, between two marks.
  */
 public final class Report {
-  private static final String START = "<!-- measured: start -->\n";
-  private static final String END = "<!-- measured: end -->";
   private static final String HEAD =
       "| benchmark | size | median | 99 % | allocated | measured |\n|---|---|---|---|---|---|\n";
 
@@ -54,26 +51,13 @@ public final class Report {
   }
 
   private static void keep(Path document, Map<String, String> measured) throws IOException {
-    String text = Files.readString(document);
-    int start = text.indexOf(START);
-    int end = text.indexOf(END);
-    if (start < 0 || end < start) {
-      throw new IOException(document + ": found no table between its marks");
-    }
     Map<String, String> rows = new TreeMap<>();
-    text.substring(start + START.length(), end)
+    Kept.read(document, "measured")
         .lines()
         .skip(2)
-        .filter(line -> line.startsWith("|"))
         .forEach(line -> rows.put(keyOf(line), line + "\n"));
     rows.putAll(measured);
-    Files.writeString(
-        document,
-        text.substring(0, start)
-            + START
-            + HEAD
-            + String.join("", rows.values())
-            + text.substring(end));
+    Kept.between(document, "measured", HEAD + String.join("", rows.values()));
   }
 
   private static String keyOf(String line) {

@@ -17,6 +17,7 @@ import attune.core.measure.Evaporation;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.reference.Figures;
+import attune.core.schedule.Network;
 import attune.core.shelf.Product;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
@@ -54,6 +55,11 @@ public final class Planner {
 
   /** Plans every surface of a job. */
   public Plan plan(Job job, Decisions decisions) {
+    return plan(job, decisions, Arrangement.NONE);
+  }
+
+  /** Plans every surface of a job for the people who do it. */
+  public Plan plan(Job job, Decisions decisions, Arrangement arrangement) {
     List<Purchase> purchases = new ArrayList<>();
     CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
@@ -64,7 +70,7 @@ public final class Planner {
     Map<String, Product> byId =
         job.shelf().products().stream().collect(Collectors.toMap(Product::id, Function.identity()));
     purchases.addAll(quantities.shortages(mixes, doses, byId));
-    Timetable timetable = SerialTimetable.of(job, plans, figures);
+    Timetable timetable = TimetableBuilder.of(job, plans, figures, arrangement);
     return new Plan(
         job,
         plans,
@@ -75,6 +81,16 @@ public final class Planner {
         timetable,
         AfterCare.of(plans, job.setting(), figures),
         warnings(job, plans, timetable));
+  }
+
+  /** What the timetable of a job is made from, to hold schedules against other solvers. */
+  public Network network(Job job, Arrangement arrangement) {
+    List<SurfacePlan> plans =
+        asBottlesLast(
+            match(job, Decisions.NONE).surfaces().stream()
+                .map(match -> surface(job, match, new ArrayList<>()))
+                .toList());
+    return TimetableBuilder.network(job, plans, figures, arrangement);
   }
 
   /**

@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param section number of the section worked, from 1; 0 where a surface is done whole
  * @param wipeFrom earliest wipe
  * @param wipeBy latest wipe, before it dries or cures
+ * @param pinned true when somebody said when it starts
  * @param after ids of tasks that come before
  */
 public record Task(
@@ -25,6 +26,7 @@ public record Task(
     LocalDateTime end,
     Optional<LocalDateTime> wipeFrom,
     Optional<LocalDateTime> wipeBy,
+    boolean pinned,
     List<String> after) {
   public Task {
     surfaceIds = List.copyOf(surfaceIds);

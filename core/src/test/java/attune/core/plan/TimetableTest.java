@@ -20,7 +20,6 @@ import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes.Protection;
 import java.time.Duration;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -38,7 +37,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** One pair of hands, every wait kept, nothing before what it depends on. */
 class TimetableTest {
   private static final Comparator<LocalDateTime> NATURAL = LocalDateTime::compareTo;
-  private static final Shelf SHOP =
+  static final Shelf SHOP =
       Given.shelf(
           AProduct.cleaner("cleaner", 5).build(),
           AProduct.of("screen", ProductRole.SCREEN_CLEANER)
@@ -305,19 +304,6 @@ class TimetableTest {
     assertThat(holes.estimateS()).isGreaterThan(smooth * 3);
     assertThat(holes.how()).contains("suction");
     assertThat(holes.confirmWith()).isEqualTo("moisture-meter");
-  }
-
-  @Test
-  void aTaskThatWouldRunPastClosingWaitsForTheMorning() {
-    WorkDay day = WorkDay.of(Given.FIGURES, LocalDate.of(2026, 6, 1));
-    LocalDateTime evening = LocalDateTime.of(2026, 6, 1, 18, 45);
-    assertThat(day.fit(evening, 600)).isEqualTo(evening);
-    assertThat(day.fit(evening, 1200)).isEqualTo(LocalDateTime.of(2026, 6, 2, 8, 0));
-    LocalDateTime opening = LocalDateTime.of(2026, 6, 2, 8, 0);
-    assertThat(day.fit(LocalDateTime.of(2026, 6, 2, 1, 30), 600)).isEqualTo(opening);
-    LocalDateTime early = LocalDateTime.of(2026, 6, 1, 6, 30);
-    assertThat(day.fit(early, 600)).isEqualTo(early);
-    assertThat(day.fit(opening, 20 * 3600)).isEqualTo(opening);
   }
 
   @Test

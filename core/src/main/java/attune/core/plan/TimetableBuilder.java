@@ -1,0 +1,196 @@
+package attune.core.plan;
+
+import attune.core.plan.VisitNetwork.Note;
+import attune.core.reference.Figures;
+import attune.core.schedule.Activity;
+import attune.core.schedule.Lag;
+import attune.core.schedule.Network;
+import attune.core.schedule.Schedule;
+import attune.core.schedule.Scheduler;
+import attune.core.schedule.Skill;
+import attune.core.schedule.Worker;
+import attune.core.survey.Job;
+import attune.core.survey.Surface;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+/** Puts a visit on the clock, and reads off when the car can be driven and sat in. */
+final class TimetableBuilder {
+  private final List<SurfacePlan> surfaces;
+  private final VisitNetwork visit;
+  private final Network network;
+  private final Schedule schedule;
+  private final LocalDateTime midnight;
+
+  private TimetableBuilder(
+      Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement arrangement) {
+    this.surfaces = surfaces;
+    this.midnight = midnight(job);
+    this.visit =
+        new VisitNetwork(job, surfaces, figures, crew(job, figures, arrangement).size() > 1);
+    this.network = networkOf(job, visit, figures, arrangement);
+    this.schedule = Scheduler.of(network);
+  }
+
+  private static Network networkOf(
+      Job job, VisitNetwork visit, Figures figures, Arrangement arrangement) {
+    LocalDateTime midnight = midnight(job);
+    arrangement
+        .pins()
+        .forEach(
+            (task, at) ->
+                visit
+                    .network()
+                    .find(task)
+                    .ifPresent(place -> visit.network().pin(place, since(midnight, at))));
+    return visit
+        .network()
+        .build(
+            crew(job, figures, arrangement), visit.kit(), since(midnight, job.setting().start()));
+  }
+
+  private static LocalDateTime midnight(Job job) {
+    return job.setting().start().toLocalDate().atStartOfDay();
+  }
+
+  private static int since(LocalDateTime midnight, LocalDateTime time) {
+    return (int) Duration.between(midnight, time).toSeconds();
+  }
+
+  static Timetable of(
+      Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement arrangement) {
+    return new TimetableBuilder(job, surfaces, figures, arrangement).build();
+  }
+
+  /** The network alone, for measuring schedules. */
+  static Network network(Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement who) {
+    boolean shared = crew(job, figures, who).size() > 1;
+    return networkOf(job, new VisitNetwork(job, surfaces, figures, shared), figures, who);
+  }
+
+  private static List<Worker> crew(Job job, Figures figures, Arrangement arrangement) {
+    int opens = figures.whole("day.opens") * 60;
+    int closes = figures.whole("day.closes") * 60;
+    List<Worker> crew =
+        arrangement.crew().isEmpty()
+            ? IntStream.rangeClosed(1, job.setting().people())
+                .mapToObj(i -> new Worker("person-" + i, Set.of(Skill.values()), opens, closes))
+                .toList()
+            : arrangement.crew();
+    return Daylight.limit(crew, job.setting(), figures);
+  }
+
+  private LocalDateTime at(int seconds) {
+    return midnight.plusSeconds(seconds);
+  }
+
+  private Timetable build() {
+    List<Task> tasks = new ArrayList<>();
+    for (int i = 0; i < network.activities().size(); i++) {
+      int place = i;
+      visit.note(i).ifPresent(note -> tasks.add(task(place, note)));
+    }
+    tasks.sort(Comparator.comparing(Task::start)); // stable: the order of a visit at one time
+    LocalDateTime hands = at(schedule.handsEnd());
+    return new Timetable(
+        tasks,
+        later(hands, this::holdsDriver),
+        later(hands, i -> holdsSitter(i)),
+        later(hands, i -> true),
+        schedule.broken(network));
+  }
+
+  private LocalDateTime later(LocalDateTime hands, Function<Integer, Boolean> counts) {
+    return IntStream.range(0, network.activities().size())
+        .filter(counts::apply)
+        .mapToObj(this::end)
+        .reduce(hands, (a, b) -> a.isAfter(b) ? a : b);
+  }
+
+  private LocalDateTime end(int i) {
+    return at(schedule.starts().get(i) + network.activities().get(i).seconds());
+  }
+
+  private boolean isGatingWait(int i) {
+    Activity activity = network.activities().get(i);
+    return activity.gates() && activity.hands() == Activity.Hands.NOBODY;
+  }
+
+  private boolean holdsSitter(int i) {
+    String id = network.activities().get(i).id();
+    boolean seatDries =
+        visit.note(i).stream()
+            .flatMap(note -> note.surfaceIds().stream())
+            .map(this::surface)
+            .anyMatch(s -> s.role() == attune.core.material.Role.SEAT);
+    return isGatingWait(i) && (id.startsWith("sit-") || seatDries);
+  }
+
+  private boolean holdsDriver(int i) {
+    String id = network.activities().get(i).id();
+    boolean driven =
+        surfaces.stream()
+            .map(SurfacePlan::surface)
+            .filter(VisitNetwork::isDriven)
+            .anyMatch(s -> id.endsWith("-" + s.id()));
+    return isGatingWait(i) && driven;
+  }
+
+  private Surface surface(String id) {
+    return surfaces.stream()
+        .map(SurfacePlan::surface)
+        .filter(s -> s.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private Task task(int i, Note note) {
+    Activity activity = network.activities().get(i);
+    LocalDateTime start = at(schedule.starts().get(i));
+    int worker = schedule.workers().get(i);
+    return new Task(
+        activity.id(),
+        note.step(),
+        note.surfaceIds(),
+        note.productId(),
+        note.toolId(),
+        worker < 0 ? Optional.empty() : Optional.of(network.crew().get(worker).id()),
+        note.section(),
+        start,
+        start.plusSeconds(activity.seconds()),
+        note.wipe().map(span -> start.plusSeconds(span.min())),
+        note.wipe().map(span -> start.plusSeconds(span.max())),
+        activity.at().isPresent(),
+        before(i));
+  }
+
+  /** What it waits for; behind a milestone, what ended last. */
+  private List<String> before(int i) {
+    Set<String> ids = new LinkedHashSet<>();
+    for (Lag lag : network.lags()) {
+      if (lag.to() == i) {
+        lastBehind(lag.from()).ifPresent(place -> ids.add(network.activities().get(place).id()));
+      }
+    }
+    return List.copyOf(ids);
+  }
+
+  private Optional<Integer> lastBehind(int place) {
+    if (visit.note(place).isPresent()) {
+      return Optional.of(place);
+    }
+    return network.lags().stream()
+        .filter(lag -> lag.to() == place)
+        .map(Lag::from)
+        .max(Comparator.comparing(this::end))
+        .flatMap(this::lastBehind);
+  }
+}

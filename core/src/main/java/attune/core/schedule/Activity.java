@@ -1,0 +1,64 @@
+package attune.core.schedule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Work for one pair of hands, a wait, or a milestone of no length.
+ *
+ * @param id unique in its network
+ * @param seconds 0 or more, never interrupted
+ * @param skill what its person must be allowed to do
+ * @param holds zones and kit kept from everyone else meanwhile
+ * @param gates true when the car is not ready before its end
+ * @param at when it has to start, seconds after midnight of the first day, where somebody said so
+ */
+public record Activity(
+    String id,
+    int seconds,
+    Hands hands,
+    Optional<Skill> skill,
+    List<String> holds,
+    boolean gates,
+    OptionalInt at) {
+
+  /** Whom it needs. */
+  public enum Hands {
+    NOBODY,
+    SOMEBODY
+  }
+
+  public Activity {
+    if (seconds < 0) {
+      throw new IllegalArgumentException("seconds: found " + seconds + "; 0 or more is allowed");
+    }
+    holds = List.copyOf(holds);
+  }
+
+  /** Work that anyone may do. */
+  public static Activity work(String id, int seconds, List<String> holds) {
+    return new Activity(
+        id, seconds, Hands.SOMEBODY, Optional.empty(), holds, true, OptionalInt.empty());
+  }
+
+  /** A wait that needs nobody; a length of 0 makes a milestone. */
+  public static Activity waiting(String id, int seconds, boolean gates) {
+    return new Activity(
+        id, seconds, Hands.NOBODY, Optional.empty(), List.of(), gates, OptionalInt.empty());
+  }
+
+  /** The same, for people of this skill. */
+  public Activity by(Skill needed) {
+    return new Activity(id, seconds, hands, Optional.of(needed), holds, gates, at);
+  }
+
+  /** The same, started when somebody said. */
+  public Activity at(int start) {
+    return new Activity(id, seconds, hands, skill, holds, gates, OptionalInt.of(start));
+  }
+
+  boolean needsHands() {
+    return hands == Hands.SOMEBODY;
+  }
+}
