@@ -23,6 +23,7 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <Loading what="the page" />,
     children: [
       { path: '/', element: <DayView /> },
+      { path: '/week', lazy: async () => ({ Component: (await import('./week/WeekView')).WeekView }) },
       { path: '/new', lazy: async () => ({ Component: (await import('./day/NewJobView')).NewJobView }) },
       { path: '/shelf', lazy: async () => ({ Component: (await import('./shelf/ShelfView')).ShelfView }) },
       {
@@ -73,6 +74,14 @@ export const router = createBrowserRouter([
           {
             path: 'survey',
             lazy: async () => ({ Component: (await import('./survey/SurveyView')).SurveyView }),
+          },
+          {
+            path: 'timetable',
+            lazy: async () => ({ Component: (await import('./timetable/TimetableView')).TimetableView }),
+          },
+          {
+            path: 'quote',
+            lazy: async () => ({ Component: (await import('./quote/QuoteView')).QuoteView }),
           },
           {
             path: 'match/:surfaceId?',

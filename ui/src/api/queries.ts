@@ -204,3 +204,35 @@ export const searchQuery = (q: string) =>
     queryKey: ['search', q],
     queryFn: () => need(api.GET('/api/v1/search', { params: { query: { q } } })),
   })
+
+export const timetableQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'timetable'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/timetable', path(id))),
+  })
+
+export const offersQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'offers'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/timetable/offers', path(id))),
+  })
+
+export const standardsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'standards'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/standards', path(id))),
+  })
+
+export const quoteQuery = (id: string, declined: string[]) =>
+  queryOptions({
+    queryKey: ['job', id, 'quote', declined],
+    queryFn: () =>
+      need(api.GET('/api/v1/jobs/{id}/quote', { params: { path: { id }, query: { declined } } })),
+    placeholderData: (before) => before,
+  })
+
+export const weekQuery = (from?: string) =>
+  queryOptions({
+    queryKey: ['week', from],
+    queryFn: () => need(api.GET('/api/v1/week', { params: { query: { from } } })),
+  })

@@ -100,6 +100,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/timetable/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["start"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/timetable/pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete: operations["releaseAll"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/timetable/crew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["staff"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/surfaces/{surfaceId}/by-hand": {
         parameters: {
             query?: never;
@@ -468,6 +516,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/timetable/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/timetable/offers/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/surfaces/{surfaceId}/why": {
         parameters: {
             query?: never;
@@ -516,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/standards/{standard}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/redo": {
         parameters: {
             query?: never;
@@ -541,7 +637,39 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/quote": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["quote"];
+        put?: never;
+        post: operations["give"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/quote/{number}/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -717,7 +845,7 @@ export interface paths {
         };
         get: operations["view_1"];
         put?: never;
-        post: operations["start"];
+        post: operations["start_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -930,6 +1058,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["change_7"];
+        trace?: never;
+    };
+    "/api/v1/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/v1/vehicles/{id}/history": {
@@ -1156,6 +1300,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/timetable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["timetable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/timetable/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/surfaces/{surfaceId}/why/{itemId}": {
         parameters: {
             query?: never;
@@ -1180,6 +1356,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["match"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/quote/{number}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1364,6 +1572,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/timetable/pins/{taskId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["release"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/timetable/left-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["putBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/readings/{readingId}": {
         parameters: {
             query?: never;
@@ -1437,6 +1677,8 @@ export interface components {
         Person: {
             name: string;
             coats: boolean;
+            comes?: string;
+            goes?: string;
         };
         ShopSettings: {
             name: string;
@@ -1453,6 +1695,10 @@ export interface components {
             /** Format: double */
             triggerMl: number;
             people: components["schemas"]["Person"][];
+            /** Format: double */
+            hourlyRate?: number;
+            /** Format: double */
+            taxPercent?: number;
             houseRules?: {
                 [key: string]: string;
             };
@@ -1647,20 +1893,16 @@ export interface components {
             /** Format: int32 */
             thrown: number;
         };
-        ByHandRequest: {
-            needles: components["schemas"]["Needles"];
-            reason?: string;
+        StartRequest: {
+            /** Format: date-time */
+            start: string;
         };
-        Needles: {
-            cleanerId?: string;
-            ratio: string;
-            toolId: string;
-            applyTo: string;
-            /** Format: double */
-            laidGPerM2: number;
-            warmth: string;
-            /** Format: int32 */
-            dwellS: number;
+        ArrangementFile: {
+            crew?: string[];
+            pins?: {
+                [key: string]: string;
+            };
+            leftOut?: string[];
         };
         ByHandFile: {
             needles: components["schemas"]["NeedlesFile"];
@@ -1719,6 +1961,7 @@ export interface components {
                 [key: string]: string;
             };
             shelf?: components["schemas"]["ShelfChoiceFile"];
+            arrangement?: components["schemas"]["ArrangementFile"];
             surfaces: components["schemas"]["SurfaceFile"][];
         };
         NeedlesFile: {
@@ -1810,6 +2053,31 @@ export interface components {
             sheen?: string;
             standard?: string;
             protection?: string;
+        };
+        MoveRequest: {
+            taskId: string;
+            /** Format: date-time */
+            start: string;
+        };
+        CrewRequest: {
+            crew: string[];
+            /** Format: int32 */
+            people?: number;
+        };
+        ByHandRequest: {
+            needles: components["schemas"]["Needles"];
+            reason?: string;
+        };
+        Needles: {
+            cleanerId?: string;
+            ratio: string;
+            toolId: string;
+            applyTo: string;
+            /** Format: double */
+            laidGPerM2: number;
+            warmth: string;
+            /** Format: int32 */
+            dwellS: number;
         };
         PhotoForm: {
             surfaceId?: string;
@@ -2214,6 +2482,78 @@ export interface components {
             /** Format: int32 */
             odometerKm?: number;
         };
+        LaneView: {
+            id: string;
+            label: string;
+        };
+        MoveView: {
+            possible: boolean;
+            why: string[];
+            pushed: components["schemas"]["PushedView"][];
+            timetable: components["schemas"]["TimetableView"];
+        };
+        PushedView: {
+            taskId: string;
+            label: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
+        TaskView: {
+            id: string;
+            step: string;
+            where?: string;
+            with?: string;
+            person?: string;
+            zone?: string;
+            surfaceIds: string[];
+            /** Format: int32 */
+            section: number;
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            end: string;
+            /** Format: date-time */
+            wipeFrom?: string;
+            /** Format: date-time */
+            wipeBy?: string;
+            pinned: boolean;
+            after: string[];
+        };
+        TimetableView: {
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            promised?: string;
+            /** Format: date-time */
+            handsOffAt: string;
+            /** Format: date-time */
+            driveAt: string;
+            /** Format: date-time */
+            sitAt: string;
+            /** Format: date-time */
+            readyAt: string;
+            /** Format: date-time */
+            curedAt: string;
+            /** Format: int64 */
+            workMin: number;
+            crew: string[];
+            /** Format: int32 */
+            people: number;
+            leftOut: string[];
+            lanes: components["schemas"]["LaneView"][];
+            zones: components["schemas"]["LaneView"][];
+            tasks: components["schemas"]["TaskView"][];
+            visits: components["schemas"]["VisitView"][];
+            conflicts: string[];
+        };
+        VisitView: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+        };
         RemedyView: {
             possible: boolean;
             text: string;
@@ -2301,6 +2641,56 @@ export interface components {
             says?: string;
             /** Format: date-time */
             at: string;
+        };
+        QuoteRequest: {
+            declined: string[];
+        };
+        GivenView: {
+            /** Format: int32 */
+            number: number;
+            state: string;
+            quote: components["schemas"]["QuoteView"];
+            /** Format: date-time */
+            quotedAt: string;
+            /** Format: date-time */
+            agreedAt?: string;
+            /** Format: date-time */
+            doneAt?: string;
+            /** Format: int64 */
+            differs: number;
+        };
+        LineView: {
+            sold: string;
+            says: string;
+            optional: boolean;
+            taken: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int64 */
+            workMinor: number;
+            /** Format: int64 */
+            materialMinor: number;
+            /** Format: int64 */
+            minor: number;
+            priced: boolean;
+        };
+        QuoteView: {
+            lines: components["schemas"]["LineView"][];
+            currency: string;
+            /** Format: double */
+            taxPercent: number;
+            /** Format: int64 */
+            netMinor: number;
+            /** Format: int64 */
+            taxMinor: number;
+            /** Format: int64 */
+            grossMinor: number;
+        };
+        QuotesView: {
+            /** Format: double */
+            hourlyRate?: number;
+            now: components["schemas"]["QuoteView"];
+            given: components["schemas"]["GivenView"][];
         };
         NewPanel: {
             label: string;
@@ -2570,6 +2960,31 @@ export interface components {
                 [key: string]: string;
             };
         };
+        StintView: {
+            /** Format: uuid */
+            jobId: string;
+            title: string;
+            vehicleLabel: string;
+            person?: string;
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+            /** Format: int32 */
+            workMin: number;
+            /** Format: date-time */
+            readyAt: string;
+            late: boolean;
+            clash?: string;
+        };
+        WeekView: {
+            /** Format: date */
+            from: string;
+            people: string[];
+            stints: components["schemas"]["StintView"][];
+        };
         HistoryView: {
             visits: components["schemas"]["Visit"][];
             assumed: string[];
@@ -2678,6 +3093,21 @@ export interface components {
             id: string;
             label: string;
         };
+        OfferView: {
+            kind: string;
+            says: string;
+            kept: boolean;
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            readyAt: string;
+            /** Format: date-time */
+            handsOffAt: string;
+            /** Format: int32 */
+            people: number;
+            /** Format: int64 */
+            workMin: number;
+        };
         ByHandView: {
             needles: components["schemas"]["Needles"];
             reason?: string;
@@ -2723,6 +3153,19 @@ export interface components {
             code: string;
             /** Format: double */
             celsius: number;
+        };
+        StandardView: {
+            standard: string;
+            current: boolean;
+            /** Format: int32 */
+            workMin: number;
+            /** Format: date-time */
+            handsOffAt: string;
+            /** Format: date-time */
+            readyAt: string;
+            /** Format: int64 */
+            netMinor: number;
+            currency: string;
         };
         SurfaceOutcome: {
             surfaceId: string;
@@ -3088,6 +3531,106 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClothView"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    releaseAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    staff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
                 };
             };
         };
@@ -3813,6 +4356,55 @@ export interface operations {
             };
         };
     };
+    tryMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
     whyNeedles: {
         parameters: {
             query?: never;
@@ -3917,6 +4509,29 @@ export interface operations {
             };
         };
     };
+    hold_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -3961,7 +4576,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3983,6 +4598,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReadingView"];
+                };
+            };
+        };
+    };
+    quote: {
+        parameters: {
+            query?: {
+                declined?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QuotesView"];
+                };
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuoteRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QuotesView"];
+                };
+            };
+        };
+    };
+    move_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+                step: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QuotesView"];
                 };
             };
         };
@@ -4312,7 +5001,7 @@ export interface operations {
             };
         };
     };
-    start: {
+    start_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4735,6 +5424,28 @@ export interface operations {
             };
         };
     };
+    week: {
+        parameters: {
+            query?: {
+                from?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
     history: {
         parameters: {
             query?: never;
@@ -5034,6 +5745,50 @@ export interface operations {
             };
         };
     };
+    timetable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TimetableView"];
+                };
+            };
+        };
+    };
+    offers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OfferView"][];
+                };
+            };
+        };
+    };
     why: {
         parameters: {
             query?: never;
@@ -5077,6 +5832,51 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MatchView"];
+                };
+            };
+        };
+    };
+    standards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StandardView"][];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -5321,6 +6121,51 @@ export interface operations {
                 };
                 content: {
                     "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                taskId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
                 };
             };
         };

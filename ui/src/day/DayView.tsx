@@ -23,9 +23,12 @@ export function DayView() {
     <div className="mx-auto w-full max-w-5xl p-3 md:p-6">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-head">{dayOf(new Date().toISOString())}</h1>
-        <ButtonLink to="/new" weight="main">
-          <Plus size={18} aria-hidden="true" /> New job
-        </ButtonLink>
+        <div className="flex flex-wrap gap-2">
+          <ButtonLink to="/week">Week</ButtonLink>
+          <ButtonLink to="/new" weight="main">
+            <Plus size={18} aria-hidden="true" /> New job
+          </ButtonLink>
+        </div>
       </div>
       {day.isPending && <Loading what="the day" />}
       {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}

@@ -10,6 +10,7 @@ const stops = [
   ['survey', 'Survey'],
   ['match', 'Match'],
   ['mix', 'Mix'],
+  ['timetable', 'Times'],
   ['bench', 'Bench'],
   ['handover', 'Hand over'],
 ] as const
@@ -45,19 +46,19 @@ export function JobFrame() {
   )
 }
 
-/** Five stitches on a thread; along the bottom edge on a phone. */
+/** Six stitches on a thread; along the bottom edge on a phone. */
 function Seam({ id }: { id: string }) {
   const { pathname } = useLocation()
-  const besideMatch = /\/(matrix|rules)$/.test(pathname)
+  const beside = /\/(matrix|rules)$/.test(pathname) ? 'match' : /\/quote$/.test(pathname) ? 'timetable' : ''
   return (
     <nav
       aria-label="Steps of the job"
       className="no-print fixed inset-x-0 bottom-0 z-40 border-t border-line bg-paper md:static md:border-0"
     >
-      <ol className="relative grid grid-cols-5 md:w-[30rem]">
+      <ol className="relative grid grid-cols-6 md:w-[34rem]">
         <li
           aria-hidden="true"
-          className="absolute inset-x-[10%] top-[15px] border-t-2 border-dashed border-line"
+          className="absolute inset-x-[8%] top-[15px] border-t-2 border-dashed border-line"
         />
         {stops.map(([to, label]) => (
           <li key={to} className="relative">
@@ -65,12 +66,12 @@ function Seam({ id }: { id: string }) {
               to={`/jobs/${id}/${to}`}
               className={({ isActive }) =>
                 `group flex min-h-14 flex-col items-center justify-start gap-1 pt-[9px] no-underline ${
-                  isActive || (besideMatch && to === 'match') ? 'font-bold text-ink' : 'text-faint'
+                  isActive || beside === to ? 'font-bold text-ink' : 'text-faint'
                 }`
               }
             >
               {({ isActive: there }) => {
-                const isActive = there || (besideMatch && to === 'match')
+                const isActive = there || beside === to
                 return (
                   <>
                     <svg viewBox="0 0 26 14" width="26" height="14" aria-hidden="true">

@@ -1,4 +1,8 @@
-const spoken: Record<string, string> = { 'food-drink': 'food or drink', 'shoe-scuff': 'shoe marks' }
+const spoken: Record<string, string> = {
+  'food-drink': 'food or drink',
+  'shoe-scuff': 'shoe marks',
+  wait: 'cure',
+}
 
 /** A code as a practitioner would say it: skin-oil is skin oil. */
 export const say = (code: string) => spoken[code] ?? code.replace(/[-_]/g, ' ').toLowerCase()

@@ -118,7 +118,10 @@ function ShopForm({ start }: { start: Settings }) {
           </div>
           <ul className="grid gap-2">
             {form.people.map((p, i) => (
-              <li key={i} className="grid grid-cols-[1fr_auto_auto] items-end gap-3">
+              <li
+                key={i}
+                className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[1fr_auto_6.5rem_6.5rem_auto]"
+              >
                 <TextField
                   label={`Person ${i + 1}`}
                   value={p.name}
@@ -126,6 +129,19 @@ function ShopForm({ start }: { start: Settings }) {
                   maxLength={80}
                 />
                 <Tick label="May coat" checked={p.coats} onChange={(coats) => person(i, { coats })} />
+                <TextField
+                  label="Comes"
+                  type="time"
+                  value={p.comes ?? form.opens}
+                  onChange={(comes) => person(i, { comes: comes === form.opens ? undefined : comes })}
+                />
+                <TextField
+                  label="Goes"
+                  type="time"
+                  value={p.goes ?? form.closes}
+                  onChange={(goes) => person(i, { goes: goes === form.closes ? undefined : goes })}
+                  fault={at(`people/${i}/goes`)}
+                />
                 <Button
                   weight="quiet"
                   className="px-2"
@@ -145,6 +161,24 @@ function ShopForm({ start }: { start: Settings }) {
             <Plus size={18} aria-hidden="true" /> Person
           </Button>
           {at('people') && <p className="text-note text-over">{at('people')}</p>}
+        </fieldset>
+        <fieldset className="grid gap-3">
+          <legend className="text-do font-semibold">Prices</legend>
+          <div className="grid gap-4 sm:grid-cols-2">
+            <Amount
+              label={`An hour of work, ${form.currency}`}
+              value={form.hourlyRate ?? undefined}
+              onChange={(hourlyRate) => set({ hourlyRate })}
+              note="Before tax; quotes are made with it"
+              fault={at('hourlyRate')}
+            />
+            <Amount
+              label="Tax, %"
+              value={form.taxPercent ?? undefined}
+              onChange={(taxPercent) => set({ taxPercent })}
+              fault={at('taxPercent')}
+            />
+          </div>
         </fieldset>
         <fieldset className="grid gap-3">
           <legend className="text-do font-semibold">How things are written</legend>

@@ -105,8 +105,7 @@ final class ProvenSchedule {
     List<IntervalVar> nights = new ArrayList<>();
     int first = network.start() / DAY * DAY;
     for (int midnight = first; midnight <= horizon; midnight += DAY) {
-      int opens =
-          midnight == first ? Math.min(worker.opens(), network.start() % DAY) : worker.opens();
+      int opens = worker.comes(midnight, network.start());
       if (opens > 0) {
         nights.add(model.newFixedInterval(midnight, opens, "before"));
       }

@@ -17,7 +17,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(AttuneJar.class)
 class EveryViewTest {
   @ParameterizedTest
-  @ValueSource(strings = {"survey", "match", "matrix", "rules", "mix", "bench", "handover"})
+  @ValueSource(
+      strings = {
+        "survey",
+        "match",
+        "matrix",
+        "rules",
+        "mix",
+        "timetable",
+        "quote",
+        "bench",
+        "handover"
+      })
   void aRunningJobIsFitForEveryoneInTheEveningAndFitsAPhone(String view, AttuneJar.Opened attune) {
     try (Visit visit = Visit.evening(attune)) {
       visit.open(visit.job("Oxmarrow Fells") + "/" + view);
@@ -32,6 +43,7 @@ class EveryViewTest {
       strings = {
         "/",
         "/new",
+        "/week",
         "/shelf",
         "/shelf?part=cloths",
         "/shelf?part=needs",

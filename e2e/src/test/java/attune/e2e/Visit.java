@@ -107,6 +107,10 @@ final class Visit implements AutoCloseable {
     return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
   }
 
+  Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+
   Locator panel(String id) {
     return page.locator("[data-panel='" + id + "']");
   }

@@ -34,6 +34,7 @@ class DemoData {
 
   private final JobService jobs;
   private final DemoPeople people;
+  private final DemoShop shop;
   private final DemoStock stock;
   private final DemoPhoto photo;
   private final BenchService bench;
@@ -43,6 +44,7 @@ class DemoData {
   DemoData(
       JobService jobs,
       DemoPeople people,
+      DemoShop shop,
       DemoStock stock,
       DemoPhoto photo,
       BenchService bench,
@@ -50,6 +52,7 @@ class DemoData {
       Clock clock) {
     this.jobs = jobs;
     this.people = people;
+    this.shop = shop;
     this.stock = stock;
     this.photo = photo;
     this.bench = bench;
@@ -60,6 +63,7 @@ class DemoData {
   @EventListener(ApplicationStartedEvent.class)
   void fill() {
     if (jobs.list().isEmpty()) {
+      shop.open();
       List<UUID> vehicles = people.vehicles();
       for (int i = 0; i < JOBS.size(); i++) {
         UUID job = create(JOBS.get(i), vehicles.get(i));
@@ -110,6 +114,7 @@ class DemoData {
         f.wishes(),
         f.houseRules(),
         f.shelf(),
+        f.arrangement(),
         f.surfaces());
   }
 

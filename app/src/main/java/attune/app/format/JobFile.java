@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import tools.jackson.databind.JsonNode;
 
 /** The attune-job file as written; a field left out is null. */
@@ -17,17 +18,61 @@ public record JobFile(
     @Nullable WishesFile wishes,
     @Nullable Map<String, String> houseRules,
     @Nullable ShelfChoiceFile shelf,
+    @Nullable ArrangementFile arrangement,
     List<SurfaceFile> surfaces) {
 
   /** The same job with other surfaces. */
   public JobFile with(List<SurfaceFile> others) {
-    return new JobFile(format, version, title, vehicle, setting, wishes, houseRules, shelf, others);
+    return new JobFile(
+        format, version, title, vehicle, setting, wishes, houseRules, shelf, arrangement, others);
   }
 
   /** The same job on another vehicle. */
   public JobFile with(VehicleFile other) {
-    return new JobFile(format, version, title, other, setting, wishes, houseRules, shelf, surfaces);
+    return new JobFile(
+        format, version, title, other, setting, wishes, houseRules, shelf, arrangement, surfaces);
   }
+
+  /** The same job in another setting, arranged otherwise. */
+  public JobFile with(SettingFile other, @Nullable ArrangementFile arranged) {
+    return new JobFile(
+        format, version, title, vehicle, other, wishes, houseRules, shelf, arranged, surfaces);
+  }
+
+  /** The same job to one standard, whatever single panels were to have. */
+  public JobFile to(String standard) {
+    WishesFile w = wishes == null ? new WishesFile(null, null, null) : wishes;
+    return new JobFile(
+        format,
+        version,
+        title,
+        vehicle,
+        setting,
+        new WishesFile(w.sheen(), standard, w.protection()),
+        houseRules,
+        shelf,
+        arrangement,
+        surfaces.stream()
+            .map(
+                s ->
+                    s.wishes() == null
+                        ? s
+                        : s.wishing(
+                            new WishesFile(s.wishes().sheen(), null, s.wishes().protection())))
+            .toList());
+  }
+
+  /**
+   * How the visit is arranged; what is left out is as the timetable would have it.
+   *
+   * @param crew names of those who do it
+   * @param pins start by task
+   * @param leftOut of second-coat, textiles, barrier
+   */
+  public record ArrangementFile(
+      @Nullable List<String> crew,
+      @Nullable Map<String, String> pins,
+      @Nullable List<String> leftOut) {}
 
   /**
    * The vehicle.
@@ -122,133 +167,136 @@ public record JobFile(
 
     /** The same panel of another finish. */
     public SurfaceFile of(String otherFinish) {
-      return new SurfaceFile(
-          id,
-          zone,
-          part,
-          label,
-          otherFinish,
-          perforated,
-          texture,
-          tone,
-          areaM2,
-          seamM,
-          ageMonths,
-          role,
-          features,
-          near,
-          condition,
-          wishes,
-          surfaceTempC,
-          history,
-          pieces,
-          byHand,
-          tried);
+      return with(
+          copy -> {
+            copy.finish = otherFinish;
+          });
     }
 
     /** The same panel in another state. */
     public SurfaceFile in(ConditionFile state) {
-      return new SurfaceFile(
-          id,
-          zone,
-          part,
-          label,
-          finish,
-          perforated,
-          texture,
-          tone,
-          areaM2,
-          seamM,
-          ageMonths,
-          role,
-          features,
-          near,
-          state,
-          wishes,
-          surfaceTempC,
-          history,
-          pieces,
-          byHand,
-          tried);
+      return with(
+          copy -> {
+            copy.condition = state;
+          });
+    }
+
+    /** The same panel, wished otherwise; null for as the job. */
+    public SurfaceFile wishing(@Nullable WishesFile others) {
+      return with(
+          copy -> {
+            copy.wishes = others;
+          });
     }
 
     /** The same panel under another name, of another size, made of other pieces. */
     public SurfaceFile cut(
         String newId, String newLabel, double area, Double seam, List<PieceFile> newPieces) {
-      return new SurfaceFile(
-          newId,
-          zone,
-          part,
-          newLabel,
-          finish,
-          perforated,
-          texture,
-          tone,
-          area,
-          seam,
-          ageMonths,
-          role,
-          features,
-          near,
-          condition,
-          wishes,
-          surfaceTempC,
-          history,
-          newPieces,
-          byHand,
-          tried);
+      return with(
+          copy -> {
+            copy.id = newId;
+            copy.label = newLabel;
+            copy.areaM2 = area;
+            copy.seamM = seam;
+            copy.pieces = newPieces;
+          });
     }
 
     /** The same panel with other decisions on it; null for none. */
     public SurfaceFile decided(ByHandFile set, List<TriedFile> worked) {
-      return new SurfaceFile(
-          id,
-          zone,
-          part,
-          label,
-          finish,
-          perforated,
-          texture,
-          tone,
-          areaM2,
-          seamM,
-          ageMonths,
-          role,
-          features,
-          near,
-          condition,
-          wishes,
-          surfaceTempC,
-          history,
-          pieces,
-          set,
-          worked);
+      return with(
+          copy -> {
+            copy.byHand = set;
+            copy.tried = worked;
+          });
     }
 
     /** The same panel with another history. */
     public SurfaceFile after(List<HistoryFile> earlier) {
-      return new SurfaceFile(
-          id,
-          zone,
-          part,
-          label,
-          finish,
-          perforated,
-          texture,
-          tone,
-          areaM2,
-          seamM,
-          ageMonths,
-          role,
-          features,
-          near,
-          condition,
-          wishes,
-          surfaceTempC,
-          earlier,
-          pieces,
-          byHand,
-          tried);
+      return with(
+          copy -> {
+            copy.history = earlier;
+          });
+    }
+
+    private SurfaceFile with(Consumer<Copy> changes) {
+      Copy copy = new Copy(this);
+      changes.accept(copy);
+      return copy.made();
+    }
+
+    /** A panel's fields, to change some of. */
+    private static final class Copy {
+      private String id;
+      private String zone;
+      private String part;
+      private String label;
+      private String finish;
+      private Boolean perforated;
+      private String texture;
+      private String tone;
+      private Double areaM2;
+      private Double seamM;
+      private Integer ageMonths;
+      private String role;
+      private List<String> features;
+      private List<String> near;
+      private ConditionFile condition;
+      private WishesFile wishes;
+      private Double surfaceTempC;
+      private List<HistoryFile> history;
+      private List<PieceFile> pieces;
+      private ByHandFile byHand;
+      private List<TriedFile> tried;
+
+      Copy(SurfaceFile s) {
+        id = s.id();
+        zone = s.zone();
+        part = s.part();
+        label = s.label();
+        finish = s.finish();
+        perforated = s.perforated();
+        texture = s.texture();
+        tone = s.tone();
+        areaM2 = s.areaM2();
+        seamM = s.seamM();
+        ageMonths = s.ageMonths();
+        role = s.role();
+        features = s.features();
+        near = s.near();
+        condition = s.condition();
+        wishes = s.wishes();
+        surfaceTempC = s.surfaceTempC();
+        history = s.history();
+        pieces = s.pieces();
+        byHand = s.byHand();
+        tried = s.tried();
+      }
+
+      SurfaceFile made() {
+        return new SurfaceFile(
+            id,
+            zone,
+            part,
+            label,
+            finish,
+            perforated,
+            texture,
+            tone,
+            areaM2,
+            seamM,
+            ageMonths,
+            role,
+            features,
+            near,
+            condition,
+            wishes,
+            surfaceTempC,
+            history,
+            pieces,
+            byHand,
+            tried);
+      }
     }
   }
 

@@ -4,6 +4,7 @@ import static attune.app.format.ShelfReader.code;
 import static attune.app.format.ShelfReader.codes;
 import static attune.app.format.ShelfReader.orEmpty;
 
+import attune.app.format.JobFile.ArrangementFile;
 import attune.app.format.JobFile.ConditionFile;
 import attune.app.format.JobFile.HistoryFile;
 import attune.app.format.JobFile.NeedlesFile;
@@ -24,6 +25,11 @@ import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.measure.Ratio;
 import attune.core.measure.SquareMetres;
+import attune.core.plan.Arrangement;
+import attune.core.plan.Omission;
+import attune.core.reference.Figures;
+import attune.core.schedule.Skill;
+import attune.core.schedule.Worker;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
@@ -42,6 +48,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -172,6 +180,44 @@ public class JobReader {
       throw new InvalidInputException(faults);
     }
     return decisions(file, shelf);
+  }
+
+  /**
+   * How a visit is arranged.
+   *
+   * @param known people by name, with their hours and skills; others can do everything
+   * @param usual hours of those
+   */
+  public static Arrangement arrangement(JobFile file, Map<String, Worker> known, Worker usual) {
+    if (file.arrangement() == null) {
+      return Arrangement.NONE;
+    }
+    ArrangementFile a = file.arrangement();
+    List<Worker> crew =
+        orEmpty(a.crew()).stream()
+            .map(
+                name ->
+                    known.getOrDefault(
+                        name, new Worker(name, usual.skills(), usual.opens(), usual.closes())))
+            .toList();
+    Map<String, LocalDateTime> pins = new LinkedHashMap<>();
+    if (a.pins() != null) {
+      a.pins().forEach((task, at) -> pins.put(task, LocalDateTime.parse(at)));
+    }
+    Set<Omission> leftOut =
+        orEmpty(a.leftOut()).stream()
+            .map(code -> Coded.parse(Omission.class, code))
+            .collect(Collectors.toSet());
+    return new Arrangement(crew, pins, leftOut);
+  }
+
+  /** Somebody who may do everything in the hours of the tables. */
+  public static Worker usual(Figures figures) {
+    return new Worker(
+        "usual",
+        Set.of(Skill.values()),
+        figures.whole("day.opens") * 60,
+        figures.whole("day.closes") * 60);
   }
 
   private static void onShelf(NeedlesFile n, Shelf shelf, String pointer, List<Fault> faults) {

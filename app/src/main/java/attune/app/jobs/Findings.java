@@ -232,6 +232,7 @@ class Findings {
             null,
             null,
             null,
+            null,
             List.of(Answered.filled(draft)));
     List<Fault> faults =
         schemas.faults(SchemaName.JOB, mapper.valueToTree(job)).stream()

@@ -17,6 +17,7 @@ final class JobChanges {
         change.wishes() == null ? before.wishes() : merged(before.wishes(), change.wishes()),
         or(change.houseRules(), before.houseRules()),
         before.shelf(),
+        before.arrangement(),
         before.surfaces());
   }
 

@@ -242,6 +242,16 @@ public class JobService {
     return revise(job, after, what + " " + nameOf(surfaceId, before, panels(before)));
   }
 
+  /** Keeps when and by whom a job is done. */
+  public JobDetail arrange(UUID id, JobFile after, String what) {
+    JobEntity job = open(id);
+    if (after.equals(document(job))) {
+      return detail(job);
+    }
+    check(after);
+    return revise(job, after, what);
+  }
+
   /** Copies findings from panel to panel. */
   public JobDetail copy(UUID id, CopyRequest request) {
     JobEntity job = open(id);

@@ -47,6 +47,7 @@ final class NewJobs {
             owner.map(CustomerForm::protection).orElse("none")),
         null,
         null,
+        null,
         List.of());
   }
 }

@@ -6,8 +6,10 @@ import attune.app.jobs.Answered;
 import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
+import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.core.match.Decisions;
+import attune.core.plan.Arrangement;
 import attune.core.plan.Plan;
 import attune.core.survey.Job;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -27,13 +29,20 @@ public class JobPlans {
   private final JobReader reader;
   private final ShelfService shelf;
   private final ReferenceData reference;
+  private final ShopService shop;
   private final Cache<Key, Plan> recent = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-  JobPlans(JobService jobs, JobReader reader, ShelfService shelf, ReferenceData reference) {
+  JobPlans(
+      JobService jobs,
+      JobReader reader,
+      ShelfService shelf,
+      ReferenceData reference,
+      ShopService shop) {
     this.jobs = jobs;
     this.reader = reader;
     this.shelf = shelf;
     this.reference = reference;
+    this.shop = shop;
   }
 
   /** The plan of a job as surveyed so far. */
@@ -43,12 +52,18 @@ public class JobPlans {
         key,
         k -> {
           Job job = job(id);
-          return reference.planner().plan(job, decisions(id, job));
+          return reference.planner().plan(job, decisions(id, job), arrangement(id));
         });
   }
 
+  /** Who does a job, and what of it was moved or left out. */
+  public Arrangement arrangement(UUID id) {
+    return JobReader.arrangement(
+        jobs.document(id), shop.workers(), JobReader.usual(reference.figures()));
+  }
+
   /** What was set by hand and tried on a job's panels. */
-  Decisions decisions(UUID id, Job job) {
+  public Decisions decisions(UUID id, Job job) {
     return JobReader.decisions(jobs.document(id), job.shelf());
   }
 
@@ -57,7 +72,7 @@ public class JobPlans {
    *
    * @throws NotNowException while no panel has been surveyed
    */
-  Job job(UUID id) {
+  public Job job(UUID id) {
     JobFile plannable = Answered.plannable(jobs.document(id));
     if (plannable.surfaces().isEmpty()) {
       throw new NotNowException(

@@ -13,6 +13,7 @@ import attune.core.survey.Job;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -60,6 +61,12 @@ public final class PlanCommand {
     JobFile file = reader.bind(json);
     Job job = reader.read(file, reference.startingShelf(), reference.houseRules());
     return new PlanWriter()
-        .text(reference.planner().plan(job, JobReader.decisionsOf(file, job.shelf())));
+        .text(
+            reference
+                .planner()
+                .plan(
+                    job,
+                    JobReader.decisionsOf(file, job.shelf()),
+                    JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures()))));
   }
 }

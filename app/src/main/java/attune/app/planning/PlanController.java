@@ -9,6 +9,7 @@ import attune.app.shelf.ShelfService;
 import attune.core.survey.Job;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,7 +54,13 @@ class PlanController {
           String job) {
     JobFile file = reader.bind(job);
     Job read = reader.read(file, shelf.shelf(), reference.houseRules());
-    return writer.file(reference.planner().plan(read, JobReader.decisionsOf(file, read.shelf())));
+    return writer.file(
+        reference
+            .planner()
+            .plan(
+                read,
+                JobReader.decisionsOf(file, read.shelf()),
+                JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures()))));
   }
 
   @GetMapping("/jobs/{id}/plan")

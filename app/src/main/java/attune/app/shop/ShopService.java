@@ -4,11 +4,15 @@ import attune.app.format.JobReader;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.schedule.Skill;
+import attune.core.schedule.Worker;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
@@ -63,6 +67,9 @@ public class ShopService {
       throw new InvalidInputException(
           "/closes", settings.closes(), "a time after opening, " + settings.opens());
     }
+    for (int i = 0; i < settings.people().size(); i++) {
+      hours(settings, i);
+    }
     Optional<ShopEntity> stored = stored();
     if (stored.isPresent()
         && (settings.version() == null || settings.version() != stored.get().version())) {
@@ -78,6 +85,16 @@ public class ShopService {
     ShopSettings saved = settings();
     apply(saved);
     return saved;
+  }
+
+  private static void hours(ShopSettings settings, int i) {
+    ShopSettings.Person p = settings.people().get(i);
+    String comes = p.comes() == null ? settings.opens() : p.comes();
+    String goes = p.goes() == null ? settings.closes() : p.goes();
+    if (!LocalTime.parse(goes).isAfter(LocalTime.parse(comes))) {
+      throw new InvalidInputException(
+          "/people/" + i + "/goes", goes, "a time after coming, " + comes);
+    }
   }
 
   /**
@@ -113,6 +130,28 @@ public class ShopService {
             "day.closes", minutes(s.closes()),
             "dose.stroke", s.triggerMl()),
         s.houseRules() == null ? Map.of() : s.houseRules());
+  }
+
+  /** The shop's people by name, with their hours and what they may do. */
+  @Transactional(readOnly = true)
+  public Map<String, Worker> workers() {
+    ShopSettings s = settings();
+    Map<String, Worker> workers = new LinkedHashMap<>();
+    for (ShopSettings.Person p : s.people()) {
+      workers.put(
+          p.name(),
+          new Worker(
+              p.name(),
+              p.coats() ? Set.of(Skill.COATING) : Set.of(),
+              seconds(p.comes() == null ? s.opens() : p.comes()),
+              seconds(p.goes() == null ? s.closes() : p.goes()),
+              p.comes() == null));
+    }
+    return workers;
+  }
+
+  private static int seconds(String time) {
+    return LocalTime.parse(time).toSecondOfDay();
   }
 
   private static double minutes(String time) {

@@ -52,14 +52,30 @@ public record ShopSettings(
         double triggerMl,
     @NotEmpty(message = "at least one person") @Size(max = 40, message = "at most 40 people")
         List<@Valid @NotNull(message = "a person") Person> people,
+    @Nullable
+        @DecimalMin(value = "0", message = "0 to 10 000")
+        @DecimalMax(value = "10000", message = "0 to 10 000")
+        Double hourlyRate,
+    @Nullable
+        @DecimalMin(value = "0", message = "0 to 50 %")
+        @DecimalMax(value = "50", message = "0 to 50 %")
+        Double taxPercent,
     @Nullable Map<String, String> houseRules,
     @Nullable Integer version) {
   private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
 
-  /** Somebody who works there. */
+  /**
+   * Somebody who works there.
+   *
+   * @param coats whether they may lay a coating
+   * @param comes when, where that is not with the shop's opening
+   * @param goes when, where that is not with its closing
+   */
   public record Person(
       @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters") String name,
-      boolean coats) {}
+      boolean coats,
+      @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String comes,
+      @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String goes) {}
 
   /** A shop that has set nothing yet. */
   static ShopSettings usual(String name) {
@@ -74,7 +90,9 @@ public record ShopSettings(
         "08:00",
         "19:00",
         1.0,
-        List.of(new Person("Specialist", true)),
+        List.of(new Person("Specialist", true, null, null)),
+        null,
+        null,
         Map.of(),
         null);
   }
@@ -86,6 +104,26 @@ public record ShopSettings(
   /** The same shop holding to other schools. */
   ShopSettings holding(Map<String, String> schools) {
     return with(schools, version);
+  }
+
+  /** The same shop with other people, at other prices. */
+  public ShopSettings staffed(List<Person> others, Double rate, Double tax) {
+    return new ShopSettings(
+        name,
+        tapPh,
+        alkalinity,
+        deionised,
+        units,
+        currency,
+        locale,
+        opens,
+        closes,
+        triggerMl,
+        others,
+        rate,
+        tax,
+        houseRules,
+        version);
   }
 
   private ShopSettings with(Map<String, String> schools, Integer newVersion) {
@@ -101,6 +139,8 @@ public record ShopSettings(
         closes,
         triggerMl,
         people,
+        hourlyRate,
+        taxPercent,
         schools,
         newVersion);
   }

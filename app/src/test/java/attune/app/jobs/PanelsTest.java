@@ -151,7 +151,7 @@ class PanelsTest {
   void aSimulationFillsGapsWithTheLayoutsGuessAndKeepsWhatIsKnown() {
     var job =
         new attune.app.format.JobFile(
-            "attune-job", 1, "x", null, null, null, null, null, List.of());
+            "attune-job", 1, "x", null, null, null, null, null, null, List.of());
     SurfaceFile guessed = Panels.likely(job, LAYOUT, "seat");
     assertThat(guessed.finish()).isEqualTo("leather/coated");
     assertThat(guessed.condition().soil()).isEqualTo("moderate");

@@ -36,4 +36,19 @@ public record SurfaceMatch(
     cautions = List.copyOf(cautions);
     ruledOut = List.copyOf(ruledOut);
   }
+
+  /** Nothing done at this visit: no ladder, and nothing said of it. */
+  public SurfaceMatch leftForLater() {
+    return new SurfaceMatch(
+        place,
+        List.of(),
+        Optional.empty(),
+        Optional.empty(),
+        refer,
+        List.of(),
+        ruledOut,
+        0,
+        0,
+        false);
+  }
 }

@@ -2,20 +2,44 @@ package attune.core.plan;
 
 import attune.core.schedule.Worker;
 import java.time.LocalDateTime;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
- * Who does the job, and which tasks have a start somebody said.
+ * Who does the job, which tasks have a start somebody said, and what is left out of the visit.
  *
  * @param crew one to four people; empty for as many as the setting says, in the shop's hours
  * @param pins start by task id, for tasks this plan still has
  */
-public record Arrangement(List<Worker> crew, Map<String, LocalDateTime> pins) {
-  public static final Arrangement NONE = new Arrangement(List.of(), Map.of());
+public record Arrangement(
+    List<Worker> crew, Map<String, LocalDateTime> pins, Set<Omission> leftOut) {
+  public static final Arrangement NONE = new Arrangement(List.of(), Map.of(), Set.of());
 
   public Arrangement {
     crew = List.copyOf(crew);
     pins = Map.copyOf(pins);
+    leftOut = Set.copyOf(leftOut);
+  }
+
+  /** The same by these people, in the visit's own order. */
+  public Arrangement by(List<Worker> people) {
+    return new Arrangement(people, Map.of(), leftOut);
+  }
+
+  /** The same with something left out, in the visit's own order. */
+  public Arrangement without(Omission omission) {
+    EnumSet<Omission> more = EnumSet.of(omission);
+    more.addAll(leftOut);
+    return new Arrangement(crew, Map.of(), more);
+  }
+
+  /** The same with a task where somebody said. */
+  public Arrangement pinned(String taskId, LocalDateTime at) {
+    Map<String, LocalDateTime> more = new HashMap<>(pins);
+    more.put(taskId, at);
+    return new Arrangement(crew, more, leftOut);
   }
 }

@@ -44,7 +44,7 @@ final class Daylight {
               int opens = Math.max(worker.opens(), light.rises());
               int closes = Math.min(worker.closes(), light.sets());
               return opens < closes
-                  ? new Worker(worker.id(), worker.skills(), opens, closes)
+                  ? new Worker(worker.id(), worker.skills(), opens, closes, false)
                   : worker;
             })
         .toList();

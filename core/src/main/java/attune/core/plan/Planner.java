@@ -27,6 +27,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -64,7 +65,10 @@ public final class Planner {
     CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
         asBottlesLast(
-            cabin.surfaces().stream().map(match -> surface(job, match, purchases)).toList());
+            cabin.surfaces().stream()
+                .map(match -> surface(job, match, purchases))
+                .map(plan -> without(plan, arrangement.leftOut()))
+                .toList());
     List<PlannedMix> mixes = quantities.mixes(plans);
     List<PlannedDose> doses = quantities.doses(plans);
     Map<String, Product> byId =
@@ -81,6 +85,31 @@ public final class Planner {
         timetable,
         AfterCare.of(plans, job.setting(), figures),
         warnings(job, plans, timetable));
+  }
+
+  /**
+   * What could be dropped or moved so that the car is ready when it was promised; nothing where it
+   * is, or where nothing was promised.
+   */
+  public List<Offer> offers(Job job, Decisions decisions, Arrangement arrangement) {
+    Timetable now = plan(job, decisions, arrangement).timetable();
+    return job.setting()
+        .returnBy()
+        .filter(now.readyAt()::isAfter)
+        .map(by -> new Offers(this, figures, job, decisions, arrangement, now, by).ranked())
+        .orElse(List.of());
+  }
+
+  /** A plan with less done: the panel stays in it, with what is left of its work. */
+  private static SurfacePlan without(SurfacePlan plan, Set<Omission> leftOut) {
+    if (leftOut.contains(Omission.TEXTILES) && plan.match().place().finish().isTextile()) {
+      return plan.leftForLater();
+    }
+    return plan.finishedWith(
+        plan.finishSteps().stream()
+            .filter(step -> !leftOut.contains(Omission.BARRIER) || step.step() != Step.BARRIER)
+            .map(step -> leftOut.contains(Omission.SECOND_COAT) ? step.inOneCoat() : step)
+            .toList());
   }
 
   /** What the timetable of a job is made from, to hold schedules against other solvers. */
@@ -258,14 +287,14 @@ public final class Planner {
     }
     job.setting()
         .returnBy()
-        .filter(by -> timetable.sitAt().isAfter(by))
+        .filter(by -> timetable.readyAt().isAfter(by))
         .ifPresent(
             by ->
                 warn(
                     warnings,
                     ReasonCode.RETURN_TIME_MISSED,
-                    "Ready to sit in at "
-                        + text(timetable.sitAt())
+                    "Ready to sit in and drive at "
+                        + text(timetable.readyAt())
                         + ", after the time promised, "
                         + text(by)
                         + "."));

@@ -34,6 +34,12 @@ public record SurfacePlan(
     return new SurfacePlan(match, steps, dry, cautions, ruledOut, minutesLow, minutesHigh);
   }
 
+  /** Nothing of it done at this visit. */
+  SurfacePlan leftForLater() {
+    return new SurfacePlan(
+        match.leftForLater(), List.of(), Optional.empty(), List.of(), ruledOut, 0, 0);
+  }
+
   public Surface surface() {
     return match.place().surface();
   }

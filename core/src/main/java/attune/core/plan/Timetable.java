@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Tasks in order of their start.
@@ -11,15 +12,33 @@ import java.util.List;
  * @param driveAt when the vehicle can be driven
  * @param sitAt when every seat can be sat in
  * @param curedAt when everything is fully cured
- * @param conflicts what a start somebody said breaks, in words
+ * @param conflicts what a start somebody said breaks
  */
 public record Timetable(
     List<Task> tasks,
     LocalDateTime driveAt,
     LocalDateTime sitAt,
     LocalDateTime curedAt,
-    List<String> conflicts) {
+    List<Conflict> conflicts) {
   private static final Duration BETWEEN_VISITS = Duration.ofHours(5);
+
+  /** Why a start that somebody said cannot be. */
+  public enum Clash {
+    COMES_AFTER,
+    TOO_LATE_AFTER,
+    BEFORE_THE_JOB,
+    OUTSIDE_HOURS,
+    TAKEN
+  }
+
+  /**
+   * One of them.
+   *
+   * @param other the task it clashes with, where there is one
+   * @param from the earliest it could start, as far as the other goes
+   */
+  public record Conflict(
+      String taskId, Clash clash, Optional<String> other, Optional<LocalDateTime> from) {}
 
   /** A stretch of work somebody has to be there for. */
   public record Visit(LocalDateTime from, LocalDateTime until) {}

@@ -1,5 +1,7 @@
 package attune.core.plan;
 
+import attune.core.plan.Timetable.Clash;
+import attune.core.plan.Timetable.Conflict;
 import attune.core.plan.VisitNetwork.Note;
 import attune.core.reference.Figures;
 import attune.core.schedule.Activity;
@@ -105,7 +107,7 @@ final class TimetableBuilder {
         later(hands, this::holdsDriver),
         later(hands, i -> holdsSitter(i)),
         later(hands, i -> true),
-        schedule.broken(network));
+        conflicts());
   }
 
   private LocalDateTime later(LocalDateTime hands, Function<Integer, Boolean> counts) {
@@ -192,5 +194,65 @@ final class TimetableBuilder {
         .map(Lag::from)
         .max(Comparator.comparing(this::end))
         .flatMap(this::lastBehind);
+  }
+
+  private List<Conflict> conflicts() {
+    List<Conflict> found = new ArrayList<>();
+    for (int i = 0; i < network.activities().size(); i++) {
+      if (network.activities().get(i).at().isPresent()) {
+        conflicts(i, found);
+      }
+    }
+    return found;
+  }
+
+  private void conflicts(int i, List<Conflict> found) {
+    String id = network.activities().get(i).id();
+    int start = schedule.starts().get(i);
+    for (Lag lag : network.lags()) {
+      int apart = schedule.starts().get(lag.to()) - schedule.starts().get(lag.from());
+      if ((lag.to() == i || lag.from() == i) && apart < lag.least()) {
+        found.add(
+            new Conflict(
+                network.activities().get(lag.to()).id(),
+                Clash.COMES_AFTER,
+                lastBehind(lag.from()).map(place -> network.activities().get(place).id()),
+                Optional.of(at(schedule.starts().get(lag.from()) + lag.least()))));
+      } else if ((lag.to() == i || lag.from() == i) && apart > lag.most().orElse(apart)) {
+        found.add(
+            new Conflict(
+                network.activities().get(lag.to()).id(),
+                Clash.TOO_LATE_AFTER,
+                Optional.of(network.activities().get(lag.from()).id()),
+                Optional.empty()));
+      }
+    }
+    if (start < network.start()) {
+      found.add(
+          new Conflict(
+              id, Clash.BEFORE_THE_JOB, Optional.empty(), Optional.of(at(network.start()))));
+    }
+    int who = schedule.workers().get(i);
+    if (who >= 0) {
+      Worker worker = network.crew().get(who);
+      int fits = worker.fit(start, network.activities().get(i).seconds(), network.start());
+      if (fits != start) {
+        found.add(new Conflict(id, Clash.OUTSIDE_HOURS, Optional.empty(), Optional.of(at(fits))));
+      }
+      for (int j = 0; j < network.activities().size(); j++) {
+        boolean same = j != i && schedule.workers().get(j) == who;
+        int end = schedule.starts().get(j) + network.activities().get(j).seconds();
+        if (same
+            && schedule.starts().get(j) < start + network.activities().get(i).seconds()
+            && start < end) {
+          found.add(
+              new Conflict(
+                  id,
+                  Clash.TAKEN,
+                  Optional.of(network.activities().get(j).id()),
+                  Optional.of(at(end))));
+        }
+      }
+    }
   }
 }

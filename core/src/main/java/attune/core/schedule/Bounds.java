@@ -65,23 +65,22 @@ public final class Bounds {
     if (work == 0) {
       return network.start();
     }
-    int midnight = network.start() / Worker.DAY * Worker.DAY;
     for (int time = network.start(); ; time += 30) {
       int now = time;
       long here =
           network.crew().stream()
               .filter(
-                  worker ->
-                      now % Worker.DAY < worker.closes()
-                          && (now % Worker.DAY >= worker.opens()
-                              || now < midnight + Worker.DAY
-                                  && now % Worker.DAY >= network.start()))
+                  worker -> {
+                    int clock = now % Worker.DAY;
+                    return clock < worker.closes()
+                        && clock >= worker.comes(now - clock, network.start());
+                  })
               .count();
       work -= 30 * here;
       if (work <= 0) {
         return time + 30 + (int) Math.floorDiv(work, here) + tail;
       }
-      if (time > midnight + 30 * Worker.DAY) {
+      if (time > network.start() + 30 * Worker.DAY) {
         return network.start();
       }
     }

@@ -7,8 +7,9 @@ import java.util.Set;
  *
  * @param opens when they come, seconds after midnight
  * @param closes when they go, later than {@code opens}
+ * @param early true for who is there from the start of a job that begins before they usually come
  */
-public record Worker(String id, Set<Skill> skills, int opens, int closes) {
+public record Worker(String id, Set<Skill> skills, int opens, int closes, boolean early) {
   static final int DAY = 86_400;
 
   public Worker {
@@ -19,6 +20,17 @@ public record Worker(String id, Set<Skill> skills, int opens, int closes) {
     skills = Set.copyOf(skills);
   }
 
+  /** There from the start, however early that is. */
+  public Worker(String id, Set<Skill> skills, int opens, int closes) {
+    this(id, skills, opens, closes, true);
+  }
+
+  /** When they come on a day of a job. */
+  public int comes(int midnight, int first) {
+    boolean firstDay = midnight == first / DAY * DAY;
+    return early && firstDay ? Math.min(opens, first % DAY) : opens;
+  }
+
   boolean can(Activity activity) {
     return activity.skill().isEmpty() || skills.contains(activity.skill().get());
   }
@@ -27,12 +39,11 @@ public record Worker(String id, Set<Skill> skills, int opens, int closes) {
    * The earliest start at or after a time. What would run past closing waits for the next opening;
    * what is longer than a day starts at an opening and runs over.
    *
-   * @param first start of the job: an early start that day is taken as given
+   * @param first start of the job
    */
-  int fit(int earliest, int seconds, int first) {
+  public int fit(int earliest, int seconds, int first) {
     int midnight = earliest / DAY * DAY;
-    boolean firstDay = midnight == first / DAY * DAY;
-    int opening = midnight + (firstDay ? Math.min(opens, first % DAY) : opens);
+    int opening = midnight + comes(midnight, first);
     int from = Math.max(earliest, opening);
     boolean fits = from + seconds <= midnight + closes;
     boolean longer = seconds > closes - opens && from == opening;

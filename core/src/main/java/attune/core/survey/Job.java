@@ -22,4 +22,14 @@ public record Job(
   public Job {
     surfaces = List.copyOf(surfaces);
   }
+
+  /** The same in another setting. */
+  public Job on(Setting other) {
+    return new Job(title, other, wishes, houseRules, shelf, craft, historyKnown, surfaces);
+  }
+
+  /** The same with other panels or other wishes for them. */
+  public Job of(List<Surface> others) {
+    return new Job(title, setting, wishes, houseRules, shelf, craft, historyKnown, others);
+  }
 }

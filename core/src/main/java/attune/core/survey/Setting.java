@@ -41,4 +41,24 @@ public record Setting(
     HOT,
     COLD_WET
   }
+
+  /** The same, begun at another time. */
+  public Setting startingAt(LocalDateTime time) {
+    return new Setting(place, air, sun, surfaceTemp, people, time, returnBy, climate);
+  }
+
+  /** The same with this many people. */
+  public Setting by(int count) {
+    return new Setting(place, air, sun, surfaceTemp, count, start, returnBy, climate);
+  }
+
+  /** The same in other air. */
+  public Setting in(Air other) {
+    return new Setting(place, other, sun, surfaceTemp, people, start, returnBy, climate);
+  }
+
+  /** The same with other sun. */
+  public Setting under(Sun other) {
+    return new Setting(place, air, other, surfaceTemp, people, start, returnBy, climate);
+  }
 }

@@ -96,4 +96,26 @@ public record Surface(
   public boolean isGrip() {
     return role == Role.GRIP;
   }
+
+  /** The same, wished otherwise. */
+  public Surface wishing(Wishes other) {
+    return new Surface(
+        id,
+        zone,
+        part,
+        finish,
+        perforated,
+        texture,
+        tone,
+        area,
+        seamM,
+        ageMonths,
+        role,
+        features,
+        near,
+        condition,
+        other,
+        surfaceTemp,
+        history);
+  }
 }

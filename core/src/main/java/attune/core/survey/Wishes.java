@@ -29,4 +29,9 @@ public record Wishes(Sheen sheen, Standard standard, Protection protection) {
       return compareTo(other) >= 0;
     }
   }
+
+  /** The same to another standard. */
+  public Wishes to(Standard other) {
+    return new Wishes(sheen, other, protection);
+  }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import attune.core.ASurface;
 import attune.core.Given;
 import attune.core.match.Decisions;
+import attune.core.material.Role;
 import attune.core.schedule.Network;
 import attune.core.schedule.Scheduler;
 import attune.core.schedule.Skill;
@@ -13,10 +14,12 @@ import attune.core.schedule.Worker;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
+import attune.core.survey.Surface;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,7 +47,7 @@ class CrewTest {
       Set<Skill> skills = i % 2 == 0 ? Set.of(Skill.COATING) : Set.of();
       crew.add(new Worker("p" + i, skills, (8 + i) * 3600, 18 * 3600));
     }
-    return new Arrangement(crew, Map.of());
+    return new Arrangement(crew, Map.of(), Set.of());
   }
 
   private static Timetable by(Job job, Arrangement arrangement) {
@@ -73,25 +76,7 @@ class CrewTest {
 
   private static Job startingAt(Job job, LocalDateTime start) {
     Setting s = job.setting();
-    Setting later =
-        new Setting(
-            s.place(),
-            s.air(),
-            s.sun(),
-            s.surfaceTemp(),
-            s.people(),
-            start,
-            s.returnBy(),
-            s.climate());
-    return new Job(
-        job.title(),
-        later,
-        job.wishes(),
-        job.houseRules(),
-        job.shelf(),
-        job.craft(),
-        job.historyKnown(),
-        job.surfaces());
+    return job.on(s.startingAt(start));
   }
 
   @ParameterizedTest
@@ -169,7 +154,7 @@ class CrewTest {
   @Test
   void aTaskSaidForTheAfternoonIsThereAndWhatFollowsIsPushed() {
     LocalDateTime three = Given.MONDAY_NINE.plusHours(6);
-    Timetable t = by(SEAT, new Arrangement(List.of(), Map.of("clean-seat", three)));
+    Timetable t = by(SEAT, Arrangement.NONE.pinned("clean-seat", three));
     assertThat(t.conflicts()).isEmpty();
     assertThat(t.tasks())
         .filteredOn(Task::pinned)
@@ -180,7 +165,87 @@ class CrewTest {
 
   @Test
   void aTaskSaidBeforeWhatItComesAfterSaysWhyNot() {
-    Timetable t = by(SEAT, new Arrangement(List.of(), Map.of("clean-seat", Given.MONDAY_NINE)));
-    assertThat(t.conflicts()).anySatisfy(text -> assertThat(text).contains("clean-seat"));
+    Timetable t = by(SEAT, Arrangement.NONE.pinned("clean-seat", Given.MONDAY_NINE));
+    assertThat(t.conflicts())
+        .filteredOn(c -> c.clash() == Timetable.Clash.COMES_AFTER)
+        .anySatisfy(
+            conflict -> {
+              assertThat(conflict.taskId()).isEqualTo("clean-seat");
+              assertThat(conflict.from().orElseThrow()).isAfter(Given.MONDAY_NINE);
+            });
+  }
+
+  private static Job promised(int hours, Surface... panels) {
+    Setting s = Given.studio();
+    Setting by =
+        new Setting(
+            s.place(),
+            s.air(),
+            s.sun(),
+            s.surfaceTemp(),
+            1,
+            s.start().plusHours(3),
+            Optional.of(s.start().plusHours(3 + hours)),
+            s.climate());
+    return Given.job(by, Given.RULES, TimetableTest.SHOP, panels);
+  }
+
+  private static Surface seat(String id) {
+    return ASurface.of("leather/coated")
+        .id(id)
+        .at(id, "cushion")
+        .area(2)
+        .soiled(Level.MODERATE)
+        .build();
+  }
+
+  @Test
+  void aPromiseThatWouldBeMissedGetsOffersThatKeepItFirst() {
+    Job job = promised(2, seat("one"), seat("two"), seat("three"));
+    List<Offer> offers = Given.PLANNER.offers(job, Decisions.NONE, Arrangement.NONE);
+    assertThat(offers).extracting(Offer::kind).startsWith(Offer.Kind.EARLIER_START);
+    assertThat(offers.get(0).kept()).isTrue();
+    LocalDateTime now = by(job, Arrangement.NONE).readyAt();
+    assertThat(now).isAfter(job.setting().returnBy().orElseThrow());
+    assertThat(offers)
+        .allSatisfy(
+            offer -> {
+              assertThat(offer.plan().timetable().readyAt()).isBefore(now);
+              assertThat(offer.kept())
+                  .isEqualTo(
+                      !offer
+                          .plan()
+                          .timetable()
+                          .readyAt()
+                          .isAfter(job.setting().returnBy().orElseThrow()));
+            });
+    assertThat(offers)
+        .isSortedAccordingTo(
+            Comparator.comparing((Offer o) -> !o.kept()).thenComparing(Offer::loss));
+  }
+
+  @Test
+  void aPromiseKeptNeedsNoOffer() {
+    assertThat(Given.PLANNER.offers(promised(12, seat("one")), Decisions.NONE, Arrangement.NONE))
+        .isEmpty();
+  }
+
+  @Test
+  void leavingTheTextilesLeavesThemInThePlanWithNothingDone() {
+    Job job =
+        promised(
+            2,
+            seat("one"),
+            ASurface.of("textile/pile")
+                .id("carpet")
+                .role(Role.FLOOR)
+                .area(3)
+                .soiled(Level.HEAVY)
+                .build());
+    Plan plan =
+        Given.PLANNER.plan(job, Decisions.NONE, Arrangement.NONE.without(Omission.TEXTILES));
+    assertThat(plan.surfaces()).hasSize(2);
+    assertThat(plan.timetable().tasks()).filteredOn(task -> task.step() == Step.TEXTILE).isEmpty();
+    assertThat(plan.timetable().handsOffAt()).isBefore(by(job, Arrangement.NONE).handsOffAt());
   }
 }

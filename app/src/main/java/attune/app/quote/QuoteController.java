@@ -1,0 +1,84 @@
+package attune.app.quote;
+
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.quote.QuoteViews.QuoteRequest;
+import attune.app.quote.QuoteViews.QuotesView;
+import attune.app.quote.QuoteViews.StandardView;
+import attune.app.shop.ShopService;
+import attune.app.shop.ShopSettings;
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A job's quotes over HTTP. */
+@RestController
+@RequestMapping("/api/v1/jobs/{id}")
+class QuoteController {
+  private final QuoteService quotes;
+  private final JobService jobs;
+  private final ShopService shop;
+
+  QuoteController(QuoteService quotes, JobService jobs, ShopService shop) {
+    this.quotes = quotes;
+    this.jobs = jobs;
+    this.shop = shop;
+  }
+
+  @GetMapping("/quote")
+  QuotesView quote(@PathVariable UUID id, @RequestParam(defaultValue = "") List<String> declined) {
+    return quotes.of(id, declined);
+  }
+
+  @PostMapping("/quote")
+  QuotesView give(@PathVariable UUID id, @Valid @RequestBody QuoteRequest request) {
+    return quotes.give(id, request.declined());
+  }
+
+  @PostMapping("/quote/{number}/{step}")
+  QuotesView move(@PathVariable UUID id, @PathVariable int number, @PathVariable String step) {
+    return quotes.move(id, number, step);
+  }
+
+  @GetMapping(path = "/quote/{number}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable int number) {
+    JobDetail job = jobs.get(id);
+    ShopSettings s = shop.settings();
+    String vehicle =
+        job.document().vehicle() == null || job.document().vehicle().label() == null
+            ? ""
+            : job.document().vehicle().label();
+    byte[] pdf =
+        new QuotePdf(
+                s.name(),
+                vehicle,
+                job.document().title(),
+                quotes.given(id, number),
+                Locale.forLanguageTag(s.locale()))
+            .bytes();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"quote-" + number + ".pdf\"")
+        .body(pdf);
+  }
+
+  @GetMapping("/standards")
+  List<StandardView> standards(@PathVariable UUID id) {
+    return quotes.sideBySide(id);
+  }
+
+  @PostMapping("/standards/{standard}")
+  JobDetail hold(@PathVariable UUID id, @PathVariable String standard) {
+    return quotes.hold(id, standard);
+  }
+}

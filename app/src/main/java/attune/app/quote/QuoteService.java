@@ -1,0 +1,232 @@
+package attune.app.quote;
+
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.planning.JobPlans;
+import attune.app.quote.QuoteViews.GivenView;
+import attune.app.quote.QuoteViews.LineView;
+import attune.app.quote.QuoteViews.QuoteView;
+import attune.app.quote.QuoteViews.QuotesView;
+import attune.app.quote.QuoteViews.StandardView;
+import attune.app.reference.ReferenceData;
+import attune.app.shop.ShopService;
+import attune.app.shop.ShopSettings;
+import attune.app.web.NotNowException;
+import attune.core.check.Coded;
+import attune.core.check.InvalidInputException;
+import attune.core.plan.Plan;
+import attune.core.quote.Quote;
+import attune.core.quote.Quoting;
+import attune.core.survey.Job;
+import attune.core.survey.Wishes.Standard;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Prices a job and keeps what was quoted, agreed and done. */
+@Service
+@Transactional
+class QuoteService {
+  private final JobPlans plans;
+  private final JobService jobs;
+  private final ShopService shop;
+  private final ReferenceData reference;
+  private final QuoteRepository quotes;
+  private final JsonMapper mapper;
+  private final Clock clock;
+
+  QuoteService(
+      JobPlans plans,
+      JobService jobs,
+      ShopService shop,
+      ReferenceData reference,
+      QuoteRepository quotes,
+      JsonMapper mapper,
+      Clock clock) {
+    this.plans = plans;
+    this.jobs = jobs;
+    this.shop = shop;
+    this.reference = reference;
+    this.quotes = quotes;
+    this.mapper = mapper;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  QuotesView of(UUID id, List<String> declined) {
+    QuoteView now = price(id, plans.plan(id), packages(declined));
+    return new QuotesView(
+        shop.settings().hourlyRate(),
+        now,
+        quotes.findByJobIdOrderByNumberDesc(id).stream().map(q -> given(id, q)).toList());
+  }
+
+  /** Gives a quote; one given before and not agreed is replaced by it. */
+  QuotesView give(UUID id, List<String> declined) {
+    if (shop.settings().hourlyRate() == null) {
+      throw new NotNowException("Say first what an hour of work costs, under Shop.");
+    }
+    QuoteView now = price(id, plans.plan(id), packages(declined));
+    List<QuoteEntity> before = quotes.findByJobIdOrderByNumberDesc(id);
+    before.stream().filter(q -> q.state() == QuoteState.QUOTED).forEach(QuoteEntity::replace);
+    int number = before.isEmpty() ? 1 : before.get(0).number() + 1;
+    quotes.save(new QuoteEntity(id, number, mapper.writeValueAsString(now), now()));
+    return of(id, declined);
+  }
+
+  /** The customer agrees to a quote, or the work of an agreed one is done. */
+  QuotesView move(UUID id, int number, String step) {
+    QuoteEntity quote = find(id, number);
+    if (step.equals("agreed") && quote.state() == QuoteState.QUOTED) {
+      quote.agree(now());
+    } else if (step.equals("done") && quote.state() == QuoteState.AGREED) {
+      quote.finish(now());
+    } else {
+      throw new NotNowException(
+          "Quote "
+              + number
+              + " is "
+              + quote.state().name().toLowerCase()
+              + "; it cannot be "
+              + step
+              + " now.");
+    }
+    return of(id, declinedIn(read(quote)));
+  }
+
+  @Transactional(readOnly = true)
+  GivenView given(UUID id, int number) {
+    return given(id, find(id, number));
+  }
+
+  private QuoteEntity find(UUID id, int number) {
+    return quotes.findByJobIdOrderByNumberDesc(id).stream()
+        .filter(q -> q.number() == number)
+        .findFirst()
+        .orElseThrow(() -> new NoSuchElementException("no quote " + number));
+  }
+
+  private GivenView given(UUID id, QuoteEntity q) {
+    QuoteView then = read(q);
+    QuoteView now = price(id, plans.plan(id), packages(declinedIn(then)));
+    return new GivenView(
+        q.number(),
+        q.state().name(),
+        then,
+        q.quotedAt(),
+        q.agreedAt(),
+        q.doneAt(),
+        now.netMinor() - then.netMinor());
+  }
+
+  private QuoteView read(QuoteEntity quote) {
+    return mapper.readValue(quote.document(), QuoteView.class);
+  }
+
+  private static List<String> declinedIn(QuoteView quote) {
+    return quote.lines().stream()
+        .filter(line -> line.optional() && !line.taken() && !line.sold().equals("referred"))
+        .map(LineView::sold)
+        .toList();
+  }
+
+  /** Tidy, thorough and exacting for the whole cabin. */
+  @Transactional(readOnly = true)
+  List<StandardView> sideBySide(UUID id) {
+    Job job = plans.job(id);
+    List<StandardView> views = new ArrayList<>();
+    for (Standard standard : Standard.values()) {
+      Job other =
+          job.of(job.surfaces().stream().map(s -> s.wishing(s.wishes().to(standard))).toList());
+      boolean current = job.surfaces().stream().allMatch(s -> s.wishes().standard() == standard);
+      Plan plan =
+          current
+              ? plans.plan(id)
+              : reference.planner().plan(other, plans.decisions(id, job), plans.arrangement(id));
+      QuoteView price = price(id, plan, Set.of());
+      views.add(
+          new StandardView(
+              standard.code(),
+              current,
+              (int) plan.timetable().work().toMinutes(),
+              plan.timetable().handsOffAt(),
+              plan.timetable().readyAt(),
+              price.netMinor(),
+              price.currency()));
+    }
+    return views;
+  }
+
+  /** The whole cabin to one standard. */
+  JobDetail hold(UUID id, String standard) {
+    Coded.find(Standard.class, standard)
+        .orElseThrow(
+            () ->
+                new InvalidInputException(
+                    "/standard", "\"" + standard + "\"", "tidy, thorough or exacting"));
+    return jobs.arrange(id, jobs.document(id).to(standard), "Standard: " + standard);
+  }
+
+  private QuoteView price(UUID id, Plan plan, Set<Quote.Package> declined) {
+    ShopSettings s = shop.settings();
+    double perUnit = Math.pow(10, Currency.getInstance(s.currency()).getDefaultFractionDigits());
+    Quote quote =
+        Quoting.of(
+            plan,
+            Math.round((s.hourlyRate() == null ? 0 : s.hourlyRate()) * perUnit),
+            s.currency(),
+            s.taxPercent() == null ? 0 : s.taxPercent(),
+            declined,
+            jobs.get(id).labels(),
+            reference.figures());
+    return new QuoteView(
+        quote.lines().stream()
+            .map(
+                line ->
+                    new LineView(
+                        line.sold().code(),
+                        line.says(),
+                        line.optional(),
+                        line.taken(),
+                        (int) Math.round(line.minutes()),
+                        line.workMinor(),
+                        line.materialMinor(),
+                        line.minor(),
+                        line.priced()))
+            .toList(),
+        quote.currency(),
+        quote.taxPercent(),
+        quote.netMinor(),
+        quote.taxMinor(),
+        quote.grossMinor());
+  }
+
+  private static Set<Quote.Package> packages(List<String> codes) {
+    Set<Quote.Package> packages = new TreeSet<>();
+    for (int i = 0; i < codes.size(); i++) {
+      String code = codes.get(i);
+      int at = i;
+      packages.add(
+          Coded.find(Quote.Package.class, code)
+              .orElseThrow(
+                  () ->
+                      new InvalidInputException(
+                          "/declined/" + at, "\"" + code + "\"", "a package of the quote")));
+    }
+    return packages;
+  }
+
+  private LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+  }
+}

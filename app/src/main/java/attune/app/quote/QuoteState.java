@@ -1,0 +1,9 @@
+package attune.app.quote;
+
+/** What became of a quote. */
+enum QuoteState {
+  QUOTED,
+  AGREED,
+  DONE,
+  REPLACED
+}

@@ -1,0 +1,2 @@
+/** Quotes: what a visit costs, what was quoted, agreed and done. */
+package attune.app.quote;

@@ -1,0 +1,93 @@
+package attune.app.timetable;
+
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
+import attune.app.jobs.JobViews.JobSummary;
+import attune.app.planning.JobPlans;
+import attune.app.web.NotNowException;
+import attune.core.check.InvalidInputException;
+import attune.core.plan.Task;
+import attune.core.plan.Timetable;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Who is on which job when, so that nobody is on two. */
+@Component
+class Bookings {
+  private static final String UNNAMED = "person-";
+  private static final DateTimeFormatter AT =
+      DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.UK);
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+
+  private final JobService jobs;
+  private final JobPlans plans;
+
+  Bookings(JobService jobs, JobPlans plans) {
+    this.jobs = jobs;
+    this.plans = plans;
+  }
+
+  /** Jobs that take somebody's time. */
+  List<JobSummary> open() {
+    return jobs.list().stream()
+        .filter(job -> job.state() != JobState.HANDED_OVER && job.surveyed() > 0)
+        .toList();
+  }
+
+  /** The timetable of another job; empty where it cannot be planned. */
+  Optional<Timetable> timetable(JobSummary job) {
+    try {
+      return Optional.of(plans.plan(job.id()).timetable());
+    } catch (NotNowException notSurveyed) {
+      return Optional.empty();
+    }
+  }
+
+  /**
+   * Refuses what would have somebody on two jobs at once.
+   *
+   * @throws InvalidInputException naming who, on what and when
+   */
+  void refuseClash(UUID id, Timetable planned, String pointer) {
+    for (JobSummary other : open()) {
+      if (!other.id().equals(id)) {
+        timetable(other)
+            .flatMap(theirs -> clash(planned, theirs))
+            .ifPresent(
+                task -> {
+                  throw new InvalidInputException(
+                      pointer,
+                      "%s is on %s then, %s to %s"
+                          .formatted(
+                              task.person().orElseThrow(),
+                              other.vehicleLabel(),
+                              AT.format(task.start()),
+                              CLOCK.format(task.end())),
+                      "people who are free, or another start");
+                });
+      }
+    }
+  }
+
+  /** The first task of theirs somebody of ours would be wanted for at the same time. */
+  static Optional<Task> clash(Timetable ours, Timetable theirs) {
+    return theirs.tasks().stream()
+        .filter(Bookings::isNamed)
+        .filter(task -> ours.tasks().stream().anyMatch(our -> clash(our, task)))
+        .findFirst();
+  }
+
+  static boolean isNamed(Task task) {
+    return task.person().filter(name -> !name.startsWith(UNNAMED)).isPresent();
+  }
+
+  private static boolean clash(Task a, Task b) {
+    return a.person().equals(b.person())
+        && a.start().isBefore(b.end())
+        && b.start().isBefore(a.end());
+  }
+}

@@ -1,0 +1,65 @@
+package attune.app.timetable;
+
+import attune.core.plan.Step;
+import attune.core.plan.Task;
+import attune.core.plan.Timetable.Conflict;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Map;
+import java.util.Optional;
+
+/** Tasks and clashes in the shop's words. */
+final class TaskWords {
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm");
+
+  private final Map<String, String> labels;
+  private final Map<String, Task> tasks;
+
+  TaskWords(Map<String, String> labels, Map<String, Task> tasks) {
+    this.labels = labels;
+    this.tasks = tasks;
+  }
+
+  /** Where it is done; empty for the whole cabin. */
+  Optional<String> where(Task task) {
+    if (task.surfaceIds().size() != 1) {
+      return Optional.empty();
+    }
+    String id = task.surfaceIds().get(0);
+    String label = labels.getOrDefault(id, id);
+    return Optional.of(task.section() > 0 ? label + ", section " + task.section() : label);
+  }
+
+  String label(Task task) {
+    String step = step(task);
+    return where(task).map(place -> step + ": " + place).orElse(step);
+  }
+
+  private String label(String id) {
+    return tasks.containsKey(id) ? label(tasks.get(id)) : "what comes before it";
+  }
+
+  private static String step(Task task) {
+    String words = task.step() == Step.WAIT ? "cure" : task.step().code().replace('-', ' ');
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+
+  String why(Conflict c, LocalDateTime day) {
+    String task = label(c.taskId());
+    String other = c.other().map(this::label).orElse("what comes before it");
+    String from = c.from().map(at -> time(at, day)).orElse("");
+    return switch (c.clash()) {
+      case COMES_AFTER -> task + " comes after " + other + ": from " + from + ".";
+      case TOO_LATE_AFTER ->
+          task + " would be too late after " + other + ": it would have dried or cured by then.";
+      case BEFORE_THE_JOB -> task + " would start before the job does, " + from + ".";
+      case OUTSIDE_HOURS -> task + " would not end in the hours of who does it: from " + from + ".";
+      case TAKEN -> "Who does it is busy then with " + other + ", until " + from + ".";
+    };
+  }
+
+  private static String time(LocalDateTime at, LocalDateTime day) {
+    return at.toLocalDate().equals(day.toLocalDate()) ? CLOCK.format(at) : DAY.format(at);
+  }
+}

@@ -1,0 +1,368 @@
+package attune.app.timetable;
+
+import attune.app.format.JobFile;
+import attune.app.format.JobFile.ArrangementFile;
+import attune.app.format.JobFile.SettingFile;
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.planning.JobPlans;
+import attune.app.reference.ReferenceData;
+import attune.app.shop.ShopService;
+import attune.app.timetable.TimetableViews.CrewRequest;
+import attune.app.timetable.TimetableViews.LaneView;
+import attune.app.timetable.TimetableViews.MoveRequest;
+import attune.app.timetable.TimetableViews.MoveView;
+import attune.app.timetable.TimetableViews.OfferView;
+import attune.app.timetable.TimetableViews.PushedView;
+import attune.app.timetable.TimetableViews.TaskView;
+import attune.app.timetable.TimetableViews.TimetableView;
+import attune.app.timetable.TimetableViews.VisitView;
+import attune.app.web.NotNowException;
+import attune.core.check.Coded;
+import attune.core.check.InvalidInputException;
+import attune.core.plan.Arrangement;
+import attune.core.plan.Offer;
+import attune.core.plan.Plan;
+import attune.core.plan.Task;
+import attune.core.plan.Timetable;
+import attune.core.survey.Job;
+import attune.core.survey.Surface;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** A job's timetable: shown, moved by hand, staffed, and made to keep its promise. */
+@Service
+class TimetableService {
+  private final JobPlans plans;
+  private final JobService jobs;
+  private final ShopService shop;
+  private final ReferenceData reference;
+  private final Bookings bookings;
+
+  TimetableService(
+      JobPlans plans,
+      JobService jobs,
+      ShopService shop,
+      ReferenceData reference,
+      Bookings bookings) {
+    this.bookings = bookings;
+    this.plans = plans;
+    this.jobs = jobs;
+    this.shop = shop;
+    this.reference = reference;
+  }
+
+  TimetableView view(UUID id) {
+    return view(id, plans.plan(id), plans.arrangement(id));
+  }
+
+  /** What a move would do, without keeping it. */
+  MoveView tryMove(UUID id, MoveRequest move) {
+    Timetable before = plans.plan(id).timetable();
+    task(before, move.taskId());
+    Arrangement moved = plans.arrangement(id).pinned(move.taskId(), move.start());
+    Job job = plans.job(id);
+    Plan plan = reference.planner().plan(job, plans.decisions(id, job), moved);
+    Map<String, Task> now = byId(plan.timetable());
+    TaskWords words = new TaskWords(jobs.get(id).labels(), now);
+    LocalDateTime day = job.setting().start();
+    List<PushedView> pushed =
+        before.tasks().stream()
+            .filter(t -> !t.id().equals(move.taskId()) && now.containsKey(t.id()))
+            .filter(t -> !now.get(t.id()).start().equals(t.start()))
+            .map(t -> new PushedView(t.id(), words.label(t), t.start(), now.get(t.id()).start()))
+            .sorted(
+                Comparator.comparing(
+                    (PushedView p) -> Duration.between(p.from(), p.to()).abs(),
+                    Comparator.reverseOrder()))
+            .toList();
+    List<String> why =
+        plan.timetable().conflicts().stream().map(c -> words.why(c, day)).distinct().toList();
+    return new MoveView(why.isEmpty(), why, pushed, view(id, plan, moved));
+  }
+
+  private static Task task(Timetable timetable, String taskId) {
+    return timetable.tasks().stream()
+        .filter(t -> t.id().equals(taskId) && t.person().isPresent())
+        .findFirst()
+        .orElseThrow(() -> new NoSuchElementException("no task " + taskId));
+  }
+
+  /**
+   * Keeps a task where somebody put it.
+   *
+   * @throws InvalidInputException with the reason where it cannot be there
+   */
+  JobDetail move(UUID id, MoveRequest move) {
+    MoveView tried = tryMove(id, move);
+    if (!tried.possible()) {
+      throw new InvalidInputException(
+          "/start", String.join(" ", tried.why()), "a time nothing stands against");
+    }
+    return arrange(
+        id,
+        a -> {
+          Map<String, String> pins = new LinkedHashMap<>(a.pins() == null ? Map.of() : a.pins());
+          pins.put(move.taskId(), move.start().toString());
+          return new ArrangementFile(a.crew(), pins, a.leftOut());
+        },
+        "Task moved");
+  }
+
+  /** Lets go of one task, or of all where no one is named. */
+  JobDetail release(UUID id, Optional<String> taskId) {
+    return arrange(
+        id,
+        a -> {
+          Map<String, String> pins = new LinkedHashMap<>(a.pins() == null ? Map.of() : a.pins());
+          taskId.ifPresentOrElse(pins::remove, pins::clear);
+          return new ArrangementFile(a.crew(), pins, a.leftOut());
+        },
+        "Task let go");
+  }
+
+  /**
+   * Says who does a job.
+   *
+   * @throws InvalidInputException for a name the shop does not have, for people who may not do all
+   *     of it, and for who is on another job then
+   */
+  JobDetail staff(UUID id, CrewRequest request) {
+    List<String> names = request.crew() == null ? List.of() : request.crew();
+    for (int i = 0; i < names.size(); i++) {
+      if (!shop.workers().containsKey(names.get(i))) {
+        throw new InvalidInputException(
+            "/crew/" + i,
+            "\"" + names.get(i) + "\"",
+            "one of " + String.join(", ", shop.workers().keySet()));
+      }
+    }
+    int people = names.isEmpty() ? (request.people() == null ? 1 : request.people()) : names.size();
+    if (people < 1 || people > 4) {
+      throw new InvalidInputException("/people", String.valueOf(people), "1 to 4");
+    }
+    if (!names.isEmpty()) {
+      refuseDoubleBooking(id, names);
+    }
+    JobFile before = jobs.document(id);
+    return jobs.arrange(
+        id,
+        before.with(staffed(before.setting(), people), arranged(before, names)),
+        names.isEmpty() ? "People" : "Crew: " + String.join(", ", names));
+  }
+
+  private static ArrangementFile arranged(JobFile before, List<String> names) {
+    ArrangementFile a = of(before);
+    return new ArrangementFile(names.isEmpty() ? null : names, null, a.leftOut());
+  }
+
+  private void refuseDoubleBooking(UUID id, List<String> names) {
+    Job job = plans.job(id);
+    Arrangement crew =
+        plans.arrangement(id).by(names.stream().map(name -> shop.workers().get(name)).toList());
+    Timetable planned;
+    try {
+      planned = reference.planner().plan(job, plans.decisions(id, job), crew).timetable();
+    } catch (IllegalArgumentException nobody) {
+      throw new InvalidInputException(
+          "/crew", String.join(", ", names) + "; " + nobody.getMessage(), "someone who may coat");
+    }
+    bookings.refuseClash(id, planned, "/crew");
+  }
+
+  /**
+   * Begins a job at another time, in the visit's own order.
+   *
+   * @throws InvalidInputException if somebody named would be on two jobs at once, or the promise
+   *     lies before it
+   */
+  JobDetail startAt(UUID id, LocalDateTime start) {
+    Job job = plans.job(id);
+    Arrangement crew = plans.arrangement(id).by(plans.arrangement(id).crew());
+    Job moved = job.on(job.setting().startingAt(start));
+    bookings.refuseClash(
+        id, reference.planner().plan(moved, plans.decisions(id, job), crew).timetable(), "/start");
+    JobFile before = jobs.document(id);
+    ArrangementFile a = of(before);
+    return jobs.arrange(
+        id,
+        before.with(
+            startingAt(before.setting(), start), new ArrangementFile(a.crew(), null, a.leftOut())),
+        "Begin " + start);
+  }
+
+  List<OfferView> offers(UUID id) {
+    return coreOffers(id).stream()
+        .map(
+            o ->
+                new OfferView(
+                    o.kind().code(),
+                    o.says(),
+                    o.kept(),
+                    o.start(),
+                    o.plan().timetable().readyAt(),
+                    o.plan().timetable().handsOffAt(),
+                    o.people(),
+                    o.plan().timetable().work().toMinutes()))
+        .toList();
+  }
+
+  private List<Offer> coreOffers(UUID id) {
+    Job job = plans.job(id);
+    return reference.planner().offers(job, plans.decisions(id, job), plans.arrangement(id));
+  }
+
+  /** Takes an offer: the job begins, is staffed and leaves out what it says. */
+  JobDetail take(UUID id, String kind) {
+    Offer offer =
+        coreOffers(id).stream()
+            .filter(o -> o.kind().code().equals(kind))
+            .findFirst()
+            .orElseThrow(() -> new NotNowException("This is not offered any more."));
+    JobFile before = jobs.document(id);
+    SettingFile setting = startingAt(staffed(before.setting(), offer.people()), offer.start());
+    List<String> crew =
+        offer.arrangement().crew().isEmpty()
+            ? null
+            : offer.arrangement().crew().stream().map(w -> w.id()).toList();
+    List<String> leftOut =
+        offer.arrangement().leftOut().stream().map(Coded::code).sorted().toList();
+    return jobs.arrange(
+        id,
+        before.with(setting, new ArrangementFile(crew, null, leftOut.isEmpty() ? null : leftOut)),
+        offer.says());
+  }
+
+  private static SettingFile staffed(SettingFile s, int people) {
+    return new SettingFile(
+        s.place(),
+        s.airTempC(),
+        s.relativeHumidity(),
+        s.airSpeedMs(),
+        s.sun(),
+        s.surfaceTempC(),
+        people,
+        s.start(),
+        s.returnBy(),
+        s.climate());
+  }
+
+  private static SettingFile startingAt(SettingFile s, LocalDateTime start) {
+    return new SettingFile(
+        s.place(),
+        s.airTempC(),
+        s.relativeHumidity(),
+        s.airSpeedMs(),
+        s.sun(),
+        s.surfaceTempC(),
+        s.people(),
+        start.toString(),
+        s.returnBy(),
+        s.climate());
+  }
+
+  /** Does again what an offer left out. */
+  JobDetail putBack(UUID id) {
+    return arrange(id, a -> new ArrangementFile(a.crew(), a.pins(), null), "Nothing left out");
+  }
+
+  private JobDetail arrange(
+      UUID id, Function<ArrangementFile, ArrangementFile> change, String what) {
+    JobFile before = jobs.document(id);
+    return jobs.arrange(id, before.with(before.setting(), change.apply(of(before))), what);
+  }
+
+  private static ArrangementFile of(JobFile file) {
+    return file.arrangement() == null ? new ArrangementFile(null, null, null) : file.arrangement();
+  }
+
+  private static Map<String, Task> byId(Timetable timetable) {
+    return timetable.tasks().stream().collect(Collectors.toMap(Task::id, Function.identity()));
+  }
+
+  private TimetableView view(UUID id, Plan plan, Arrangement arrangement) {
+    Timetable t = plan.timetable();
+    Job job = plan.job();
+    TaskWords words = new TaskWords(jobs.get(id).labels(), byId(t));
+    Map<String, String> zoneOf =
+        job.surfaces().stream().collect(Collectors.toMap(Surface::id, Surface::zone));
+    Map<String, String> names = new HashMap<>();
+    job.shelf().products().forEach(p -> names.put(p.id(), p.name()));
+    job.shelf().tools().forEach(tool -> names.putIfAbsent(tool.id(), tool.name()));
+    List<String> crew = arrangement.crew().stream().map(w -> w.id()).toList();
+    return new TimetableView(
+        job.setting().start(),
+        job.setting().returnBy().orElse(null),
+        t.handsOffAt(),
+        t.driveAt(),
+        t.sitAt(),
+        t.readyAt(),
+        t.curedAt(),
+        t.work().toMinutes(),
+        crew,
+        crew.isEmpty() ? job.setting().people() : crew.size(),
+        arrangement.leftOut().stream().map(Coded::code).sorted().toList(),
+        lanes(job, crew),
+        zones(job),
+        t.tasks().stream().map(task -> view(task, words, zoneOf, names)).toList(),
+        t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
+        t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct().toList());
+  }
+
+  private static List<LaneView> lanes(Job job, List<String> crew) {
+    return crew.isEmpty()
+        ? IntStream.rangeClosed(1, job.setting().people())
+            .mapToObj(i -> new LaneView("person-" + i, "Person " + i))
+            .toList()
+        : crew.stream().map(name -> new LaneView(name, name)).toList();
+  }
+
+  private static List<LaneView> zones(Job job) {
+    return job.surfaces().stream()
+        .map(Surface::zone)
+        .distinct()
+        .map(zone -> new LaneView(zone, words(zone)))
+        .toList();
+  }
+
+  private static String words(String code) {
+    String spaced = code.replace('-', ' ');
+    return spaced.isEmpty() ? "" : Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
+  }
+
+  private static TaskView view(
+      Task t, TaskWords words, Map<String, String> zoneOf, Map<String, String> names) {
+    List<String> with = new ArrayList<>();
+    t.productId().map(id -> names.getOrDefault(id, id)).ifPresent(with::add);
+    t.toolId().map(id -> names.getOrDefault(id, id)).ifPresent(with::add);
+    List<String> zones = t.surfaceIds().stream().map(zoneOf::get).distinct().toList();
+    return new TaskView(
+        t.id(),
+        t.step().code(),
+        words.where(t).orElse(null),
+        with.isEmpty() ? null : String.join(", ", with),
+        t.person().orElse(null),
+        zones.size() == 1 ? zones.get(0) : null,
+        t.surfaceIds(),
+        t.section(),
+        t.start(),
+        t.end(),
+        t.wipeFrom().orElse(null),
+        t.wipeBy().orElse(null),
+        t.pinned(),
+        t.after());
+  }
+}

@@ -1,0 +1,100 @@
+package attune.app.timetable;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.List;
+
+/** What goes in and out of the timetable endpoints; times are local, lengths in minutes. */
+final class TimetableViews {
+  private TimetableViews() {}
+
+  /**
+   * A job on the clock.
+   *
+   * @param promised when the customer was told it is ready
+   * @param people who does it, in the crew's order
+   * @param zones where something is done, in the survey's order
+   * @param conflicts why what somebody said cannot be, in words
+   */
+  record TimetableView(
+      LocalDateTime start,
+      @Nullable LocalDateTime promised,
+      LocalDateTime handsOffAt,
+      LocalDateTime driveAt,
+      LocalDateTime sitAt,
+      LocalDateTime readyAt,
+      LocalDateTime curedAt,
+      long workMin,
+      List<String> crew,
+      int people,
+      List<String> leftOut,
+      List<LaneView> lanes,
+      List<LaneView> zones,
+      List<TaskView> tasks,
+      List<VisitView> visits,
+      List<String> conflicts) {}
+
+  /** A row of the timetable. */
+  record LaneView(String id, String label) {}
+
+  /**
+   * A task.
+   *
+   * @param person null for a wait that needs nobody
+   * @param zone null for what is not done in one place
+   * @param after tasks that come before
+   */
+  record TaskView(
+      String id,
+      String step,
+      @Nullable String where,
+      @Nullable String with,
+      @Nullable String person,
+      @Nullable String zone,
+      List<String> surfaceIds,
+      int section,
+      LocalDateTime start,
+      LocalDateTime end,
+      @Nullable LocalDateTime wipeFrom,
+      @Nullable LocalDateTime wipeBy,
+      boolean pinned,
+      List<String> after) {}
+
+  /** A stretch somebody has to be there for. */
+  record VisitView(LocalDateTime from, LocalDateTime until) {}
+
+  /** A task moved by hand. */
+  record MoveRequest(
+      @NotNull(message = "a task") @Size(max = 200, message = "at most 200 characters")
+          String taskId,
+      @NotNull(message = "a local time") LocalDateTime start) {}
+
+  /** What a moved task does to another. */
+  record PushedView(String taskId, String label, LocalDateTime from, LocalDateTime to) {}
+
+  /**
+   * What a move would do.
+   *
+   * @param possible false where something forbids it
+   * @param pushed tasks that start at another time because of it, the most moved first
+   */
+  record MoveView(
+      boolean possible, List<String> why, List<PushedView> pushed, TimetableView timetable) {}
+
+  /** Who does it: names of the shop's people, or how many without names. */
+  record CrewRequest(
+      @Size(max = 4, message = "at most 4 people") List<String> crew, @Nullable Integer people) {}
+
+  /** A way to be ready sooner. */
+  record OfferView(
+      String kind,
+      String says,
+      boolean kept,
+      LocalDateTime start,
+      LocalDateTime readyAt,
+      LocalDateTime handsOffAt,
+      int people,
+      long workMin) {}
+}

@@ -1,0 +1,131 @@
+package attune.app.timetable;
+
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.jobs.JobViews.JobSummary;
+import attune.app.shop.ShopService;
+import attune.app.timetable.WeekViews.StartRequest;
+import attune.app.timetable.WeekViews.StintView;
+import attune.app.timetable.WeekViews.WeekView;
+import attune.core.plan.Task;
+import attune.core.plan.Timetable;
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** All jobs and people of a week, and jobs moved in it. */
+@RestController
+@RequestMapping("/api/v1")
+class WeekController {
+  private static final int DAYS = 7;
+
+  private record Key(Optional<String> person, LocalDate day) {}
+
+  private final Bookings bookings;
+  private final TimetableService timetables;
+  private final ShopService shop;
+  private final Clock clock;
+
+  WeekController(Bookings bookings, TimetableService timetables, ShopService shop, Clock clock) {
+    this.bookings = bookings;
+    this.timetables = timetables;
+    this.shop = shop;
+    this.clock = clock;
+  }
+
+  @GetMapping("/week")
+  WeekView week(
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          LocalDate from) {
+    LocalDate monday =
+        (from == null ? LocalDate.now(clock) : from)
+            .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    Map<JobSummary, Timetable> planned = new LinkedHashMap<>();
+    for (JobSummary job : bookings.open()) {
+      bookings.timetable(job).ifPresent(timetable -> planned.put(job, timetable));
+    }
+    List<StintView> stints = new ArrayList<>();
+    planned.forEach((job, timetable) -> stints.addAll(stints(job, timetable, planned, monday)));
+    stints.sort(Comparator.comparing(StintView::from));
+    return new WeekView(monday, List.copyOf(shop.workers().keySet()), stints);
+  }
+
+  private static List<StintView> stints(
+      JobSummary job, Timetable timetable, Map<JobSummary, Timetable> planned, LocalDate monday) {
+    Map<Key, List<Task>> byDay = new LinkedHashMap<>();
+    for (Task task : timetable.tasks()) {
+      LocalDate day = task.start().toLocalDate();
+      if (task.person().isPresent()
+          && !day.isBefore(monday)
+          && day.isBefore(monday.plusDays(DAYS))) {
+        byDay
+            .computeIfAbsent(
+                new Key(task.person().filter(p -> Bookings.isNamed(task)), day),
+                key -> new ArrayList<>())
+            .add(task);
+      }
+    }
+    List<StintView> stints = new ArrayList<>();
+    byDay.forEach((key, tasks) -> stints.add(stint(job, timetable, key, tasks, planned)));
+    return stints;
+  }
+
+  private static StintView stint(
+      JobSummary job,
+      Timetable timetable,
+      Key key,
+      List<Task> tasks,
+      Map<JobSummary, Timetable> planned) {
+    LocalDateTime from =
+        tasks.stream().map(Task::start).min(Comparator.naturalOrder()).orElseThrow();
+    LocalDateTime until =
+        tasks.stream().map(Task::end).max(Comparator.naturalOrder()).orElseThrow();
+    long work =
+        tasks.stream().mapToLong(t -> Duration.between(t.start(), t.end()).toMinutes()).sum();
+    Timetable mine =
+        new Timetable(
+            tasks, timetable.driveAt(), timetable.sitAt(), timetable.curedAt(), List.of());
+    String clash =
+        planned.entrySet().stream()
+            .filter(other -> !other.getKey().equals(job))
+            .filter(other -> Bookings.clash(mine, other.getValue()).isPresent())
+            .map(other -> other.getKey().vehicleLabel())
+            .findFirst()
+            .orElse(null);
+    return new StintView(
+        job.id(),
+        job.title(),
+        job.vehicleLabel(),
+        key.person().orElse(null),
+        job.startAt(),
+        from,
+        until,
+        (int) work,
+        timetable.readyAt(),
+        job.returnBy() != null && timetable.readyAt().isAfter(job.returnBy()),
+        clash);
+  }
+
+  @PutMapping("/jobs/{id}/timetable/start")
+  JobDetail start(@PathVariable UUID id, @Valid @RequestBody StartRequest request) {
+    return timetables.startAt(id, request.start());
+  }
+}

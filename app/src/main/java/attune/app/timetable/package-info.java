@@ -1,0 +1,2 @@
+/** When a job is done, by whom, and what could be moved. */
+package attune.app.timetable;

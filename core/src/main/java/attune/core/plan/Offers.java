@@ -1,0 +1,127 @@
+package attune.core.plan;
+
+import attune.core.match.Decisions;
+import attune.core.plan.Offer.Kind;
+import attune.core.reference.Figures;
+import attune.core.survey.Job;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What could be dropped or moved so that a car is ready when it was promised (domain 4, model 9).
+ */
+final class Offers {
+  private static final int MOST_PEOPLE = 4;
+  private static final long QUARTER_S = 900;
+
+  private final Planner planner;
+  private final Figures figures;
+  private final Job job;
+  private final Decisions decisions;
+  private final Arrangement arrangement;
+  private final Timetable now;
+  private final LocalDateTime promised;
+
+  Offers(
+      Planner planner,
+      Figures figures,
+      Job job,
+      Decisions decisions,
+      Arrangement arrangement,
+      Timetable now,
+      LocalDateTime promised) {
+    this.planner = planner;
+    this.figures = figures;
+    this.job = job;
+    this.decisions = decisions;
+    this.arrangement = arrangement;
+    this.now = now;
+    this.promised = promised;
+  }
+
+  /** What helps: first what keeps the promise, of these what gives up least. */
+  List<Offer> ranked() {
+    List<Offer> offers = new ArrayList<>();
+    earlier().ifPresent(offers::add);
+    secondPerson().ifPresent(offers::add);
+    leaving(Kind.BARRIER_LATER, "Leave the dye barrier for another visit", Omission.BARRIER)
+        .ifPresent(offers::add);
+    leaving(Kind.ONE_COAT, "Drop the second coat", Omission.SECOND_COAT).ifPresent(offers::add);
+    leaving(Kind.NO_TEXTILES, "Leave the textiles", Omission.TEXTILES).ifPresent(offers::add);
+    if (offers.stream().noneMatch(Offer::kept)) {
+      everything().ifPresent(offers::add);
+    }
+    return offers.stream()
+        .filter(offer -> offer.plan().timetable().readyAt().isBefore(now.readyAt()))
+        .sorted(
+            Comparator.comparing(Offer::kept, Comparator.reverseOrder())
+                .thenComparing(Offer::loss)
+                .thenComparing(Offer::kind))
+        .toList();
+  }
+
+  /** Earlier by what is missing, on the day itself if the shop is open then, or the days before. */
+  private Optional<Offer> earlier() {
+    Duration late = Duration.between(promised, now.readyAt());
+    long quarters = (late.toSeconds() + QUARTER_S - 1) / QUARTER_S;
+    LocalTime opens = LocalTime.MIN.plusMinutes(figures.whole("day.opens"));
+    LocalDateTime start = job.setting().start().minusSeconds(quarters * QUARTER_S);
+    if (start.toLocalTime().isBefore(opens)) {
+      start = start.toLocalDate().minusDays(1).atTime(opens);
+    } else if (start.toLocalDate().isBefore(job.setting().start().toLocalDate())) {
+      start = start.toLocalDate().atTime(opens);
+    }
+    return offer(
+        Kind.EARLIER_START,
+        "Begin at " + start.toLocalTime() + " on " + start.toLocalDate(),
+        job.on(job.setting().startingAt(start)),
+        arrangement.by(arrangement.crew()));
+  }
+
+  private Optional<Offer> secondPerson() {
+    int people = arrangement.crew().isEmpty() ? job.setting().people() : arrangement.crew().size();
+    if (people >= MOST_PEOPLE) {
+      return Optional.empty();
+    }
+    return offer(
+        Kind.SECOND_PERSON,
+        people == 1 ? "A second person" : "One person more",
+        job.on(job.setting().by(people + 1)),
+        arrangement.by(List.of()));
+  }
+
+  private Optional<Offer> leaving(Kind kind, String says, Omission omission) {
+    return arrangement.leftOut().contains(omission)
+        ? Optional.empty()
+        : offer(kind, says, job, arrangement.without(omission));
+  }
+
+  private Optional<Offer> everything() {
+    Arrangement bare = arrangement;
+    for (Omission omission : Omission.values()) {
+      bare = bare.without(omission);
+    }
+    return offer(
+        Kind.ALL_LEFT_OUT, "Leave barrier, second coat and textiles for another visit", job, bare);
+  }
+
+  private Optional<Offer> offer(Kind kind, String says, Job changed, Arrangement with) {
+    Plan plan = planner.plan(changed, decisions, with);
+    return Optional.of(
+        new Offer(
+            kind,
+            says,
+            figures.get("offer.loss." + kind.code()),
+            changed.setting().start(),
+            with.crew().isEmpty() ? changed.setting().people() : with.crew().size(),
+            with,
+            changed,
+            plan,
+            !plan.timetable().readyAt().isAfter(promised)));
+  }
+}

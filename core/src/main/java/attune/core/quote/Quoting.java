@@ -1,0 +1,205 @@
+package attune.core.quote;
+
+import attune.core.plan.FinishStep;
+import attune.core.plan.Plan;
+import attune.core.plan.Plan.PlannedMix;
+import attune.core.plan.Step;
+import attune.core.plan.SurfacePlan;
+import attune.core.plan.Task;
+import attune.core.quote.Quote.Line;
+import attune.core.quote.Quote.Package;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Prices a plan: minutes of its tasks at the shop's rate, what its bottles give, and tax. */
+public final class Quoting {
+  private final Plan plan;
+  private final long rateMinor;
+  private final String currency;
+  private final Set<Package> declined;
+  private final Map<String, String> labels;
+  private final int youngMonths;
+  private final Map<String, SurfacePlan> panels = new HashMap<>();
+  private final Map<Package, Double> minutes = new EnumMap<>(Package.class);
+  private final Map<Package, Double> materials = new EnumMap<>(Package.class);
+  private final Map<Package, Integer> counts = new EnumMap<>(Package.class);
+  private final Map<Package, Boolean> unpriced = new EnumMap<>(Package.class);
+
+  private Quoting(
+      Plan plan,
+      long rateMinor,
+      String currency,
+      Set<Package> declined,
+      Map<String, String> labels,
+      Figures figures) {
+    this.labels = labels;
+    this.plan = plan;
+    this.rateMinor = rateMinor;
+    this.currency = currency;
+    this.declined = declined;
+    this.youngMonths = figures.whole("hide.young");
+    plan.surfaces().forEach(s -> panels.put(s.surface().id(), s));
+  }
+
+  /**
+   * The quote.
+   *
+   * @param rateMinor an hour of work, minor units
+   * @param taxPercent 0 to 100, on work and materials alike
+   * @param declined packages the customer leaves out
+   * @param labels of the panels by id
+   */
+  public static Quote of(
+      Plan plan,
+      long rateMinor,
+      String currency,
+      double taxPercent,
+      Set<Package> declined,
+      Map<String, String> labels,
+      Figures figures) {
+    return new Quoting(plan, rateMinor, currency, declined, labels, figures).quote(taxPercent);
+  }
+
+  private Quote quote(double taxPercent) {
+    plan.timetable().tasks().stream().filter(task -> task.person().isPresent()).forEach(this::work);
+    plan.mixes().forEach(this::cleaner);
+    plan.surfaces().forEach(s -> s.finishSteps().forEach(step -> bottle(s, step)));
+    plan.surfaces().forEach(this::count);
+    List<Line> lines = new ArrayList<>();
+    for (Package sold : Package.values()) {
+      if (minutes.containsKey(sold)) {
+        lines.add(line(sold));
+      }
+    }
+    plan.surfaces().forEach(s -> referred(s).ifPresent(lines::add));
+    long net = lines.stream().filter(Line::taken).mapToLong(Line::minor).sum();
+    return new Quote(lines, currency, taxPercent, net, Math.round(net * taxPercent / 100));
+  }
+
+  private void work(Task task) {
+    double length = Duration.between(task.start(), task.end()).toSeconds() / 60.0;
+    minutes.merge(packageOf(task), length, Double::sum);
+  }
+
+  private Package packageOf(Task task) {
+    return switch (task.step()) {
+      case RECEIVE, INSPECT, PRECAUTIONS, HANDOVER -> Package.RECEPTION;
+      case TEXTILE -> Package.TEXTILES;
+      case CONDITION, PROTECT, BARRIER, COAT, DRESS, LEVEL, RESIDUE, REFINISH -> finishing(task);
+      default ->
+          task.surfaceIds().size() == 1 && isTextile(task.surfaceIds().get(0))
+              ? Package.TEXTILES
+              : Package.CLEANING;
+    };
+  }
+
+  private boolean isTextile(String surfaceId) {
+    return panels.get(surfaceId).match().place().finish().isTextile();
+  }
+
+  private Package finishing(Task task) {
+    return task.surfaceIds().stream()
+        .findFirst()
+        .map(panels::get)
+        .map(this::finishing)
+        .orElse(Package.DRESSING);
+  }
+
+  /** A coating is a package of its own; hide is shielded young and cared for older. */
+  private Package finishing(SurfacePlan panel) {
+    if (panel.finishSteps().stream().anyMatch(step -> step.step() == Step.COAT)) {
+      return Package.COATING;
+    }
+    if (!panel.match().place().finish().isHide()) {
+      return Package.DRESSING;
+    }
+    return panel.surface().ageMonths() <= youngMonths
+        ? Package.SHIELD_YOUNG_HIDE
+        : Package.CARE_OLDER_HIDE;
+  }
+
+  private void cleaner(PlannedMix mix) {
+    Product product = plan.job().shelf().findProduct(mix.productId()).orElseThrow();
+    boolean textile = mix.surfaceIds().stream().allMatch(this::isTextile);
+    add(textile ? Package.TEXTILES : Package.CLEANING, product, mix.mix().productMl());
+  }
+
+  private void bottle(SurfacePlan panel, FinishStep step) {
+    add(finishing(panel), step.product(), step.doseMl());
+  }
+
+  private void add(Package sold, Product product, double ml) {
+    if (product.pack().filter(pack -> pack.currency().equals(currency)).isPresent()) {
+      Product.Pack pack = product.pack().get();
+      materials.merge(sold, pack.priceMinor() * ml / pack.ml(), Double::sum);
+    } else {
+      unpriced.put(sold, true);
+    }
+  }
+
+  private void count(SurfacePlan panel) {
+    if (!panel.match().ladder().isEmpty()) {
+      counts.merge(
+          isTextile(panel.surface().id()) ? Package.TEXTILES : Package.CLEANING, 1, Integer::sum);
+    }
+    if (!panel.finishSteps().isEmpty()) {
+      counts.merge(finishing(panel), 1, Integer::sum);
+    }
+  }
+
+  private Line line(Package sold) {
+    boolean optional = sold != Package.RECEPTION && sold != Package.CLEANING;
+    double length = minutes.get(sold);
+    return new Line(
+        sold,
+        says(sold),
+        optional,
+        !optional || !declined.contains(sold),
+        length,
+        Math.round(length / 60 * rateMinor),
+        Math.round(materials.getOrDefault(sold, 0.0)),
+        !unpriced.getOrDefault(sold, false));
+  }
+
+  private String says(Package sold) {
+    int panelCount = counts.getOrDefault(sold, 0);
+    String where = panelCount == 1 ? ", 1 panel" : ", " + panelCount + " panels";
+    return switch (sold) {
+      case RECEPTION -> "Reception, inspection under the lamp, precautions and hand-over";
+      case CLEANING -> "Cleaning by hand" + where;
+      case TEXTILES -> "Textiles" + where;
+      case SHIELD_YOUNG_HIDE -> "Protective shield for hide up to three years old" + where;
+      case CARE_OLDER_HIDE -> "Conditioning, then protection, for older hide" + where;
+      case COATING -> "Coating" + where;
+      case DRESSING -> "Dressing of plastics and trim" + where;
+      case REFERRED -> throw new IllegalStateException("referred panels have their own words");
+    };
+  }
+
+  private Optional<Line> referred(SurfacePlan panel) {
+    return panel
+        .match()
+        .refer()
+        .map(
+            reason ->
+                new Line(
+                    Package.REFERRED,
+                    labels.getOrDefault(panel.surface().id(), panel.surface().part())
+                        + ": "
+                        + reason.text(),
+                    true,
+                    false,
+                    0,
+                    0,
+                    0,
+                    true));
+  }
+}

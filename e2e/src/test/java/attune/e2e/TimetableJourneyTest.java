@@ -1,0 +1,125 @@
+package attune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Times: tasks moved and refused, a promise missed and kept after all, a quote given. */
+@ExtendWith(AttuneJar.class)
+class TimetableJourneyTest {
+  private static void promise(Visit visit, String job, String returnBy) {
+    String change = "{\"setting\":{\"returnBy\":\"%s\"}}".formatted(returnBy);
+    assertThat(
+            visit
+                .page
+                .request()
+                .patch(
+                    "/api/v1" + job,
+                    RequestOptions.create()
+                        .setHeader("Content-Type", "application/json")
+                        .setData(change))
+                .ok())
+        .isTrue();
+  }
+
+  private static void drag(Visit visit, Locator task, double by) {
+    task.scrollIntoViewIfNeeded();
+    BoundingBox box = task.boundingBox();
+    double y = box.y + box.height / 2;
+    visit.page.mouse().move(box.x + box.width / 2, y);
+    visit.page.mouse().down();
+    visit.page.mouse().move(box.x + box.width / 2 + by / 2, y);
+    visit.page.mouse().move(box.x + box.width / 2 + by, y);
+    visit.page.mouse().up();
+  }
+
+  @Test
+  void aDraggedTaskShowsWhatItPushesOrWhyItCannot(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(visit.job("Brindlewick Lumen") + "/timetable?as=person");
+      Locator chart = visit.page.getByRole(AriaRole.LISTBOX, visit.named("Tasks by person"));
+      assertThat(chart).isVisible();
+      visit.isFitForEveryone();
+      drag(visit, chart.locator("[data-task='handover']"), -300);
+      Locator answer = visit.region("What the move does");
+      assertThat(answer).containsText("It cannot be there.");
+      assertThat(answer).containsText("Handover comes after");
+      visit.button("Back").click();
+
+      drag(visit, chart.locator("[data-task='inspect']"), 60);
+      assertThat(answer).containsText(Pattern.compile("Ready .*and \\d+ more"));
+      visit.isFitForEveryone();
+      visit.button("Keep it there").click();
+      assertThat(visit.button("Let it go where it fits best")).isVisible();
+      assertThat(chart.locator("[data-task='inspect']"))
+          .hasAttribute("aria-label", Pattern.compile("kept there by hand"));
+      visit.button("Let it go where it fits best").click();
+      assertThat(chart.locator("[data-task='inspect']"))
+          .not()
+          .hasAttribute("aria-label", Pattern.compile("kept there by hand"));
+
+      chart.focus();
+      visit.page.keyboard().press("Alt+ArrowRight");
+      assertThat(answer).containsText("Inspect at");
+    }
+  }
+
+  @Test
+  void aPromiseMissedIsKeptByAnOffer(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      String job = visit.job("Pellarin Corvid");
+      Matcher start =
+          Pattern.compile("\"start\":\"([0-9-]{10})T")
+              .matcher(visit.page.request().get("/api/v1" + job + "/timetable").text());
+      assertThat(start.find()).isTrue();
+      promise(visit, job, start.group(1) + "T09:00");
+      visit.open(job + "/timetable?as=list");
+      assertThat(visit.region("Ready")).containsText("Later than promised");
+      Locator offers = visit.region("To keep the promise");
+      assertThat(offers.getByRole(AriaRole.LISTITEM).first()).containsText("Keeps it: ready");
+      visit.isFitForEveryone();
+      offers.getByRole(AriaRole.BUTTON).first().click();
+      assertThat(visit.region("Ready")).containsText("Promised, and kept");
+      assertThat(offers).hasCount(0);
+    }
+  }
+
+  @Test
+  void aQuoteIsGivenAndAgreed(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(visit.job("Oxmarrow Fells") + "/quote");
+      Locator planned = visit.region("As planned now");
+      assertThat(planned).containsText("To pay");
+      visit.isFitForEveryone();
+      visit.button("Quote it so").click();
+      Locator given = visit.region("Quotes given");
+      assertThat(given).containsText("Quote 1");
+      visit.button("The customer agrees").click();
+      assertThat(given).containsText("Agreed");
+      assertThat(visit.link("PDF")).hasAttribute("href", Pattern.compile("/quote/1\\.pdf$"));
+      visit.narrow().isFitForEveryone();
+    }
+  }
+
+  @Test
+  void inTheWeekNobodyIsOnTwoJobs(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(visit.job("Tidewren 24") + "/timetable");
+      visit.region("Who does it").getByText("Mira Holt").click();
+      assertThat(visit.page.getByRole(AriaRole.ALERT))
+          .containsText("Mira Holt is on Oxmarrow Fells estate then");
+      visit.open("/week");
+      assertThat(visit.page.getByRole(AriaRole.TABLE)).containsText("Oxmarrow Fells estate");
+      visit.isFitForEveryone();
+      visit.narrow().isFitForEveryone();
+    }
+  }
+}

@@ -1,0 +1,207 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { FileText } from 'lucide-react'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { api, need, type Schemas } from '../api/client'
+import { quoteQuery } from '../api/queries'
+import { Button, ButtonLink } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { money, plural, Say, when } from '../parts/words'
+
+/** What the visit costs: packages to take or leave, and what was quoted, agreed and done. */
+export function QuoteView() {
+  const job = useJob()
+  const surveyed = job.document.surfaces.length > 0
+  const [declined, setDeclined] = useState<string[]>([])
+  const quote = useQuery({ ...quoteQuery(job.id, declined), enabled: surveyed })
+  const client = useQueryClient()
+  const settled = () => void client.invalidateQueries({ queryKey: ['job', job.id, 'quote'] })
+  const give = useMutation({
+    mutationFn: () =>
+      need(api.POST('/api/v1/jobs/{id}/quote', { params: { path: { id: job.id } }, body: { declined } })),
+    onSuccess: settled,
+  })
+  if (!surveyed)
+    return (
+      <div className="p-4">
+        <Empty title="Nothing is surveyed yet.">
+          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
+            To the survey
+          </ButtonLink>
+        </Empty>
+      </div>
+    )
+  if (quote.isPending) return <Loading what="the quote" />
+  if (quote.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={quote.error} again={() => void quote.refetch()} />
+      </div>
+    )
+  const { now, given, hourlyRate } = quote.data
+  const turn = (sold: string) =>
+    setDeclined(declined.includes(sold) ? declined.filter((s) => s !== sold) : [...declined, sold])
+  return (
+    <div className="mx-auto grid w-full max-w-5xl content-start gap-4 p-3 md:grid-cols-[1.6fr_1fr] md:p-5">
+      <section aria-label="As planned now" className="lying grid content-start gap-2 p-3">
+        <h2 className="text-head">As planned now</h2>
+        {hourlyRate == null && (
+          <p className="border-l-4 border-care pl-3">
+            What an hour of work costs is not said yet:{' '}
+            <Link to="/shop" className="underline underline-offset-4">
+              Shop
+            </Link>
+            .
+          </p>
+        )}
+        <Lines quote={now} onTurn={turn} />
+        <Button
+          weight="main"
+          className="justify-self-start"
+          disabled={give.isPending || hourlyRate == null}
+          onClick={() => give.mutate()}
+        >
+          Quote it so
+        </Button>
+        {give.error && <Trouble error={give.error} />}
+      </section>
+      <section aria-label="Quotes given" className="grid content-start gap-3">
+        <h2 className="text-do">Quotes given</h2>
+        {given.length === 0 && <p className="text-faint">None yet.</p>}
+        {given.map((g) => (
+          <Given key={g.number} jobId={job.id} given={g} onSettled={settled} />
+        ))}
+      </section>
+    </div>
+  )
+}
+
+function Lines({ quote, onTurn }: { quote: Schemas['QuoteView']; onTurn: (sold: string) => void }) {
+  const sum = (label: string, minor: number, strong = false) => (
+    <tr className={`border-t border-line ${strong ? 'text-do font-semibold' : ''}`}>
+      <th scope="row" colSpan={2} className="py-1 text-left font-[inherit]">
+        {label}
+      </th>
+      <td className="text-right">{money(minor, quote.currency)}</td>
+    </tr>
+  )
+  const sold = quote.lines.filter((l) => l.sold !== 'referred')
+  const referred = quote.lines.filter((l) => l.sold === 'referred')
+  return (
+    <>
+      <table className="w-full">
+        <thead className="text-left text-note text-faint">
+          <tr>
+            <th scope="col">Package</th>
+            <th scope="col" className="px-2 text-right">
+              Work
+            </th>
+            <th scope="col" className="text-right">
+              Sum
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {sold.map((line) => (
+            <tr key={line.sold} className={`border-t border-line ${line.taken ? '' : 'text-faint'}`}>
+              <th scope="row" className="py-1 text-left font-normal">
+                {line.optional ? (
+                  <label className="flex min-h-11 items-center gap-3">
+                    <input
+                      type="checkbox"
+                      className="size-6 shrink-0 accent-needle"
+                      checked={line.taken}
+                      onChange={() => onTurn(line.sold)}
+                    />
+                    {line.says}
+                  </label>
+                ) : (
+                  <span className="flex min-h-11 items-center pl-9">{line.says}</span>
+                )}
+                {!line.priced && (
+                  <span className="block pl-9 text-note text-care">A bottle has no price on record</span>
+                )}
+              </th>
+              <td className="px-2 text-right whitespace-nowrap">{line.minutes} min</td>
+              <td className="text-right whitespace-nowrap">
+                {line.taken ? money(line.minor, quote.currency) : 'left out'}
+              </td>
+            </tr>
+          ))}
+          {sum('Net', quote.netMinor)}
+          {sum(`Tax, ${quote.taxPercent} %`, quote.taxMinor)}
+          {sum('To pay', quote.grossMinor, true)}
+        </tbody>
+      </table>
+      {referred.length > 0 && (
+        <div>
+          <h3 className="font-semibold">Not cleaning: for a repairer or a licensed workshop</h3>
+          <ul className="list-disc pl-5">
+            {referred.map((l) => (
+              <li key={l.says}>{l.says}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  )
+}
+
+const next: Record<string, { step: string; label: string }> = {
+  QUOTED: { step: 'agreed', label: 'The customer agrees' },
+  AGREED: { step: 'done', label: 'Done and paid' },
+}
+
+function Given({
+  jobId,
+  given,
+  onSettled,
+}: {
+  jobId: string
+  given: Schemas['GivenView']
+  onSettled: () => void
+}) {
+  const move = useMutation({
+    mutationFn: (step: string) =>
+      need(
+        api.POST('/api/v1/jobs/{id}/quote/{number}/{step}', {
+          params: { path: { id: jobId, number: given.number, step } },
+        }),
+      ),
+    onSuccess: onSettled,
+  })
+  const { currency, grossMinor, lines } = given.quote
+  const then = next[given.state]
+  return (
+    <article className={`lying p-3 ${given.state === 'REPLACED' ? 'text-faint' : ''}`}>
+      <h3 className="text-do">
+        Quote {given.number}: {money(grossMinor, currency)}
+      </h3>
+      <p>
+        {Say(given.state)} {when(given.doneAt ?? given.agreedAt ?? given.quotedAt)},{' '}
+        {plural(lines.filter((l) => l.taken).length, 'package')}
+      </p>
+      {given.differs !== 0 && given.state !== 'REPLACED' && (
+        <p className="text-care">
+          As planned today it would be {money(Math.abs(given.differs), currency)} net{' '}
+          {given.differs > 0 ? 'more' : 'less'}.
+        </p>
+      )}
+      <div className="mt-1 flex flex-wrap gap-2">
+        <a
+          href={`/api/v1/jobs/${jobId}/quote/${given.number}.pdf`}
+          className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
+        >
+          <FileText size={18} aria-hidden="true" /> PDF
+        </a>
+        {then && (
+          <Button disabled={move.isPending} onClick={() => move.mutate(then.step)}>
+            {then.label}
+          </Button>
+        )}
+      </div>
+      {move.error && <Trouble error={move.error} />}
+    </article>
+  )
+}

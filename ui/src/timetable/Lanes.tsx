@@ -1,0 +1,253 @@
+import { Pin } from 'lucide-react'
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { dayOf, Say, timeOf } from '../parts/words'
+import {
+  lanesOf,
+  marks,
+  minutesBetween,
+  plusMinutes,
+  snapped,
+  type Placed,
+  type Table,
+  type Task,
+} from './layout'
+
+const ROW = 38
+const LEAST_PX = 1.2
+const STEP_MIN = 5
+const DRAG_PX = 4
+
+export const said = (task: Task) => `${Say(task.step)}${task.where ? `: ${task.where}` : ''}`
+
+/** A task in one sentence, for who hears it. */
+const spoken = (task: Task) =>
+  [
+    said(task),
+    `${timeOf(task.start)} to ${timeOf(task.end)}`,
+    task.person ?? 'nobody needed',
+    task.wipeBy && `wipe by ${timeOf(task.wipeBy)}`,
+    task.pinned && 'kept there by hand',
+  ]
+    .filter(Boolean)
+    .join(', ')
+
+type Props = {
+  table: Table
+  by: 'person' | 'zone'
+  zoom: number
+  picked: string | undefined
+  moved: Set<string>
+  onPick: (taskId: string) => void
+  onMove: (taskId: string, start: string) => void
+}
+
+/** Every visit as a strip of lanes; blocks are dragged, or moved with Alt and the arrow keys. */
+export function Lanes(props: Props) {
+  const { table, picked, onPick, onMove } = props
+  const box = useRef<HTMLDivElement>(null)
+  const hands = table.tasks
+  useEffect(() => {
+    box.current
+      ?.querySelector(`[data-task="${picked}"]`)
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+  }, [picked])
+  const onKey = (e: KeyboardEvent) => {
+    const at = hands.findIndex((t) => t.id === picked)
+    const task = hands[at]
+    const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
+    const step = steps[e.key]
+    if (!step) return
+    e.preventDefault()
+    if (e.altKey && task?.person) {
+      onMove(task.id, plusMinutes(snapped(task.start, STEP_MIN), step * STEP_MIN))
+      return
+    }
+    const next = hands[Math.min(hands.length - 1, Math.max(0, at + step))]
+    if (next) onPick(next.id)
+  }
+  return (
+    <div
+      ref={box}
+      role="listbox"
+      aria-label={props.by === 'person' ? 'Tasks by person' : 'Tasks by zone'}
+      aria-activedescendant={picked ? `task-${picked}` : undefined}
+      tabIndex={0}
+      onKeyDown={onKey}
+      className="grid gap-3"
+    >
+      {table.visits.map((visit) => (
+        <Strip key={visit.from} {...props} from={visit.from} until={visit.until} />
+      ))}
+    </div>
+  )
+}
+
+/** Minutes as wide as the strip lets them be, times the zoom. */
+function useFit(minutes: number, zoom: number) {
+  const strip = useRef<HTMLDivElement>(null)
+  const [width, setWidth] = useState(640)
+  useEffect(() => {
+    if (!strip.current) return
+    const watch = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width))
+    watch.observe(strip.current)
+    return () => watch.disconnect()
+  }, [])
+  return { strip, px: Math.max(LEAST_PX, (width - 2) / minutes) * zoom }
+}
+
+function Strip({ table, by, zoom, from, until, ...props }: Props & { from: string; until: string }) {
+  const begin = snapped(plusMinutes(from, -7.5), 15)
+  const end = plusMinutes(until, 15)
+  const lanes = lanesOf(table, by, begin, end)
+  const { strip, px } = useFit(minutesBetween(begin, end), zoom)
+  const width = minutesBetween(begin, end) * px
+  const now = minutesBetween(begin, new Date().toISOString())
+  return (
+    <div className="lying min-w-0 overflow-hidden print:break-inside-avoid">
+      <p className="border-b border-line px-2 py-1 text-note font-semibold">
+        {dayOf(from)}, {timeOf(from)} to {timeOf(until)}
+      </p>
+      <div className="flex">
+        <div className="w-24 shrink-0 border-r border-line pt-6 md:w-32">
+          {lanes.map((lane) => (
+            <div
+              key={lane.id}
+              className="narrow flex items-center border-t border-line px-2 text-note font-semibold"
+              style={{ height: lane.rows * rowOf(lane.id) }}
+            >
+              {lane.label}
+            </div>
+          ))}
+        </div>
+        <div ref={strip} className="min-w-0 flex-1 overflow-x-auto" data-strip>
+          <div className="relative" style={{ width }}>
+            <div className="h-6">
+              {marks(begin, end, px).map((m) => (
+                <span
+                  key={m.at}
+                  className="narrow absolute top-0 border-l border-line pl-1 text-note text-faint"
+                  style={{ left: m.left * px, height: '100%' }}
+                >
+                  {timeOf(m.at)}
+                </span>
+              ))}
+            </div>
+            {lanes.map((lane) => (
+              <div
+                key={lane.id}
+                className="relative border-t border-line"
+                style={{ height: lane.rows * rowOf(lane.id) }}
+              >
+                {lane.placed.map((p) => (
+                  <Block key={p.task.id} {...props} placed={p} px={px} height={rowOf(lane.id)} />
+                ))}
+              </div>
+            ))}
+            {now > 0 && now < minutesBetween(begin, end) && (
+              <div
+                aria-hidden="true"
+                className="pointer-events-none absolute inset-y-0 z-20 border-l-2 border-over"
+                style={{ left: now * px }}
+              >
+                <span className="bg-over px-1 text-note font-semibold text-paper">now</span>
+              </div>
+            )}
+          </div>
+        </div>
+      </div>
+    </div>
+  )
+}
+
+const rowOf = (lane: string) => (lane === 'waits' ? 24 : ROW)
+
+function Block({
+  placed: { task, row, left, width },
+  px,
+  height,
+  picked,
+  moved,
+  onPick,
+  onMove,
+}: {
+  placed: Placed
+  px: number
+  height: number
+} & Pick<Props, 'picked' | 'moved' | 'onPick' | 'onMove'>) {
+  const [dragged, setDragged] = useState<number>()
+  const from = useRef<number>(undefined)
+  const isPicked = picked === task.id
+  const start = (e: PointerEvent<HTMLDivElement>) => {
+    if (!task.person || e.button !== 0) return
+    from.current = e.clientX
+    e.currentTarget.setPointerCapture(e.pointerId)
+  }
+  const drag = (e: PointerEvent) => {
+    if (from.current === undefined) return
+    const by = e.clientX - from.current
+    if (dragged !== undefined || Math.abs(by) > DRAG_PX) setDragged(by)
+  }
+  const drop = () => {
+    if (dragged !== undefined) onMove(task.id, snapped(plusMinutes(task.start, dragged / px), STEP_MIN))
+    from.current = undefined
+    setDragged(undefined)
+  }
+  return (
+    <>
+      <div
+        role="option"
+        id={`task-${task.id}`}
+        data-task={task.id}
+        aria-selected={isPicked}
+        aria-label={spoken(task)}
+        onClick={() => onPick(task.id)}
+        onPointerDown={start}
+        onPointerMove={drag}
+        onPointerUp={drop}
+        onPointerCancel={drop}
+        className={`absolute overflow-hidden rounded-piece border text-note leading-tight whitespace-nowrap ${look(task, isPicked, moved.has(task.id))}`}
+        style={{
+          left: left * px,
+          width: Math.max(3, width * px - 1),
+          top: row * height + 2,
+          height: height - 4,
+          transform: dragged === undefined ? undefined : `translateX(${dragged}px)`,
+          zIndex: isPicked || dragged !== undefined ? 10 : undefined,
+          touchAction: task.person ? 'none' : undefined,
+        }}
+      >
+        {width * px > 60 && height < ROW && (
+          <span className="narrow block px-1">
+            {Say(task.step)} {task.where}
+          </span>
+        )}
+        {width * px > 26 && height === ROW && (
+          <span className="narrow block px-1 py-0.5">
+            {task.pinned && <Pin size={11} className="inline" aria-hidden="true" />} {Say(task.step)}
+            <br />
+            <span className={isPicked ? '' : 'text-faint'}>{task.where}</span>
+          </span>
+        )}
+      </div>
+      {task.wipeBy && task.person && (
+        <div
+          aria-hidden="true"
+          className="pointer-events-none absolute z-10 border-l-2 border-dotted border-over"
+          style={{
+            left: (left + minutesBetween(task.start, task.wipeBy)) * px,
+            top: row * height,
+            height: isPicked ? height : 8,
+          }}
+        />
+      )}
+    </>
+  )
+}
+
+function look(task: Task, picked: boolean, moved: boolean): string {
+  if (picked) return 'border-needle bg-needle text-on-needle cursor-grab'
+  if (!task.person) return 'border-dashed border-ink/60 bg-transparent text-faint'
+  if (moved) return 'border-2 border-needle bg-paper cursor-grab'
+  const lays = ['condition', 'protect', 'barrier', 'coat', 'dress', 'level'].includes(task.step)
+  return `cursor-grab border-ink/60 ${lays ? 'border-b-4 bg-paper' : 'bg-piece'}`
+}

@@ -1,0 +1,92 @@
+import { useQuery } from '@tanstack/react-query'
+import { offersQuery } from '../api/queries'
+import { Button } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { say, when } from '../parts/words'
+import type { Table } from './layout'
+import { useTimetable } from './useTimetable'
+
+export const worked = (minutes: number) =>
+  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
+
+/** When the car is ready, against what was promised. */
+export function Ready({ table }: { table: Table }) {
+  const late = table.promised && table.readyAt > table.promised
+  const rows = [
+    ['Hands off', table.handsOffAt],
+    ['To drive', table.driveAt],
+    ['To sit in', table.sitAt],
+    ['Fully cured', table.curedAt],
+  ] as const
+  return (
+    <section aria-label="Ready" className="lying p-3">
+      <h2 className="text-do">Ready {when(table.readyAt)}</h2>
+      {table.promised && (
+        <p className={late ? 'font-semibold text-over' : 'text-tune'}>
+          {late ? 'Later than promised: ' : 'Promised, and kept: '}
+          {when(table.promised)}
+        </p>
+      )}
+      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
+        {rows.map(([label, at]) => (
+          <div key={label} className="contents">
+            <dt className="text-faint">{label}</dt>
+            <dd>{when(at)}</dd>
+          </div>
+        ))}
+        <dt className="text-faint">Work</dt>
+        <dd>
+          {worked(table.workMin)}
+          {table.visits.length > 1 && `, in ${table.visits.length} visits`}
+        </dd>
+      </dl>
+      {table.conflicts.map((text) => (
+        <p key={text} className="mt-1 text-over">
+          {text}
+        </p>
+      ))}
+    </section>
+  )
+}
+
+/** What could be dropped or moved, best first; only where a promise would be missed. */
+export function Offers({ jobId, table }: { jobId: string; table: Table }) {
+  const late = Boolean(table.promised && table.readyAt > table.promised)
+  const offers = useQuery({ ...offersQuery(jobId), enabled: late })
+  const { take, putBack } = useTimetable(jobId)
+  return (
+    <>
+      {table.leftOut.length > 0 && (
+        <section aria-label="Left out" className="lying p-3">
+          <p>Left for another visit: {table.leftOut.map(say).join(', ')}.</p>
+          <Button className="mt-1" disabled={putBack.isPending} onClick={() => putBack.mutate()}>
+            Do it all
+          </Button>
+        </section>
+      )}
+      {late && (
+        <section aria-label="To keep the promise" className="lying p-3">
+          <h2 className="text-do">To keep the promise</h2>
+          {offers.isPending && <p className="text-faint">Trying what could be moved…</p>}
+          {offers.error && <Trouble error={offers.error} />}
+          {offers.data?.length === 0 && <p>Nothing here makes it sooner. Agree another time.</p>}
+          <ol className="divide-y divide-line">
+            {offers.data?.map((offer) => (
+              <li key={offer.kind} className="grid grid-cols-[1fr_auto] items-center gap-x-3 py-2">
+                <span className="font-semibold">{offer.says}</span>
+                <Button disabled={take.isPending} onClick={() => take.mutate(offer.kind)}>
+                  Take it
+                </Button>
+                <span className={`text-note ${offer.kept ? 'text-tune' : 'text-faint'}`}>
+                  {offer.kept ? 'Keeps it: ready ' : 'Sooner, yet late: ready '}
+                  {when(offer.readyAt)}
+                </span>
+              </li>
+            ))}
+          </ol>
+          {take.error && <Trouble error={take.error} />}
+        </section>
+      )}
+    </>
+  )
+}

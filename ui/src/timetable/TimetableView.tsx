@@ -1,0 +1,149 @@
+import { useQuery } from '@tanstack/react-query'
+import { Minus, Plus, Printer } from 'lucide-react'
+import { useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { timetableQuery } from '../api/queries'
+import { Button, ButtonLink, OneOf } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Crew } from './Crew'
+import { Lanes } from './Lanes'
+import { Picked, Tried } from './Picked'
+import { Offers, Ready } from './Promised'
+import { Standards } from './Standards'
+import { TaskList } from './TaskList'
+import { useTimetable } from './useTimetable'
+
+const forms = [
+  { value: 'person', label: 'By person' },
+  { value: 'zone', label: 'By zone' },
+  { value: 'list', label: 'As a list' },
+]
+const ZOOMS = [1, 1.6, 2.5, 4, 7, 12]
+const USUAL = 0
+const PHONE_PX = 768
+
+/** When what is done, by whom, and when the car is ready. */
+export function TimetableView() {
+  const job = useJob()
+  const timetable = useQuery({ ...timetableQuery(job.id), enabled: job.document.surfaces.length > 0 })
+  const [search, setSearch] = useSearchParams()
+  const [zoom, setZoom] = useState(USUAL)
+  const [trying, setTrying] = useState<{ taskId: string; start: string }>()
+  const { tryMove, releaseAll } = useTimetable(job.id)
+  if (job.document.surfaces.length === 0)
+    return (
+      <div className="p-4">
+        <Empty title="Nothing is surveyed yet.">
+          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
+            To the survey
+          </ButtonLink>
+        </Empty>
+      </div>
+    )
+  if (timetable.isPending) return <Loading what="the timetable" />
+  if (timetable.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={timetable.error} again={() => void timetable.refetch()} />
+      </div>
+    )
+  const form = search.get('as') ?? (window.innerWidth < PHONE_PX ? 'list' : 'person')
+  const put = (name: string, value: string) =>
+    setSearch(
+      (now) => {
+        now.set(name, value)
+        return now
+      },
+      { replace: true },
+    )
+  const tried = trying && tryMove.data
+  const table = tried?.possible ? tried.timetable : timetable.data
+  const picked = search.get('task') ?? undefined
+  const task = table.tasks.find((t) => t.id === picked)
+  const onMove = (taskId: string, start: string) => {
+    put('task', taskId)
+    setTrying({ taskId, start })
+    tryMove.mutate({ taskId, start })
+  }
+  const back = () => {
+    setTrying(undefined)
+    tryMove.reset()
+  }
+  const pins = table.tasks.filter((t) => t.pinned).length
+  return (
+    <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <section aria-label="Timetable" className="grid min-w-0 content-start gap-2">
+        <div className="no-print flex flex-wrap items-end justify-between gap-2">
+          <OneOf label="Show it" value={form} options={forms} onChange={(v) => put('as', v)} />
+          <div className="flex flex-wrap gap-2">
+            {form !== 'list' && (
+              <>
+                <Button
+                  className="px-3"
+                  aria-label="Closer"
+                  disabled={zoom === ZOOMS.length - 1}
+                  onClick={() => setZoom(zoom + 1)}
+                >
+                  <Plus size={18} aria-hidden="true" />
+                </Button>
+                <Button
+                  className="px-3"
+                  aria-label="Further away"
+                  disabled={zoom === 0}
+                  onClick={() => setZoom(zoom - 1)}
+                >
+                  <Minus size={18} aria-hidden="true" />
+                </Button>
+              </>
+            )}
+            {pins > 0 && !trying && (
+              <Button disabled={releaseAll.isPending} onClick={() => releaseAll.mutate()}>
+                Let go of all {pins}
+              </Button>
+            )}
+            <Button onClick={() => window.print()}>
+              <Printer size={18} aria-hidden="true" /> Print
+            </Button>
+            <ButtonLink to={`/jobs/${job.id}/quote`}>Quote</ButtonLink>
+          </div>
+        </div>
+        {form === 'list' ? (
+          <TaskList table={table} onPick={(id) => put('task', id)} />
+        ) : (
+          <>
+            <Lanes
+              table={table}
+              by={form === 'zone' ? 'zone' : 'person'}
+              zoom={ZOOMS[zoom] ?? 1}
+              picked={picked}
+              moved={new Set(tried?.possible ? tried.pushed.map((p) => p.taskId) : [])}
+              onPick={(id) => put('task', id)}
+              onMove={onMove}
+            />
+            <p className="no-print text-note text-faint">
+              Drag a task, or pick it and hold Alt with an arrow key. Dashed is waiting; a dotted red line is
+              the latest wipe; a heavy lower edge lays something on.
+            </p>
+          </>
+        )}
+      </section>
+      <div className="grid content-start gap-3">
+        {trying && tryMove.isPending && <p role="status">Trying it…</p>}
+        {trying && tryMove.error && <Trouble error={tryMove.error} />}
+        {trying && tried && task && (
+          <Tried jobId={job.id} tried={tried} task={task} start={trying.start} onDone={back} />
+        )}
+        {task && !trying && (
+          <Picked key={task.id + task.start} jobId={job.id} table={table} task={task} onMove={onMove} />
+        )}
+        <Ready table={table} />
+        <div className="no-print grid gap-3">
+          <Offers jobId={job.id} table={timetable.data} />
+          <Crew jobId={job.id} table={timetable.data} />
+          <Standards jobId={job.id} />
+        </div>
+      </div>
+    </div>
+  )
+}
