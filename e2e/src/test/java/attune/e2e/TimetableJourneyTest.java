@@ -30,7 +30,7 @@ class TimetableJourneyTest {
     return answer;
   }
 
-  /** Two soiled seats, begun at nine and promised for half past. */
+  /** Two soiled seats, begun at nine and promised for ten past. */
   private static String promisedTooSoon(Visit visit) {
     send(
         visit,
@@ -48,7 +48,7 @@ class TimetableJourneyTest {
         visit,
         "PATCH",
         job,
-        "{\"setting\":{\"start\":\"2031-03-04T09:00\",\"returnBy\":\"2031-03-04T09:30\"}}");
+        "{\"setting\":{\"start\":\"2031-03-04T09:00\",\"returnBy\":\"2031-03-04T09:10\"}}");
     return job;
   }
 
