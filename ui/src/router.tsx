@@ -80,6 +80,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./timetable/TimetableView')).TimetableView }),
           },
           {
+            path: 'sections',
+            lazy: async () => ({ Component: (await import('./sections/SectionsView')).SectionsView }),
+          },
+          {
             path: 'quote',
             lazy: async () => ({ Component: (await import('./quote/QuoteView')).QuoteView }),
           },

@@ -236,3 +236,19 @@ export const weekQuery = (from?: string) =>
     queryKey: ['week', from],
     queryFn: () => need(api.GET('/api/v1/week', { params: { query: { from } } })),
   })
+
+export const forecastQuery = (id: string, revision: number) =>
+  queryOptions({
+    queryKey: ['job', id, 'forecast', revision],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/forecast', path(id))),
+  })
+
+export const dayMixQuery = queryOptions({
+  queryKey: ['mix', 'day'],
+  queryFn: () => need(api.GET('/api/v1/mix/day')),
+})
+
+export const mixedQuery = queryOptions({
+  queryKey: ['mix', 'mixed'],
+  queryFn: () => need(api.GET('/api/v1/mix/mixed')),
+})

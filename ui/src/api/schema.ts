@@ -484,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/mix/mixed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["atHand"];
+        put?: never;
+        post: operations["mix_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/mix/mixed/{id}/poured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs": {
         parameters: {
             query?: never;
@@ -772,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outlook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/handover": {
         parameters: {
             query?: never;
@@ -782,6 +830,22 @@ export interface paths {
         get: operations["view"];
         put?: never;
         post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hours"];
+        put?: never;
+        post: operations["hours_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1268,6 +1332,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/mix/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/layouts": {
         parameters: {
             query?: never;
@@ -1524,6 +1604,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/finishes": {
         parameters: {
             query?: never;
@@ -1547,7 +1643,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["day"];
+        get: operations["day_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2230,8 +2326,14 @@ export interface components {
             productId: string;
             /** Format: double */
             ml: number;
+            /** Format: double */
+            keptMl: number;
             /** Format: int32 */
             drops: number;
+            /** Format: int32 */
+            strokes: number;
+            /** Format: int32 */
+            peas: number;
             /** Format: double */
             share?: number;
             /** Format: int32 */
@@ -2465,6 +2567,28 @@ export interface components {
             /** Format: double */
             resultMl: number;
             words: string;
+        };
+        MixedRequest: {
+            productId: string;
+            ratio: string;
+            /** Format: double */
+            bottleMl: number;
+            /** Format: uuid */
+            jobId?: string;
+        };
+        MixedView: {
+            /** Format: uuid */
+            id: string;
+            productId: string;
+            name: string;
+            ratio: string;
+            /** Format: double */
+            bottleMl: number;
+            /** Format: date-time */
+            mixedAt: string;
+            /** Format: date */
+            useBy: string;
+            old: boolean;
         };
         NewJob: {
             title: string;
@@ -2706,6 +2830,48 @@ export interface components {
         PanelsRequest: {
             surfaceIds: string[];
         };
+        AirRequest: {
+            /** Format: double */
+            airTempC?: number;
+            /** Format: double */
+            relativeHumidity?: number;
+            /** Format: double */
+            airSpeedMs?: number;
+            sun?: string;
+        };
+        OutlookView: {
+            panels: components["schemas"]["WorkedPanelView"][];
+            /** Format: int32 */
+            sections: number;
+            /** Format: int32 */
+            planned: number;
+            /** Format: double */
+            shortestWindowS?: number;
+            fits: boolean;
+            dries: boolean;
+            says?: string;
+            remedies: string[];
+        };
+        WorkedPanelView: {
+            surfaceId: string;
+            label: string;
+            /** Format: int32 */
+            order: number;
+            /** Format: double */
+            surfaceC: number;
+            /** Format: double */
+            windowS: number;
+            /** Format: int32 */
+            planned: number;
+            /** Format: int32 */
+            sections: number;
+            fits: boolean;
+            /** Format: int32 */
+            driesInS: number;
+            dries: boolean;
+            how: string;
+            confirmWith: string;
+        };
         Advice: {
             what: string;
             when: string;
@@ -2749,6 +2915,36 @@ export interface components {
             name: string;
             maker: string;
             hazards: string[];
+        };
+        HourView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            airTempC: number;
+            /** Format: double */
+            relativeHumidity: number;
+            /** Format: double */
+            airSpeedMs: number;
+            sun: string;
+            /** Format: double */
+            windowS?: number;
+            /** Format: int32 */
+            sections: number;
+            /** Format: int32 */
+            driesInS: number;
+            dries: boolean;
+            /** Format: double */
+            hottestC: number;
+            light: boolean;
+            workable: boolean;
+            shade: boolean;
+            best: boolean;
+        };
+        HoursView: {
+            place?: string;
+            simulated: boolean;
+            says: string;
+            hours: components["schemas"]["HourView"][];
         };
         Finding: {
             label?: string;
@@ -3046,6 +3242,23 @@ export interface components {
             currency?: string;
             jobs: string[];
         };
+        DayMixView: {
+            productId: string;
+            name: string;
+            ratio: string;
+            words: string;
+            /** Format: double */
+            neededMl: number;
+            /** Format: double */
+            atHandMl: number;
+            /** Format: double */
+            bottleMl: number;
+            /** Format: double */
+            productMl: number;
+            /** Format: double */
+            waterMl: number;
+            jobs: string[];
+        };
         LayoutChoice: {
             code: string;
             name: string;
@@ -3207,6 +3420,23 @@ export interface components {
             sitLaterMin: number;
             /** Format: int32 */
             clothsThrown: number;
+        };
+        ForecastFile: {
+            format: string;
+            /** Format: int32 */
+            version: number;
+            place?: string;
+            hours: components["schemas"]["HourFile"][];
+        };
+        HourFile: {
+            at: string;
+            /** Format: double */
+            airTempC: number;
+            /** Format: double */
+            relativeHumidity: number;
+            /** Format: double */
+            airSpeedMs?: number;
+            sun?: string;
         };
         FinishChoice: {
             code: string;
@@ -4310,6 +4540,72 @@ export interface operations {
             };
         };
     };
+    atHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MixedView"][];
+                };
+            };
+        };
+    };
+    mix_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixedRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MixedView"];
+                };
+            };
+        };
+    };
+    pour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MixedView"][];
+                };
+            };
+        };
+    };
     create_3: {
         parameters: {
             query?: never;
@@ -4857,6 +5153,32 @@ export interface operations {
             };
         };
     };
+    outlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutlookView"];
+                };
+            };
+        };
+    };
     view: {
         parameters: {
             query?: never;
@@ -4897,6 +5219,55 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HandoverView"];
+                };
+            };
+        };
+    };
+    hours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HoursView"];
+                };
+            };
+        };
+    };
+    hours_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** @description an attune-forecast */
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HoursView"];
                 };
             };
         };
@@ -5701,6 +6072,28 @@ export interface operations {
             };
         };
     };
+    day: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DayMixView"][];
+                };
+            };
+        };
+    };
     all_2: {
         parameters: {
             query?: never;
@@ -6065,6 +6458,28 @@ export interface operations {
             };
         };
     };
+    file_1: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ForecastFile"];
+                };
+            };
+        };
+    };
     finishes: {
         parameters: {
             query?: never;
@@ -6085,7 +6500,7 @@ export interface operations {
             };
         };
     };
-    day: {
+    day_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router'
 import { shelfQuery } from '../api/queries'
 import { Loading, Trouble } from '../parts/Notice'
 import { FreeMix } from './FreeMix'
+import { AtHand, ForToday } from './Mixed'
 import { StepMix } from './StepMix'
 
 /** Mixing outside a job; a label's code opens its mix here. */
@@ -19,6 +20,8 @@ export function BottlesView() {
   return (
     <div className="mx-auto grid w-full max-w-4xl content-start gap-4 p-3 md:p-5">
       <h1 className="text-head">Mix a bottle</h1>
+      <ForToday />
+      <AtHand />
       <FreeMix
         products={shelf.data.products}
         start={{

@@ -10,6 +10,7 @@ import { ml, plural } from '../parts/words'
 import { Bottle } from './Bottle'
 import { FreeMix } from './FreeMix'
 import { LabelLinks } from './Label'
+import { AtHand, MixedHere } from './Mixed'
 import { StepMix } from './StepMix'
 
 type Product = Schemas['ProductFile']
@@ -61,6 +62,7 @@ export function MixView() {
       )}
       {plan.data && plan.data.doses.length > 0 && <Doses plan={plan.data} products={products} />}
       {plan.data && <Kit plan={plan.data} />}
+      <AtHand />
       <FreeMix products={shelf.data.products} />
       <StepMix />
     </div>
@@ -131,6 +133,7 @@ function MixCard(props: {
             .join('; ')}
           {mix.surfaceIds.length > 4 && ` and ${plural(mix.surfaceIds.length - 4, 'more panel')}`}
         </p>
+        <MixedHere productId={mix.productId} ratio={mix.ratio} bottleMl={mix.bottleMl} jobId={props.jobId} />
         <Pen jobId={props.jobId} mix={mix} />
         <HazardsOf productIds={[mix.productId]} />
         <LabelLinks productId={mix.productId} ratio={mix.ratio} bottleMl={mix.bottleMl} />
@@ -163,12 +166,20 @@ function Pen({ jobId, mix }: { jobId: string; mix: Schemas['MixFile'] }) {
       {take.data && (
         <span>
           <strong className="font-semibold">pH {take.data.value}</strong>, {take.data.device}: noted on the
-          bottle
+          bottle.
+          {take.data.says && ` ${take.data.says}`}
         </span>
       )}
       {take.error && <Trouble error={take.error} />}
     </div>
   )
+}
+
+/** Creams by the pea, what is sprayed by the stroke, the rest by the drop. */
+function counted(dose: Schemas['DoseFile'], form?: string): string {
+  if (form === 'cream' || form === 'gel') return plural(dose.peas, 'pea')
+  if (form === 'spray' || form === 'foam') return plural(dose.strokes, 'stroke')
+  return plural(dose.drops, 'drop')
 }
 
 function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<string, Product> }) {
@@ -181,7 +192,9 @@ function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<st
             <span className="font-semibold">{products.get(dose.productId)?.name}</span>
             <span className="text-do font-semibold">{ml(dose.ml)}</span>
             <span className="text-note text-faint">
-              {plural(dose.surfaceIds.length, 'panel')}, about {dose.drops} drops
+              {plural(dose.surfaceIds.length, 'panel')}, about{' '}
+              {counted(dose, products.get(dose.productId)?.form)}; {ml(dose.keptMl)} of it stay in the
+              applicator
               {dose.share !== undefined && `, ${Math.round(dose.share * 100)} % of what is on hand`}
               {dose.coatsPossible !== undefined &&
                 `; there is enough for ${plural(dose.coatsPossible, 'coat')}`}
@@ -200,7 +213,10 @@ function Kit({ plan }: { plan: Schemas['PlanFile'] }) {
       <p>
         {plan.cloths.length === 0 && 'None. '}
         {plan.cloths
-          .map((c) => `${c.count} for ${c.use}${c.colourfastOnly ? ', white or washed eight times' : ''}`)
+          .map(
+            (c) =>
+              `${c.count} for ${c.use}${c.colourfastOnly ? ', white or washed eight times' : ''}${c.thrown > 0 ? `, ${c.thrown} thrown away after` : ''}`,
+          )
           .join('; ')}
       </p>
       {plan.purchases.length > 0 && (

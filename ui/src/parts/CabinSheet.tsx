@@ -19,6 +19,8 @@ export type PanelLook = {
   state: string
   /** How far it is darkened, 0 to 1. */
   shade?: number
+  /** In how many pieces it is worked; drawn as stitched cuts. */
+  sections?: number
   /** A glyph drawn at the panel's mark. */
   mark?: ReactNode
 }
@@ -185,6 +187,7 @@ function Outline(props: { shape: Shape; look: PanelLook; picked: boolean; across
   const { shape, look, picked, across } = props
   const id = useId()
   const { d, clip } = shape
+  const cuts = look.sections && look.sections > 1 ? look.sections : 0
   const body = (
     <>
       <path d={d} fillRule="evenodd" fill={look.blank ? 'var(--paper)' : 'var(--piece)'} />
@@ -201,6 +204,7 @@ function Outline(props: { shape: Shape; look: PanelLook; picked: boolean; across
         strokeDasharray={look.blank && !picked ? '5 4' : undefined}
         vectorEffect="non-scaling-stroke"
       />
+      {cuts > 0 && <Cuts d={d} part={clip} count={cuts} />}
     </>
   )
   return (
@@ -229,6 +233,40 @@ function Outline(props: { shape: Shape; look: PanelLook; picked: boolean; across
         body
       )}
     </g>
+  )
+}
+
+/** Where a panel is cut into sections of like size, across its longer side. */
+function Cuts({ d, part, count }: { d: string; part: Shape['clip']; count: number }) {
+  const id = useId()
+  const path = useRef<SVGPathElement>(null)
+  const [box, setBox] = useState(part)
+  useLayoutEffect(() => {
+    if (!part && path.current) setBox(path.current.getBBox())
+  }, [d, part])
+  const upright = box && box.height > box.width
+  const lines = [...Array(count - 1).keys()].map((i) => (i + 1) / count)
+  return (
+    <>
+      <clipPath id={`${id}cut`}>
+        <path ref={path} d={d} clipRule="evenodd" />
+      </clipPath>
+      {box && (
+        <g clipPath={`url(#${id}cut)`} stroke="var(--needle)" strokeDasharray="6 4" pointerEvents="none">
+          {lines.map((share) => (
+            <line
+              key={share}
+              x1={upright ? box.x : box.x + share * box.width}
+              x2={upright ? box.x + box.width : box.x + share * box.width}
+              y1={upright ? box.y + share * box.height : box.y}
+              y2={upright ? box.y + share * box.height : box.y + box.height}
+              strokeWidth="2.4"
+              vectorEffect="non-scaling-stroke"
+            />
+          ))}
+        </g>
+      )}
+    </>
   )
 }
 

@@ -49,7 +49,11 @@ export function JobFrame() {
 /** Six stitches on a thread; along the bottom edge on a phone. */
 function Seam({ id }: { id: string }) {
   const { pathname } = useLocation()
-  const beside = /\/(matrix|rules)$/.test(pathname) ? 'match' : /\/quote$/.test(pathname) ? 'timetable' : ''
+  const beside = /\/(matrix|rules)$/.test(pathname)
+    ? 'match'
+    : /\/(quote|sections)$/.test(pathname)
+      ? 'timetable'
+      : ''
   return (
     <nav
       aria-label="Steps of the job"

@@ -119,7 +119,14 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
             </div>
           ))}
         </div>
-        <div ref={strip} className="min-w-0 flex-1 overflow-x-auto" data-strip>
+        <div
+          ref={strip}
+          role="group"
+          aria-label={dayOf(from)}
+          tabIndex={0}
+          className="min-w-0 flex-1 overflow-x-auto"
+          data-strip
+        >
           <div className="relative" style={{ width }}>
             <div className="h-6">
               {marks(begin, end, px).map((m) => (

@@ -9,6 +9,7 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { Crew } from './Crew'
 import { Lanes } from './Lanes'
 import { Picked, Tried } from './Picked'
+import { Pace } from './Pace'
 import { Offers, Ready } from './Promised'
 import { Standards } from './Standards'
 import { TaskList } from './TaskList'
@@ -105,6 +106,7 @@ export function TimetableView() {
             <Button onClick={() => window.print()}>
               <Printer size={18} aria-hidden="true" /> Print
             </Button>
+            <ButtonLink to={`/jobs/${job.id}/sections`}>Sections</ButtonLink>
             <ButtonLink to={`/jobs/${job.id}/quote`}>Quote</ButtonLink>
           </div>
         </div>
@@ -140,6 +142,7 @@ export function TimetableView() {
         <Ready table={table} />
         <div className="no-print grid gap-3">
           <Offers jobId={job.id} table={timetable.data} />
+          <Pace table={table} onPick={(id) => put('task', id)} />
           <Crew jobId={job.id} table={timetable.data} />
           <Standards jobId={job.id} />
         </div>

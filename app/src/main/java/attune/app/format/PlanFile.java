@@ -132,12 +132,19 @@ public record PlanFile(
       @Nullable PhFile effectivePh,
       List<String> surfaceIds) {}
 
-  /** A finishing product's whole amount. */
+  /**
+   * A finishing product's whole amount.
+   *
+   * @param keptMl of it, what the applicator keeps
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record DoseFile(
       String productId,
       double ml,
+      double keptMl,
       int drops,
+      int strokes,
+      int peas,
       @Nullable Double share,
       @Nullable Integer coatsPossible,
       List<String> surfaceIds) {}

@@ -247,7 +247,10 @@ public class PlanWriter {
     return new DoseFile(
         d.productId(),
         round(d.ml(), 1),
-        d.drops(),
+        round(d.keptMl(), 1),
+        d.counted().drops(),
+        d.counted().strokes(),
+        d.counted().peas(),
         d.share().map(s -> round(s, 3)).orElse(null),
         d.coatsPossible().orElse(null),
         d.surfaceIds());

@@ -6,7 +6,8 @@ public enum SchemaName {
   SHELF("attune-shelf"),
   PLAN("attune-plan"),
   READING("attune-reading"),
-  LAYOUT("attune-layout");
+  LAYOUT("attune-layout"),
+  FORECAST("attune-forecast");
 
   private final String file;
 

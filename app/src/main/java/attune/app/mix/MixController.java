@@ -198,7 +198,7 @@ class MixController {
     return ratio("/ratio", text);
   }
 
-  private static Ratio ratio(String pointer, String text) {
+  static Ratio ratio(String pointer, String text) {
     try {
       return Ratio.parse(text);
     } catch (InvalidInputException e) {

@@ -17,6 +17,8 @@ import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.colour.SheenReading;
 import attune.core.material.Finish;
+import attune.core.measure.PenReading;
+import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.simulate.Instrument;
 import attune.core.simulate.Validity;
@@ -102,13 +104,32 @@ class ReadingService {
     boolean byHand = request.value() != null || request.colour() != null;
     Measured measured = byHand ? typed(instrument, request) : measured(instrument, target);
     Optional<String> notYet = tooEarly(instrument, target);
+    Optional<PhInterval> expected = expected(instrument, target);
     ReadingEntity reading =
         readings.saveAndFlush(
             new ReadingEntity(target, instrument, measured, notYet.orElse(null), now()));
     if (notYet.isEmpty()) {
       write(instrument, target, measured.value());
     }
-    return said(reading.view(), finishes(jobId));
+    return instrument == Instrument.PH
+        ? reading.view().saying(PenReading.says(measured.value(), expected))
+        : said(reading.view(), finishes(jobId));
+  }
+
+  /** What label and water would make of a mix, pens aside. */
+  private Optional<PhInterval> expected(Instrument instrument, Target target) {
+    if (instrument != Instrument.PH) {
+      return Optional.empty();
+    }
+    return shelf
+        .shelf()
+        .findProduct(target.productId())
+        .flatMap(
+            product ->
+                reference
+                    .rulebook()
+                    .ph()
+                    .of(product.ph().asLabelled(), Ratio.parse(target.ratio())));
   }
 
   /** Takes a reading out again, as after a slip of the finger; the survey has its own undo. */

@@ -31,7 +31,7 @@ final class ReadingViews {
    *
    * @param simulated true when a stand-in gave it
    * @param notYet why it is not valid yet, or null when it stands
-   * @param says what a sheen means on this finish, or null
+   * @param says what a sheen means on this finish, or a pH beside what was expected; or null
    */
   record ReadingView(
       UUID id,

@@ -38,4 +38,12 @@ class MovementEntity {
     this.jobId = jobId;
     this.at = at;
   }
+
+  UUID bottleId() {
+    return bottleId;
+  }
+
+  double ml() {
+    return ml;
+  }
 }

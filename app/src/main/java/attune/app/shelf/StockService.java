@@ -21,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class StockService {
+  private static final String USED = "USED";
+  private static final String MIXED = "MIXED";
+
   private final BottleRepository bottles;
   private final MovementRepository movements;
   private final ShelfItemRepository items;
@@ -106,17 +109,40 @@ public class StockService {
     return bottle.view(today());
   }
 
-  /** Takes out what a job used, open bottles first, oldest first; once for a job. */
+  /**
+   * Takes out what a job used, open bottles first, oldest first; once for a job. What was drawn for
+   * its mixes already is not drawn again.
+   */
   public void draw(UUID jobId, Map<String, Double> used) {
-    if (movements.existsByJobId(jobId)) {
+    if (movements.existsByJobIdAndWhy(jobId, USED)) {
       return;
     }
-    used.forEach((product, ml) -> draw(jobId, product, ml));
+    used.forEach(
+        (product, ml) -> draw(jobId, product, Math.max(0, ml - mixedFor(jobId, product)), USED));
     bottles.flush();
     shelf.renew();
   }
 
-  private void draw(UUID jobId, String product, double ml) {
+  private double mixedFor(UUID jobId, String product) {
+    List<UUID> ofProduct = bottles.findByProductId(product).stream().map(BottleEntity::id).toList();
+    return movements.findByJobIdAndWhy(jobId, MIXED).stream()
+        .filter(movement -> ofProduct.contains(movement.bottleId()))
+        .mapToDouble(MovementEntity::ml)
+        .sum();
+  }
+
+  /**
+   * Takes out what went into a mix.
+   *
+   * @param jobId null for one mixed for no job
+   */
+  public void drawMix(UUID jobId, String product, double ml) {
+    draw(jobId, product, ml, MIXED);
+    bottles.flush();
+    shelf.renew();
+  }
+
+  private void draw(UUID jobId, String product, double ml, String why) {
     double open = ml;
     List<BottleEntity> good =
         openFirst(product)
@@ -126,7 +152,7 @@ public class StockService {
       double part = Math.min(open, bottle.leftMl());
       if (part > 0) {
         bottle.draw(part, today());
-        movements.save(new MovementEntity(bottle.id(), part, "USED", jobId, now()));
+        movements.save(new MovementEntity(bottle.id(), part, why, jobId, now()));
         open -= part;
       }
     }

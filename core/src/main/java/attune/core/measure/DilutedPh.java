@@ -31,6 +31,11 @@ public final class DilutedPh {
     public Known {
       measured = List.copyOf(measured);
     }
+
+    /** As the label has it, pens aside. */
+    public Known asLabelled() {
+      return new Known(supplied, nature, List.of());
+    }
   }
 
   private final Figures figures;

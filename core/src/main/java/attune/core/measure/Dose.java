@@ -24,4 +24,11 @@ public record Dose(double ml) {
   public int peas(Figures figures) {
     return (int) Math.ceil(ml / figures.get("dose.pea") - 1e-9);
   }
+
+  /** An amount as it is counted at the bench. */
+  public record Counted(int drops, int strokes, int peas) {}
+
+  public Counted counted(Figures figures) {
+    return new Counted(drops(figures), strokes(figures), peas(figures));
+  }
 }

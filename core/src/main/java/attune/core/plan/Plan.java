@@ -1,6 +1,7 @@
 package attune.core.plan;
 
 import attune.core.match.Reason;
+import attune.core.measure.Dose;
 import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
 import attune.core.survey.Job;
@@ -33,13 +34,16 @@ public record Plan(
   /**
    * A finishing product's whole amount.
    *
+   * @param keptMl of it, what the applicator keeps
+   * @param counted the same in drops, trigger strokes and peas
    * @param share of what is on hand, or empty when that is not counted
    * @param coatsPossible full coats of the planned area from what is on hand
    */
   public record PlannedDose(
       String productId,
       double ml,
-      int drops,
+      double keptMl,
+      Dose.Counted counted,
       Optional<Double> share,
       Optional<Integer> coatsPossible,
       List<String> surfaceIds) {}

@@ -87,6 +87,16 @@ public final class Planner {
         warnings(job, plans, timetable));
   }
 
+  /** The usual bottle that holds so much of a mix, ml. */
+  public double bottleFor(double neededMl) {
+    return Quantities.bottle(neededMl);
+  }
+
+  /** How the work of a plan would go in other air. */
+  public Outlook outlook(Plan plan) {
+    return new Outlook(this, figures, plan);
+  }
+
   /**
    * What could be dropped or moved so that the car is ready when it was promised; nothing where it
    * is, or where nothing was promised.

@@ -66,7 +66,7 @@ final class Quantities {
     return rung.treatment().laid() * plan.surface().area().value() * Math.max(1, rung.passesHigh());
   }
 
-  private static double bottle(double needed) {
+  static double bottle(double needed) {
     return BOTTLES_ML.stream()
         .filter(ml -> ml >= needed)
         .findFirst()
@@ -105,7 +105,8 @@ final class Quantities {
     return new PlannedDose(
         id,
         dose.ml(),
-        dose.drops(figures),
+        kept,
+        dose.counted(figures),
         product.onHandMl().filter(ml -> ml > 0).map(ml -> dose.ml() / ml),
         product.onHandMl().map(ml -> (int) Math.floor(Math.max(0, ml - kept) / oneCoat)),
         surfaceIds);

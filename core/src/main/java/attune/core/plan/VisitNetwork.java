@@ -358,55 +358,48 @@ final class VisitNetwork {
   private void finish(
       SurfacePlan plan, int stage, int clear, int residue, List<Integer> plasticsDressed) {
     FinishStep step = plan.finishSteps().get(stage);
+    Integer earlier = finished.get(plan.surface().id());
+    int wait = stage == 0 ? 0 : step.waitS();
+    for (int coat = 1; coat <= step.coats(); coat++) {
+      Coat laid = coat(plan, step, coat, clear, residue);
+      if (earlier != null) {
+        network.after(earlier, laid.first(), wait);
+      }
+      if (isPlastic(plan) && stage == 0) {
+        plasticsDressed.add(laid.last());
+      } else if (!isPlastic(plan)) {
+        plasticsDressed.forEach(dressed -> then(dressed, laid.first()));
+      }
+      earlier = laid.wiped();
+      wait = step.product().waits().beforeNextS().orElse(figures.whole("coat.between"));
+    }
+    finished.put(plan.surface().id(), earlier);
+    settle(plan.surface(), step, earlier);
+  }
+
+  /** A coat: its first and last area laid, and the last one wiped. */
+  private record Coat(int first, int last, int wiped) {}
+
+  private Coat coat(SurfacePlan plan, FinishStep step, int number, int clear, int residue) {
     Surface surface = plan.surface();
-    boolean plastic = plan.match().place().finish().isPlastic();
-    Integer earlier = finished.get(surface.id());
-    int areas = step.flash().map(flash -> areas(surface, step, flash)).orElse(1);
-    int apply = roundUp(times.applyMinutes(surface, step.coats()) * 60 / areas);
-    int level = roundUp(times.levelMinutes(surface, step.coats()) * 60 / areas);
-    String levels =
-        "level-" + (step.flash().isPresent() ? "" : step.step().code() + "-") + surface.id();
+    int areas = step.flash().map(flash -> areas(surface, flash)).orElse(1);
+    int apply = roundUp(times.applyMinutes(surface, 1) * 60 / areas);
+    int level = roundUp(times.levelMinutes(surface, 1) * 60 / areas);
+    String which = (number > 1 ? number + "-" : "") + surface.id();
+    String levels = "level-" + (step.flash().isPresent() ? "" : step.step().code() + "-") + which;
+    int first = -1;
     int laid = -1;
     int wiped = -1;
     for (int area = 1; area <= areas; area++) {
       int before = laid;
-      laid =
-          add(
-              skilled(
-                  step,
-                  Activity.work(
-                      numbered(step.step().code() + "-" + surface.id(), area, areas),
-                      apply,
-                      zone(plan))),
-              new Note(
-                  step.step(),
-                  List.of(surface.id()),
-                  Optional.of(step.product().id()),
-                  Optional.of(step.applicator().id()),
-                  areas > 1 ? area : 0,
-                  step.flash().map(flash -> wipe(flash.min(), flash.max()))));
+      laid = lay(plan, step, numbered(step.step().code() + "-" + which, area, areas), apply);
+      section(laid, areas > 1 ? area : 0);
       begin(plan, laid, clear, residue);
       if (before >= 0) {
         then(before, laid);
       }
-      if (earlier != null) {
-        network.after(earlier, laid, stage == 0 ? 0 : step.waitS());
-      }
-      if (!plastic) {
-        for (int dressed : plasticsDressed) {
-          then(dressed, laid);
-        }
-      }
-      int done =
-          add(
-              skilled(step, Activity.work(numbered(levels, area, areas), level, zone(plan))),
-              new Note(
-                  Step.LEVEL,
-                  List.of(surface.id()),
-                  Optional.empty(),
-                  Optional.empty(),
-                  areas > 1 ? area : 0,
-                  Optional.empty()));
+      int done = wipe(plan, step, numbered(levels, area, areas), level);
+      section(done, areas > 1 ? area : 0);
       if (step.flash().isPresent()) {
         int least = Math.max(apply, step.flash().get().min());
         network.between(laid, done, least, Math.max(least, step.flash().get().max() - level));
@@ -417,12 +410,43 @@ final class VisitNetwork {
         then(wiped, done);
       }
       wiped = done;
+      first = first < 0 ? laid : first;
     }
-    if (plastic && stage == 0) {
-      plasticsDressed.add(laid);
-    }
-    finished.put(surface.id(), wiped);
-    settle(surface, step, wiped);
+    return new Coat(first, laid, wiped);
+  }
+
+  private int lay(SurfacePlan plan, FinishStep step, String id, int seconds) {
+    return add(
+        skilled(step, Activity.work(id, seconds, zone(plan))),
+        new Note(
+            step.step(),
+            List.of(plan.surface().id()),
+            Optional.of(step.product().id()),
+            Optional.of(step.applicator().id()),
+            0,
+            step.flash().map(flash -> wipe(flash.min(), flash.max()))));
+  }
+
+  private int wipe(SurfacePlan plan, FinishStep step, String id, int seconds) {
+    return add(
+        skilled(step, Activity.work(id, seconds, zone(plan))),
+        new Note(
+            Step.LEVEL,
+            List.of(plan.surface().id()),
+            Optional.empty(),
+            Optional.empty(),
+            0,
+            Optional.empty()));
+  }
+
+  private void section(int place, int section) {
+    Note n = notes.get(place);
+    notes.put(
+        place, new Note(n.step(), n.surfaceIds(), n.productId(), n.toolId(), section, n.wipe()));
+  }
+
+  private static boolean isPlastic(SurfacePlan plan) {
+    return plan.match().place().finish().isPlastic();
   }
 
   private void begin(SurfacePlan plan, int place, int clear, int residue) {
@@ -435,11 +459,8 @@ final class VisitNetwork {
   }
 
   /** Areas small enough to be wiped inside the flash window of their first stroke. */
-  private int areas(Surface surface, FinishStep step, Span flash) {
-    double both =
-        60
-            * (times.applyMinutes(surface, step.coats())
-                + times.levelMinutes(surface, step.coats()));
+  private int areas(Surface surface, Span flash) {
+    double both = 60 * (times.applyMinutes(surface, 1) + times.levelMinutes(surface, 1));
     return (int) Math.max(1, Math.ceil(both / Math.max(30, flash.max() - flash.min())));
   }
 

@@ -74,7 +74,7 @@ class QuantitiesTest {
     assertThat(dose.ml()).isBetween(12.0, 13.0);
     assertThat(dose.share().orElseThrow()).isCloseTo(0.25, within(0.01));
     assertThat(dose.coatsPossible()).contains(4);
-    assertThat(dose.drops()).isEqualTo(250);
+    assertThat(dose.counted().drops()).isEqualTo(250);
   }
 
   @Test

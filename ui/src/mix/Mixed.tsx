@@ -1,0 +1,114 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Check } from 'lucide-react'
+import { api, need } from '../api/client'
+import { dayMixQuery, mixedQuery } from '../api/queries'
+import { Button } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { dayOf, ml, when } from '../parts/words'
+import { LabelLinks } from './Label'
+
+/** Notes a bottle as mixed; its product leaves the stock. */
+export function MixedHere(props: { productId: string; ratio: string; bottleMl: number; jobId?: string }) {
+  const client = useQueryClient()
+  const mix = useMutation({
+    mutationFn: () =>
+      need(
+        api.POST('/api/v1/mix/mixed', {
+          body: {
+            productId: props.productId,
+            ratio: props.ratio,
+            bottleMl: props.bottleMl,
+            jobId: props.jobId,
+          },
+        }),
+      ),
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: ['mix'] })
+      void client.invalidateQueries({ queryKey: ['shelf'] })
+    },
+  })
+  return (
+    <div className="flex flex-wrap items-center gap-3" aria-live="polite">
+      <Button disabled={mix.isPending || mix.isSuccess} onClick={() => mix.mutate()}>
+        <Check size={18} aria-hidden="true" /> Mixed
+      </Button>
+      {mix.data && <span>Taken from stock; use by {dayOf(`${mix.data.useBy}T12:00:00`)}.</span>}
+      {mix.error && <Trouble error={mix.error} />}
+    </div>
+  )
+}
+
+/** One bottle of each cleaner and ratio for all the jobs of today. */
+export function ForToday() {
+  const day = useQuery(dayMixQuery)
+  if (day.isError) return <Trouble error={day.error} again={() => void day.refetch()} />
+  if (!day.data || day.data.length === 0) return null
+  return (
+    <section aria-label="For today" className="lying p-3">
+      <h2 className="text-do">For all of today’s jobs</h2>
+      <ul className="divide-y divide-line">
+        {day.data.map((m) => (
+          <li key={m.productId + m.ratio} className="grid gap-1 py-2">
+            <p className="flex flex-wrap justify-between gap-x-4">
+              <span className="font-semibold">
+                {m.name}, {m.ratio}
+              </span>
+              <span className="text-note text-faint">{m.jobs.join('; ')}</span>
+            </p>
+            {m.bottleMl > 0 ? (
+              <>
+                <p>
+                  <strong className="text-do">{ml(m.productMl)}</strong> product and{' '}
+                  <strong className="text-do">{ml(m.waterMl)}</strong> water into a {ml(m.bottleMl)} bottle;
+                  needed {ml(m.neededMl)}
+                  {m.atHandMl > 0 && `, ${ml(m.atHandMl)} at hand`}
+                </p>
+                <MixedHere productId={m.productId} ratio={m.ratio} bottleMl={m.bottleMl} />
+                <LabelLinks productId={m.productId} ratio={m.ratio} bottleMl={m.bottleMl} />
+              </>
+            ) : (
+              <p className="text-tune">
+                Enough at hand: {ml(m.atHandMl)} for {ml(m.neededMl)}
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** Bottles mixed and not yet poured away. */
+export function AtHand() {
+  const client = useQueryClient()
+  const mixed = useQuery(mixedQuery)
+  const pour = useMutation({
+    mutationFn: (id: string) => need(api.POST('/api/v1/mix/mixed/{id}/poured', { params: { path: { id } } })),
+    onSuccess: () => void client.invalidateQueries({ queryKey: ['mix'] }),
+  })
+  if (!mixed.data || mixed.data.length === 0) return null
+  return (
+    <section aria-label="Mixed and at hand" className="lying p-3">
+      <h2 className="text-do">Mixed and at hand</h2>
+      <ul className="divide-y divide-line">
+        {mixed.data.map((b) => (
+          <li key={b.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
+            <span>
+              <span className="font-semibold">
+                {b.name}, {b.ratio}
+              </span>
+              , {ml(b.bottleMl)}, mixed {when(b.mixedAt)}
+              <span className={`block text-note ${b.old ? 'font-semibold text-over' : 'text-faint'}`}>
+                {b.old ? 'Past its day: pour it away' : `Use by ${dayOf(`${b.useBy}T12:00:00`)}`}
+              </span>
+            </span>
+            <Button disabled={pour.isPending} onClick={() => pour.mutate(b.id)}>
+              Used up or poured away
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {pour.error && <Trouble error={pour.error} />}
+    </section>
+  )
+}
