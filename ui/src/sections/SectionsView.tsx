@@ -127,11 +127,11 @@ export function SectionsView() {
 function OrderMark({ order, fits }: { order: number; fits: boolean }) {
   return (
     <>
-      <circle r="13" fill={fits ? 'var(--paper)' : 'var(--over)'} stroke="var(--ink)" strokeWidth="1" />
+      <circle r="16" fill={fits ? 'var(--paper)' : 'var(--over)'} stroke="var(--ink)" strokeWidth="1" />
       <text
         textAnchor="middle"
         dominantBaseline="central"
-        fontSize="15"
+        fontSize="19"
         fontWeight="650"
         fill={fits ? 'var(--ink)' : 'var(--paper)'}
       >

@@ -48,11 +48,11 @@ class MixJourneyTest {
       visit.page.getByLabel("Bottle, ml").fill("550");
       assertThat(visit.page.getByLabel("Ratio, as the label writes it")).hasValue("1:10");
       assertThat(answer).containsText("50 ml product, 500 ml water");
-      assertThat(visit.page.getByLabel("Label as PDF, A4 sheet of 8")).isVisible();
+      assertThat(answer.getByLabel("Label as PDF, A4 sheet of 8")).isVisible();
       visit.isFitForEveryone();
       visit.pick("The bottle held before", "Eddystrand Mould Stop");
       assertThat(answer).containsText("Not into this bottle before it is rinsed");
-      assertThat(visit.page.getByLabel("Label as PDF, A4 sheet of 8")).hasCount(0);
+      assertThat(answer.getByLabel("Label as PDF, A4 sheet of 8")).hasCount(0);
     }
   }
 
@@ -66,6 +66,23 @@ class MixJourneyTest {
       assertThat(answer).containsText("product");
       visit.page.getByLabel("Left over, ml").fill("900");
       assertThat(visit.page.getByRole(AriaRole.ALERT)).containsText("leftMl");
+    }
+  }
+
+  @Test
+  void aBottleIsMixedForTheJobDrawnFromStockAndPrinted(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(visit.job("Oxmarrow Fells") + "/mix");
+      Locator card = visit.region("To mix").getByRole(AriaRole.ARTICLE).first();
+      card.getByText("Mixed").click();
+      assertThat(card).containsText("Taken from stock; use by");
+      assertThat(visit.region("Mixed and at hand")).isVisible();
+      visit.isFitForEveryone();
+      String label = card.getByLabel("Label as PDF, 100 × 62 mm").getAttribute("href");
+      assertThat(visit.page.request().get(label).headers().get("content-type"))
+          .startsWith("application/pdf");
+      visit.button("Used up or poured away").first().click();
+      assertThat(visit.region("Mixed and at hand")).hasCount(0);
     }
   }
 }

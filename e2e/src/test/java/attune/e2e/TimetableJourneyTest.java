@@ -139,4 +139,32 @@ class TimetableJourneyTest {
       visit.narrow().isFitForEveryone();
     }
   }
+
+  @Test
+  void heatRisesAndTheSectionsShrink(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(visit.job("Brindlewick Lumen") + "/sections");
+      Locator sections = visit.region("Sections");
+      assertThat(sections.getByRole(AriaRole.HEADING)).hasText(Pattern.compile("^\\d+ sections$"));
+      Locator heat = visit.page.getByLabel("Temperature");
+      heat.focus();
+      for (int degree = 0; degree < 15; degree++) {
+        visit.page.keyboard().press("ArrowRight");
+      }
+      assertThat(sections.getByRole(AriaRole.HEADING)).containsText("instead of");
+      assertThat(sections).containsText("Mostly the warmth of the air");
+      visit.isFitForEveryone();
+      visit.button("Back to the job’s").click();
+      assertThat(sections.getByRole(AriaRole.HEADING)).not().containsText("instead of");
+      Locator hours = visit.region("Hours to come");
+      hours
+          .getByRole(
+              AriaRole.BUTTON,
+              new Locator.GetByRoleOptions().setName(Pattern.compile("the best hour$")))
+          .click();
+      assertThat(hours).containsText("the best hour.");
+      visit.button("See the sections in this air").click();
+      assertThat(visit.button("Work in this air")).isVisible();
+    }
+  }
 }
