@@ -28,28 +28,23 @@ class ScreenshotsTest {
       String wheel = desk.job("Pellarin Corvid");
       startAClock(desk, estate);
       take(desk, "/", "day");
-      take(desk, "/new", "new-job");
       take(desk, hatch + "/survey?panel=fl-cushion-bolster-outer", "survey");
       take(desk, hatch + "/match/fl-cushion-bolster-outer", "match");
       take(desk, hatch + "/matrix", "matrix");
       take(desk, "/rules", "rules");
       take(desk, hatch + "/mix", "mix");
+      take(desk, hatch + "/timetable", "timetable");
+      take(desk, hatch + "/sections", "sections");
+      take(desk, estate + "/quote", "quote");
+      take(desk, "/week", "week");
       take(desk, estate + "/bench", "bench");
       take(desk, wheel + "/handover", "handover");
       take(desk, "/shelf", "shelf");
-      take(desk, "/shelf/products/marlpit-deep", "product");
       take(desk, "/people", "people");
       take(desk, "/shop", "shop");
     }
-    try (Visit evening = Visit.evening(attune)) {
-      take(evening, evening.job("Tidewren 24") + "/match/helm-wheel", "match-evening");
-    }
     try (Visit phone = Visit.phone(attune)) {
       take(phone, phone.job("Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");
-      phone.open(phone.job("Brindlewick Lumen") + "/survey?panel=fl-cushion-bolster-outer");
-      phone.buttonLike("^Photo, Half and half").first().tap();
-      phone.page.getByText("The line lies between the two halves").waitFor();
-      snap(phone, "photo-phone");
       phone.open("/cloth");
       phone.page.getByLabel("The trim’s own colour, #rrggbb").fill("#8b2020");
       phone.page.getByLabel("A face’s colour, #rrggbb").fill("#d8a0a0");

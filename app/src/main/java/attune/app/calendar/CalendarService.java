@@ -8,14 +8,14 @@ import attune.core.plan.Plan;
 import attune.core.plan.Plan.CareItem;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
+import attune.core.plan.Timetable.Visit;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -29,11 +29,13 @@ import net.fortuna.ical4j.model.property.Uid;
 import org.springframework.stereotype.Service;
 
 /**
- * What of a job belongs into a calendar: each day somebody works on it, when it can be driven, sat
- * in and is cured, and its after-care. Times are the shop's own, without offset.
+ * What of a job belongs into a calendar: its visits, when somebody has to be back after a wait,
+ * when it can be driven, sat in and is cured, and its after-care. Times are the shop's own, without
+ * offset.
  */
 @Service
 class CalendarService {
+  private static final Duration WORTH_LEAVING = Duration.ofMinutes(20);
   private static final String PRODUCT = "-//Attune//Attune 1//EN";
 
   private final JobService jobs;
@@ -72,16 +74,16 @@ class CalendarService {
     Timetable timetable = plan.timetable();
     List<VEvent> events = new ArrayList<>();
     if (job.state() != JobState.HANDED_OVER) {
-      visits(timetable)
-          .forEach(
-              (day, span) ->
-                  events.add(
-                      event(
-                          job,
-                          "visit-" + day,
-                          job.vehicleLabel() + ": " + job.title(),
-                          span.from(),
-                          span.to())));
+      for (Visit visit : timetable.visits()) {
+        events.add(
+            event(
+                job,
+                "visit-" + visit.from(),
+                job.vehicleLabel() + ": " + job.title(),
+                visit.from(),
+                visit.until()));
+      }
+      waits(job, timetable, events);
     }
     events.add(moment(job, "drive", "may be driven", timetable.driveAt()));
     events.add(moment(job, "sit", "may be sat in", timetable.sitAt()));
@@ -93,26 +95,24 @@ class CalendarService {
     return events;
   }
 
-  private record Span(LocalDateTime from, LocalDateTime to) {
-    Span with(Task task) {
-      return new Span(
-          task.start().isBefore(from) ? task.start() : from,
-          task.end().isAfter(to) ? task.end() : to);
-    }
-  }
-
-  /** Days on which somebody works, from the first task to the last. */
-  private static Map<LocalDate, Span> visits(Timetable timetable) {
-    Map<LocalDate, Span> days = new TreeMap<>();
+  /** Where hands are off for a while and somebody has to come back, what for. */
+  private void waits(JobSummary job, Timetable timetable, List<VEvent> events) {
+    LocalDateTime free = null;
     for (Task task : timetable.tasks()) {
-      if (task.person().isPresent()) {
-        days.merge(
-            task.start().toLocalDate(),
-            new Span(task.start(), task.end()),
-            (span, other) -> span.with(task));
+      if (task.person().isEmpty()) {
+        continue;
       }
+      if (free != null && Duration.between(free, task.start()).compareTo(WORTH_LEAVING) >= 0) {
+        events.add(
+            event(
+                job,
+                "back-" + task.id(),
+                job.vehicleLabel() + ": back to " + task.step().code().replace('-', ' '),
+                task.start(),
+                task.end()));
+      }
+      free = free == null || task.end().isAfter(free) ? task.end() : free;
     }
-    return days;
   }
 
   private void care(

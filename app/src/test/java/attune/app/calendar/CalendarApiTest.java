@@ -45,6 +45,15 @@ class CalendarApiTest {
   }
 
   @Test
+  void whoLeavesDuringAWaitIsCalledBack(Api api) throws Exception {
+    String job = api.surveyedJob("Back again");
+    api.patch("/api/v1/jobs/" + job, "{\"wishes\":{\"protection\":\"barrier\"}}");
+    Calendar calendar = read(api.get("/api/v1/jobs/" + job + "/calendar.ics"));
+    assertThat(calendar.validate().hasErrors()).isFalse();
+    assertThat(summaries(calendar)).anyMatch(s -> s.contains(": back to "));
+  }
+
+  @Test
   void theShopsFeedHoldsEveryJobAndEachEventOnce(Api api) throws Exception {
     api.surveyedJob("First in the feed");
     api.surveyedJob("Second in the feed");
