@@ -19,6 +19,11 @@ function Nowhere() {
 
 export const router = createBrowserRouter([
   {
+    path: '/report/:token',
+    hydrateFallbackElement: <Loading what="the report" />,
+    lazy: async () => ({ Component: (await import('./handover/ReportView')).ReportView }),
+  },
+  {
     element: <Frame />,
     hydrateFallbackElement: <Loading what="the page" />,
     children: [

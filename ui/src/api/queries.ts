@@ -252,3 +252,17 @@ export const mixedQuery = queryOptions({
   queryKey: ['mix', 'mixed'],
   queryFn: () => need(api.GET('/api/v1/mix/mixed')),
 })
+
+export const watchQuery = queryOptions({ queryKey: ['watch'], queryFn: () => need(api.GET('/api/v1/watch')) })
+
+export const linksQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'links'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/handover/links', path(id))),
+  })
+
+export const reportQuery = (token: string) =>
+  queryOptions({
+    queryKey: ['report', token],
+    queryFn: () => need(api.GET('/api/v1/reports/{token}', { params: { path: { token } } })),
+  })

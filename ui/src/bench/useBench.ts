@@ -7,11 +7,32 @@ export type BenchTask = Schemas['BenchTask']
 type Bench = Schemas['BenchView']
 type Move = { taskId: string; to: 'start' | 'done' | 'undo' }
 
+const LISTEN_AFTER_MS = 1000
+
+/** Asks for the run again whenever somebody else ticked something. */
+function useOthers(id: string) {
+  const client = useQueryClient()
+  useEffect(() => {
+    let events: EventSource | undefined
+    const wait = setTimeout(() => {
+      events = new EventSource(`/api/v1/jobs/${id}/bench/events`)
+      const again = () => void client.invalidateQueries({ queryKey: benchQuery(id).queryKey })
+      events.onopen = again // what was ticked while nobody listened
+      events.onmessage = again
+    }, LISTEN_AFTER_MS)
+    return () => {
+      clearTimeout(wait)
+      events?.close()
+    }
+  }, [client, id])
+}
+
 /** The run, and what can be told it. A tick shows at once and is taken back if the server refuses it. */
 export function useBench(id: string) {
   const client = useQueryClient()
   const key = benchQuery(id).queryKey
   const run = useQuery({ ...benchQuery(id), refetchInterval: 15_000, retry: false })
+  useOthers(id)
   const settle = (fresh: Bench) => {
     client.setQueryData(key, fresh)
     void client.invalidateQueries({ queryKey: ['day'] })

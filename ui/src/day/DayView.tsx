@@ -5,6 +5,7 @@ import type { Schemas } from '../api/client'
 import { dayQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Watch } from './Watch'
 import { dayOf, isToday, plural, timeOf, when } from '../parts/words'
 
 type DayJob = Schemas['DayJob']
@@ -49,6 +50,7 @@ export function DayView() {
               <JobLine key={entry.job.id} entry={entry} />
             ))}
           </ul>
+          <Watch />
           <p className="mt-3">
             <a
               href="/api/v1/calendar.ics"

@@ -7,6 +7,7 @@ import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural, when } from '../parts/words'
+import { Links } from './Links'
 
 type Handover = Schemas['HandoverView']
 
@@ -75,11 +76,13 @@ export function HandoverView() {
         </Button>
       </div>
       <Sheet handover={data} />
+      <Links jobId={job.id} />
     </div>
   )
 }
 
-function Sheet({ handover: h }: { handover: Handover }) {
+/** The page the customer gets. */
+export function Sheet({ handover: h }: { handover: Handover }) {
   const merged = grouped(h.treated)
   return (
     <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">

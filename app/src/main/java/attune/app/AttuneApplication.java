@@ -12,9 +12,11 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** One jar: the web application, and the headless commands. */
 @SpringBootApplication
+@EnableScheduling
 public class AttuneApplication {
   private static final List<String> DEMO =
       List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");

@@ -122,7 +122,7 @@ class TimetableJourneyTest {
       visit.button("The customer agrees").click();
       assertThat(given).containsText("Agreed");
       assertThat(visit.link("PDF")).hasAttribute("href", Pattern.compile("/quote/1\\.pdf$"));
-      visit.narrow().isFitForEveryone();
+      visit.fitsAPhone();
     }
   }
 
@@ -136,7 +136,7 @@ class TimetableJourneyTest {
       visit.open("/week");
       assertThat(visit.page.getByRole(AriaRole.TABLE)).containsText("Oxmarrow Fells estate");
       visit.isFitForEveryone();
-      visit.narrow().isFitForEveryone();
+      visit.fitsAPhone();
     }
   }
 

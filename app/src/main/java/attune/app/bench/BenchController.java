@@ -2,20 +2,32 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.BenchView;
 import java.util.UUID;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The bench over HTTP. */
 @RestController
 @RequestMapping("/api/v1/jobs/{id}/bench")
 class BenchController {
   private final BenchService bench;
+  private final BenchBroadcast broadcast;
 
-  BenchController(BenchService bench) {
+  BenchController(BenchService bench, BenchBroadcast broadcast) {
     this.bench = bench;
+    this.broadcast = broadcast;
+  }
+
+  /**
+   * Says "changed" whenever somebody ticked something, so that two people see each other's ticks.
+   */
+  @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter events(@PathVariable UUID id) {
+    return broadcast.listen(id);
   }
 
   @PostMapping

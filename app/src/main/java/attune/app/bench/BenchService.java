@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -42,6 +43,7 @@ public class BenchService {
   private final ShelfService shelf;
   private final ShelfReader reader;
   private final JsonMapper mapper;
+  private final ApplicationEventPublisher publisher;
   private final Clock clock;
 
   BenchService(
@@ -53,6 +55,7 @@ public class BenchService {
       ShelfService shelf,
       ShelfReader reader,
       JsonMapper mapper,
+      ApplicationEventPublisher publisher,
       Clock clock) {
     this.runs = runs;
     this.events = events;
@@ -62,6 +65,7 @@ public class BenchService {
     this.shelf = shelf;
     this.reader = reader;
     this.mapper = mapper;
+    this.publisher = publisher;
     this.clock = clock;
   }
 
@@ -78,6 +82,7 @@ public class BenchService {
               mapper.writeValueAsString(shelf.file()),
               hands));
       jobs.moveTo(jobId, JobState.BENCH);
+      publisher.publishEvent(new BenchBroadcast.Changed(jobId));
     }
     return view(jobId);
   }
@@ -125,6 +130,7 @@ public class BenchService {
       events.saveAndFlush(new BenchEventEntity(jobId, taskId, kind, now()));
       run.done(done(tasks(run, events.findByJobIdOrderByAt(jobId))));
       runs.saveAndFlush(run);
+      publisher.publishEvent(new BenchBroadcast.Changed(jobId));
     }
     return view(jobId);
   }

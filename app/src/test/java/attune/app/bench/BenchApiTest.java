@@ -9,7 +9,9 @@ import attune.app.support.TestClock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -233,5 +235,17 @@ class BenchApiTest {
     doEverything();
     String notCured = handover().json().get("notCured").toString();
     assertThat(notCured).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
+  }
+
+  @Test
+  void whoLooksOnIsToldOfEveryTick() throws Exception {
+    bench("");
+    String first = tasks(view()).get(0).get("id").asString();
+    try (Stream<String> lines = api.lines("/api/v1/jobs/" + job + "/bench/events")) {
+      Iterator<String> heard = lines.filter(line -> !line.isBlank()).iterator();
+      assertThat(heard.next()).isEqualTo(":listening");
+      bench("/tasks/" + first + "/done");
+      assertThat(heard.next()).isEqualTo("data:changed");
+    }
   }
 }

@@ -9,6 +9,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -102,6 +103,20 @@ public final class Api {
     try {
       return http.send(
               HttpRequest.newBuilder(URI.create(base + path)).build(), BodyHandlers.ofByteArray())
+          .body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Lines as they come, of an answer that goes on. */
+  public Stream<String> lines(String path) {
+    try {
+      return http.send(
+              HttpRequest.newBuilder(URI.create(base + path)).build(), BodyHandlers.ofLines())
           .body();
     } catch (IOException e) {
       throw new UncheckedIOException(e);

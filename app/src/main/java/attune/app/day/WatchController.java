@@ -1,0 +1,139 @@
+package attune.app.day;
+
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
+import attune.app.jobs.JobViews.JobSummary;
+import attune.app.planning.JobPlans;
+import attune.core.plan.Plan;
+import attune.core.plan.Plan.CareItem;
+import attune.core.plan.Timetable;
+import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What wants an eye kept on: promises at risk, cars that still cure, after-care that is due. */
+@RestController
+@RequestMapping("/api/v1/watch")
+class WatchController {
+  private static final int CARE_DAYS_AHEAD = 7;
+  private static final int CARE_DAYS_BACK = 14;
+
+  /** Of the cars that left, the latest: each has to be planned to know its care. */
+  private static final int MOST_GONE = 20;
+
+  /** Kinds, the most pressing first. */
+  enum Kind {
+    PROMISE_AT_RISK,
+    CURING,
+    CARE_DUE
+  }
+
+  /**
+   * One thing to watch.
+   *
+   * @param at when it matters: the promise, when the car may leave, when the care is due
+   * @param readyAt when the car is ready, where that is later than promised
+   */
+  record WatchView(
+      Kind kind,
+      UUID jobId,
+      String vehicleLabel,
+      String says,
+      LocalDateTime at,
+      @Nullable LocalDateTime readyAt) {}
+
+  private final JobService jobs;
+  private final JobPlans plans;
+  private final Clock clock;
+
+  WatchController(JobService jobs, JobPlans plans, Clock clock) {
+    this.jobs = jobs;
+    this.plans = plans;
+    this.clock = clock;
+  }
+
+  @GetMapping
+  List<WatchView> watch() {
+    LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+    List<WatchView> found = new ArrayList<>();
+    List<JobSummary> surveyed = jobs.list().stream().filter(j -> j.surveyed() > 0).toList();
+    Stream.concat(
+            surveyed.stream().filter(j -> j.state() != JobState.HANDED_OVER),
+            surveyed.stream()
+                .filter(j -> j.state() == JobState.HANDED_OVER)
+                .sorted(Comparator.comparing(JobSummary::startAt).reversed())
+                .limit(MOST_GONE))
+        .forEach(job -> watch(job, plans.plan(job.id()), now, found));
+    found.sort(Comparator.comparing(WatchView::kind).thenComparing(WatchView::at));
+    return found;
+  }
+
+  private static void watch(JobSummary job, Plan plan, LocalDateTime now, List<WatchView> found) {
+    Timetable timetable = plan.timetable();
+    boolean gone = job.state() == JobState.HANDED_OVER;
+    if (!gone && job.returnBy() != null && timetable.readyAt().isAfter(job.returnBy())) {
+      found.add(
+          new WatchView(
+              Kind.PROMISE_AT_RISK,
+              job.id(),
+              job.vehicleLabel(),
+              "Ready too late for what was promised",
+              job.returnBy(),
+              timetable.readyAt()));
+    }
+    boolean worked = !timetable.handsOffAt().isAfter(now);
+    if (worked && timetable.readyAt().isAfter(now)) {
+      found.add(
+          new WatchView(
+              Kind.CURING,
+              job.id(),
+              job.vehicleLabel(),
+              "Still drying or curing: not driven, not sat in",
+              timetable.readyAt(),
+              null));
+    }
+    if (gone) {
+      LocalDate done = timetable.driveAt().toLocalDate();
+      for (CareItem item : plan.care()) {
+        due(item, done, now.toLocalDate())
+            .ifPresent(
+                day ->
+                    found.add(
+                        new WatchView(
+                            Kind.CARE_DUE,
+                            job.id(),
+                            job.vehicleLabel(),
+                            item.what(),
+                            day.atTime(9, 0),
+                            null)));
+      }
+    }
+  }
+
+  /** The due day near today, if any: one of a ladder, or the next of a repeated one. */
+  static Optional<LocalDate> due(CareItem item, LocalDate done, LocalDate today) {
+    LocalDate from = today.minusDays(CARE_DAYS_BACK);
+    LocalDate until = today.plusDays(CARE_DAYS_AHEAD);
+    List<LocalDate> days = new ArrayList<>();
+    item.dueInDays().forEach(after -> days.add(done.plusDays(after)));
+    item.everyDays()
+        .ifPresent(
+            every -> {
+              long rounds = Math.max(1, ChronoUnit.DAYS.between(done, today) / every);
+              days.add(done.plusDays(rounds * every));
+              days.add(done.plusDays((rounds + 1) * every));
+            });
+    return days.stream().filter(day -> !day.isBefore(from) && !day.isAfter(until)).findFirst();
+  }
+}

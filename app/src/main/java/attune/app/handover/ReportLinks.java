@@ -1,0 +1,117 @@
+package attune.app.handover;
+
+import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Links a customer opens their report with: 256 random bits, good for a while, to be taken back.
+ * The token is shown once and kept only as its SHA-256.
+ */
+@Service
+@Transactional
+class ReportLinks {
+  private static final int TOKEN_BYTES = 32;
+  private static final int MOST_DAYS = 400;
+  private static final String GONE = "This link is not good any more. Ask the shop for a new one.";
+
+  /**
+   * A link.
+   *
+   * @param path where it leads, only just after it was made
+   */
+  record LinkView(
+      UUID id,
+      LocalDateTime createdAt,
+      LocalDateTime expiresAt,
+      boolean good,
+      @Nullable String path) {}
+
+  private final ReportLinkRepository links;
+  private final HandoverService handover;
+  private final Clock clock;
+  private final SecureRandom random = new SecureRandom();
+
+  ReportLinks(ReportLinkRepository links, HandoverService handover, Clock clock) {
+    this.links = links;
+    this.handover = handover;
+    this.clock = clock;
+  }
+
+  /**
+   * Makes a link to a job's report.
+   *
+   * @param days it is good for, 1 to 400
+   */
+  LinkView make(UUID jobId, int days) {
+    if (days < 1 || days > MOST_DAYS) {
+      throw new InvalidInputException("/days", String.valueOf(days), "1 to " + MOST_DAYS);
+    }
+    handover.view(jobId);
+    byte[] bytes = new byte[TOKEN_BYTES];
+    random.nextBytes(bytes);
+    String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    ReportLinkEntity link =
+        links.saveAndFlush(new ReportLinkEntity(jobId, hash(token), now(), now().plusDays(days)));
+    return view(link, "/report/" + token);
+  }
+
+  @Transactional(readOnly = true)
+  List<LinkView> of(UUID jobId) {
+    return links.findByJobIdOrderByCreatedAtDesc(jobId).stream()
+        .map(link -> view(link, null))
+        .toList();
+  }
+
+  /** Takes a link back. */
+  List<LinkView> revoke(UUID jobId, UUID linkId) {
+    links
+        .findById(linkId)
+        .filter(link -> link.jobId().equals(jobId))
+        .orElseThrow(() -> new NoSuchElementException("There is no such link."))
+        .revoke();
+    links.flush();
+    return of(jobId);
+  }
+
+  /** The one report a token opens. */
+  @Transactional(readOnly = true)
+  HandoverView open(String token) {
+    return links
+        .findByTokenHash(hash(token))
+        .filter(link -> link.isGood(now()))
+        .map(link -> handover.view(link.jobId()))
+        .orElseThrow(() -> new NoSuchElementException(GONE));
+  }
+
+  private LinkView view(ReportLinkEntity link, String path) {
+    return new LinkView(link.id(), link.createdAt(), link.expiresAt(), link.isGood(now()), path);
+  }
+
+  private static String hash(String token) {
+    try {
+      return HexFormat.of()
+          .formatHex(
+              MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+  }
+}
