@@ -120,7 +120,7 @@ function ShopForm({ start }: { start: Settings }) {
             {form.people.map((p, i) => (
               <li
                 key={i}
-                className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[1fr_auto_6.5rem_6.5rem_auto]"
+                className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[1.4fr_1fr_1fr_auto]"
               >
                 <TextField
                   label={`Person ${i + 1}`}
@@ -128,7 +128,6 @@ function ShopForm({ start }: { start: Settings }) {
                   onChange={(name) => person(i, { name })}
                   maxLength={80}
                 />
-                <Tick label="May coat" checked={p.coats} onChange={(coats) => person(i, { coats })} />
                 <TextField
                   label="Comes"
                   type="time"
@@ -151,6 +150,9 @@ function ShopForm({ start }: { start: Settings }) {
                 >
                   <X size={18} aria-hidden="true" />
                 </Button>
+                <div className="col-span-full">
+                  <Tick label="May coat" checked={p.coats} onChange={(coats) => person(i, { coats })} />
+                </div>
               </li>
             ))}
           </ul>

@@ -1,5 +1,9 @@
 package attune.app.day;
 
+import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.Progress;
+import attune.app.handover.HandoverService;
+import attune.app.handover.HandoverView;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
@@ -15,6 +19,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -55,9 +60,14 @@ class WatchController {
 
   private final JobService jobs;
   private final JobPlans plans;
+  private final BenchService bench;
+  private final HandoverService handover;
   private final Clock clock;
 
-  WatchController(JobService jobs, JobPlans plans, Clock clock) {
+  WatchController(
+      JobService jobs, JobPlans plans, BenchService bench, HandoverService handover, Clock clock) {
+    this.bench = bench;
+    this.handover = handover;
     this.jobs = jobs;
     this.plans = plans;
     this.clock = clock;
@@ -67,6 +77,7 @@ class WatchController {
   List<WatchView> watch() {
     LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
     List<WatchView> found = new ArrayList<>();
+    Map<UUID, Progress> runs = bench.progress();
     List<JobSummary> surveyed = jobs.list().stream().filter(j -> j.surveyed() > 0).toList();
     Stream.concat(
             surveyed.stream().filter(j -> j.state() != JobState.HANDED_OVER),
@@ -74,12 +85,14 @@ class WatchController {
                 .filter(j -> j.state() == JobState.HANDED_OVER)
                 .sorted(Comparator.comparing(JobSummary::startAt).reversed())
                 .limit(MOST_GONE))
-        .forEach(job -> watch(job, plans.plan(job.id()), now, found));
+        .forEach(job -> watch(job, runs.get(job.id()), now, found));
     found.sort(Comparator.comparing(WatchView::kind).thenComparing(WatchView::at));
     return found;
   }
 
-  private static void watch(JobSummary job, Plan plan, LocalDateTime now, List<WatchView> found) {
+  private void watch(
+      JobSummary job, @Nullable Progress run, LocalDateTime now, List<WatchView> found) {
+    Plan plan = plans.plan(job.id());
     Timetable timetable = plan.timetable();
     boolean gone = job.state() == JobState.HANDED_OVER;
     if (!gone && job.returnBy() != null && timetable.readyAt().isAfter(job.returnBy())) {
@@ -92,16 +105,18 @@ class WatchController {
               job.returnBy(),
               timetable.readyAt()));
     }
-    boolean worked = !timetable.handsOffAt().isAfter(now);
-    if (worked && timetable.readyAt().isAfter(now)) {
-      found.add(
-          new WatchView(
-              Kind.CURING,
-              job.id(),
-              job.vehicleLabel(),
-              "Still drying or curing: not driven, not sat in",
-              timetable.readyAt(),
-              null));
+    if (gone || isWorked(run)) {
+      LocalDateTime ready = readyFromBench(job);
+      if (ready.isAfter(now)) {
+        found.add(
+            new WatchView(
+                Kind.CURING,
+                job.id(),
+                job.vehicleLabel(),
+                "Still drying or curing: not driven, not sat in",
+                ready,
+                null));
+      }
     }
     if (gone) {
       LocalDate done = timetable.driveAt().toLocalDate();
@@ -119,6 +134,18 @@ class WatchController {
                             null)));
       }
     }
+  }
+
+  private static boolean isWorked(@Nullable Progress run) {
+    return run != null && run.tasksDone() == run.tasksTotal();
+  }
+
+  /** Counted from the last tick at the bench. */
+  private LocalDateTime readyFromBench(JobSummary job) {
+    HandoverView.Ready ready = handover.view(job.id()).ready();
+    LocalDateTime drive = LocalDateTime.parse(ready.driveAt());
+    LocalDateTime sit = LocalDateTime.parse(ready.sitAt());
+    return drive.isAfter(sit) ? drive : sit;
   }
 
   /** The due day near today, if any: one of a ladder, or the next of a repeated one. */

@@ -42,7 +42,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes the hand-over from the survey, the plan the run was started on, and what was ticked. */
 @Service
 @Transactional
-class HandoverService {
+public class HandoverService {
   private static final Set<String> NOTICED = Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET");
 
   private final JobService jobs;

@@ -9,10 +9,10 @@ import java.util.List;
  */
 public final class Scheduler {
   /** Activities placed in all while improving; keeps 150 activities under a tenth of a second. */
-  private static final int EFFORT = 80_000;
+  private static final int EFFORT = 50_000;
 
   /** Moves in a row that did not help. */
-  private static final int PATIENCE = 300;
+  private static final int PATIENCE = 250;
 
   /** Moves that did not help before several are made at once. */
   private static final int KICK = 40;
