@@ -167,4 +167,26 @@ class TimetableJourneyTest {
       assertThat(visit.button("Work in this air")).isVisible();
     }
   }
+
+  @Test
+  void aCustomerSeesTheirReportBehindALinkUntilItIsTakenBack(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(visit.job("Pellarin Corvid") + "/handover");
+      visit.button("Make a link").click();
+      Locator made = visit.region("Private link").getByRole(AriaRole.LINK);
+      assertThat(made).isVisible();
+      String address = made.getAttribute("href");
+      visit.button("Take it back").first().waitFor();
+      String path = address.replaceAll("^https?://[^/]+", "");
+      visit.open(path);
+      assertThat(visit.heading("Pellarin Corvid saloon")).isVisible();
+      assertThat(visit.page.getByRole(AriaRole.NAVIGATION)).hasCount(0);
+      visit.isFitForEveryone();
+      visit.page.goBack();
+      visit.button("Take it back").first().click();
+      assertThat(visit.button("Take it back")).hasCount(0);
+      visit.open(path);
+      assertThat(visit.page.getByText("This link is not good any more.")).isVisible();
+    }
+  }
 }
