@@ -3103,6 +3103,7 @@ export interface components {
             surfaceIds: string[];
             where: string;
             productId?: string;
+            person?: string;
             needsHands: boolean;
             lines: string[];
             lookFor?: string;

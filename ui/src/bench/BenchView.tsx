@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react'
 import { ApiError } from '../api/client'
-import { Button, ButtonLink } from '../parts/controls'
+import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
@@ -10,6 +10,8 @@ import { Clocks } from './Clocks'
 import { TaskCard } from './TaskCard'
 import { useBench, useServerTime } from './useBench'
 
+const everyone = 'Everyone'
+
 export function BenchView() {
   const job = useJob()
   const { run, begin, tell } = useBench(job.id)
@@ -17,13 +19,19 @@ export function BenchView() {
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
   const [chosen, setChosen] = useState<string>()
   const tasks = useMemo(() => run.data?.tasks ?? [], [run.data])
-  const open = useMemo(() => tasks.filter((t) => t.needsHands && t.state !== 'DONE'), [tasks])
+  const people = useMemo(() => [...new Set(tasks.flatMap((t) => t.person ?? []))], [tasks])
+  const [who, setWho] = useState<string>()
+  const open = useMemo(
+    () => tasks.filter((t) => t.needsHands && t.state !== 'DONE' && (!who || t.person === who)),
+    [tasks, who],
+  )
   const current = open.find((t) => t.id === chosen) ?? open[0]
   const after = current ? open[open.indexOf(current) + 1] : undefined
   const lastDone = tasks
     .filter((t) => t.needsHands && t.state === 'DONE')
     .sort((a, b) => (b.doneAt ?? '').localeCompare(a.doneAt ?? ''))[0]
   useWakeLock(run.data !== undefined)
+  usePedal()
 
   if (run.isPending) return <Loading what="the bench" />
   if (run.isError) {
@@ -82,6 +90,20 @@ export function BenchView() {
           </Button>
         )}
       </div>
+      {people.length > 1 && (
+        <OneOf
+          label="Whose steps on this device"
+          value={who ?? everyone}
+          options={[everyone, ...people].map((value) => ({
+            value,
+            label: value.replace('person-', 'Person '),
+          }))}
+          onChange={(value) => {
+            setChosen(undefined)
+            setWho(value === everyone ? undefined : value)
+          }}
+        />
+      )}
       {running.length > 0 && <Clocks tasks={running} now={now} onPick={setChosen} current={current?.id} />}
       {tell.isError && <Trouble error={tell.error} />}
       {current ? (
@@ -100,7 +122,7 @@ export function BenchView() {
           onStop={() => tell.mutate({ taskId: current.id, to: 'undo' })}
         />
       ) : (
-        <Empty title="Every step is done.">
+        <Empty title={who ? `Every step of ${who} is done.` : 'Every step is done.'}>
           <ButtonLink to={`/jobs/${job.id}/handover`} weight="main">
             To the hand-over
           </ButtonLink>
@@ -109,6 +131,19 @@ export function BenchView() {
       <AllTasks tasks={tasks} now={now} current={current?.id} onPick={setChosen} />
     </div>
   )
+}
+
+/** A foot pedal, or the Page Down key, presses the big button. */
+function usePedal() {
+  useEffect(() => {
+    const press = (e: KeyboardEvent) => {
+      if (e.key !== 'PageDown' || e.repeat) return
+      e.preventDefault()
+      document.querySelector<HTMLButtonElement>('[data-next]:not([disabled])')?.click()
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [])
 }
 
 /** Keeps a propped-up tablet awake where the browser can; asks again when the page comes back. */

@@ -77,6 +77,7 @@ export function TaskCard(props: {
           {timed && !running && (
             <Button
               weight="main"
+              data-next
               className="min-h-16 text-do"
               onClick={props.onStart}
               disabled={open.length > 0}
@@ -86,6 +87,7 @@ export function TaskCard(props: {
           )}
           <Button
             weight={timed && !running ? 'plain' : 'main'}
+            data-next={timed && !running ? undefined : true}
             className="min-h-16 text-do"
             onClick={props.onDone}
             disabled={open.length > 0}
@@ -103,6 +105,9 @@ export function TaskCard(props: {
             </p>
           )}
         </div>
+        <p className="text-note text-faint max-md:hidden">
+          A foot pedal or Page Down presses the big button.
+        </p>
         {next && (
           <p className="border-t border-line pt-2 text-faint">
             Next: <strong className="text-ink">{next.title}</strong>

@@ -1,10 +1,17 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, need, type Schemas } from '../api/client'
-import { Field, inputForm, Pick } from '../parts/controls'
+import { Field, inputForm, OneOf, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf, ml, money } from '../parts/words'
 import { LabelLinks } from './Label'
+import { MixedHere } from './Mixed'
+
+const vessels = [
+  { value: '750', label: 'Trigger, 750 ml' },
+  { value: '1000', label: 'Foam sprayer, 1 l' },
+  { value: '10000', label: 'Bucket, 10 l' },
+]
 
 type Known = 'ratio' | 'bottle' | 'product'
 const some = (id: string) => (id === 'none' ? undefined : id)
@@ -82,6 +89,15 @@ export function FreeMix(props: {
           }}
         />
       </div>
+      <OneOf
+        label="Into"
+        value={vessels.find((v) => v.value === bottle && follows !== 'bottle')?.value}
+        options={vessels}
+        onChange={(v) => {
+          ask('bottle')
+          setBottle(v)
+        }}
+      />
       <div className="grid gap-3 sm:grid-cols-2">
         <Field label="Which product, for its pH, price and label">
           <Pick
@@ -124,6 +140,14 @@ export function FreeMix(props: {
           {known && !data.barred && (
             <>
               <p className="text-note text-faint">Mixed today, to be used by {dayOf(data.useBy)}.</p>
+              {data.onLabel && (
+                <MixedHere
+                  key={known.id + data.ratio + data.bottleMl}
+                  productId={known.id}
+                  ratio={data.ratio}
+                  bottleMl={data.bottleMl}
+                />
+              )}
               <LabelLinks productId={known.id} ratio={data.ratio} bottleMl={data.bottleMl} />
             </>
           )}

@@ -185,6 +185,21 @@ class EveryViewTest {
   }
 
   @Test
+  void aFootPedalPressesTheBigButton(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      visit.open(visit.job("Oxmarrow Fells") + "/bench");
+      Locator count = visit.page.getByRole(AriaRole.STATUS).first();
+      String before = count.textContent();
+      for (Locator box : visit.page.getByRole(AriaRole.CHECKBOX).all()) {
+        box.check();
+      }
+      visit.page.keyboard().press("PageDown"); // laid, where there is a clock
+      visit.page.keyboard().press("PageDown");
+      assertThat(count).not().hasText(before);
+    }
+  }
+
+  @Test
   void anUnknownSeatSideIsToldApartByAFewQuestions(AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
       visit.open(visit.job("Brindlewick Lumen") + "/survey?panel=fl-side");

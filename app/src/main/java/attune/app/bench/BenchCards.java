@@ -143,6 +143,7 @@ final class BenchCards {
         task.surfaceIds(),
         where(task),
         task.productId(),
+        task.person(),
         needsHands,
         lines(task),
         lookFor(task),

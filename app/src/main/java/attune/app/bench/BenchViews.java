@@ -20,6 +20,7 @@ public final class BenchViews {
   /**
    * One task as the bench shows it.
    *
+   * @param person who was planned to do it, null for a wait
    * @param needsHands false for drying and curing
    * @param lines what to do, in short sentences
    * @param lookFor what to see when it is done, or null
@@ -34,6 +35,7 @@ public final class BenchViews {
       List<String> surfaceIds,
       String where,
       @Nullable String productId,
+      @Nullable String person,
       boolean needsHands,
       List<String> lines,
       @Nullable String lookFor,
