@@ -4,9 +4,10 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { quoteQuery } from '../api/queries'
-import { Button, ButtonLink } from '../parts/controls'
+import { Button } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Loading, Trouble } from '../parts/Notice'
+import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { money, plural, Say, when } from '../parts/words'
 
 /** What the visit costs: packages to take or leave, and what was quoted, agreed and done. */
@@ -22,16 +23,7 @@ export function QuoteView() {
       need(api.POST('/api/v1/jobs/{id}/quote', { params: { path: { id: job.id } }, body: { declined } })),
     onSuccess: settled,
   })
-  if (!surveyed)
-    return (
-      <div className="p-4">
-        <Empty title="Nothing is surveyed yet.">
-          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
-            To the survey
-          </ButtonLink>
-        </Empty>
-      </div>
-    )
+  if (!surveyed) return <NothingSurveyed jobId={job.id} />
   if (quote.isPending) return <Loading what="the quote" />
   if (quote.isError)
     return (

@@ -1,9 +1,10 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { CabinSheet } from '../parts/CabinSheet'
-import { Button, ButtonLink, OneOf } from '../parts/controls'
+import { Button, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Loading, Trouble } from '../parts/Notice'
+import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { useCabin } from '../parts/useCabin'
 import { degrees, lasting, plural } from '../parts/words'
 import type { Schemas } from '../api/client'
@@ -23,16 +24,7 @@ export function SectionsView() {
   const cabin = useCabin(job)
   const [picked, setPicked] = useState<string>()
   const { air, isMoved, outlook, keep, read, move, back } = useOutlook(job)
-  if (job.document.surfaces.length === 0)
-    return (
-      <div className="p-4">
-        <Empty title="Nothing is surveyed yet.">
-          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
-            To the survey
-          </ButtonLink>
-        </Empty>
-      </div>
-    )
+  if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
   if (outlook.isPending) return <Loading what="the sections" />
   if (outlook.isError)
     return (

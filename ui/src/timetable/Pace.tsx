@@ -8,7 +8,7 @@ export function Pace({ table, onPick }: { table: Table; onPick: (taskId: string)
   if (laid.length === 0) return null
   return (
     <details className="lying p-3">
-      <summary className="min-h-11 cursor-pointer text-do font-semibold">
+      <summary className="cursor-pointer py-2 text-do font-semibold">
         Coating pace, {laid.length} areas
       </summary>
       <table className="w-full text-left">

@@ -1,6 +1,6 @@
 import { Pin } from 'lucide-react'
-import { dayOf, Say, timeOf } from '../parts/words'
-import type { Table } from './layout'
+import { dayOf, lasting, Say, timeOf } from '../parts/words'
+import { minutesBetween, type Table } from './layout'
 
 /** The timetable as a list, day by day: for a phone, for paper, for who hears it. */
 export function TaskList({ table, onPick }: { table: Table; onPick: (taskId: string) => void }) {
@@ -19,10 +19,13 @@ export function TaskList({ table, onPick }: { table: Table; onPick: (taskId: str
                   <button
                     type="button"
                     onClick={() => onPick(t.id)}
-                    className={`grid min-h-11 w-full grid-cols-[6.5rem_1fr] gap-x-2 px-3 py-1.5 text-left ${t.person ? '' : 'text-faint'}`}
+                    className={`grid min-h-11 w-full grid-cols-[4rem_1fr] gap-x-2 px-3 py-1.5 text-left ${t.person ? '' : 'text-faint'}`}
                   >
                     <span>
-                      {timeOf(t.start)} – {timeOf(t.end)}
+                      {timeOf(t.start)}
+                      <span className="block text-note text-faint">
+                        {lasting(minutesBetween(t.start, t.end) * 60)}
+                      </span>
                     </span>
                     <span>
                       <span className="font-semibold">{Say(t.step)}</span>

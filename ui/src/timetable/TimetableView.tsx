@@ -5,7 +5,8 @@ import { useSearchParams } from 'react-router'
 import { timetableQuery } from '../api/queries'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Loading, Trouble } from '../parts/Notice'
+import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { Crew } from './Crew'
 import { Lanes } from './Lanes'
 import { Picked, Tried } from './Picked'
@@ -32,16 +33,7 @@ export function TimetableView() {
   const [zoom, setZoom] = useState(USUAL)
   const [trying, setTrying] = useState<{ taskId: string; start: string }>()
   const { tryMove, releaseAll } = useTimetable(job.id)
-  if (job.document.surfaces.length === 0)
-    return (
-      <div className="p-4">
-        <Empty title="Nothing is surveyed yet.">
-          <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
-            To the survey
-          </ButtonLink>
-        </Empty>
-      </div>
-    )
+  if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
   if (timetable.isPending) return <Loading what="the timetable" />
   if (timetable.isError)
     return (
@@ -130,18 +122,24 @@ export function TimetableView() {
           </>
         )}
       </section>
-      <div className="grid content-start gap-3">
-        {trying && tryMove.isPending && <p role="status">Trying it…</p>}
-        {trying && tryMove.error && <Trouble error={tryMove.error} />}
-        {trying && tried && task && (
-          <Tried jobId={job.id} tried={tried} task={task} start={trying.start} onDone={back} />
+      <div className="content-start gap-3 max-xl:contents xl:grid">
+        {(task ?? trying) && (
+          <div className="z-30 max-h-[45dvh] overflow-auto max-xl:sticky max-xl:bottom-16 max-xl:order-last xl:max-h-none">
+            {trying && tryMove.isPending && <p role="status">Trying it…</p>}
+            {trying && tryMove.error && <Trouble error={tryMove.error} />}
+            {trying && tried && task && (
+              <Tried jobId={job.id} tried={tried} task={task} start={trying.start} onDone={back} />
+            )}
+            {task && !trying && (
+              <Picked key={task.id + task.start} jobId={job.id} table={table} task={task} onMove={onMove} />
+            )}
+          </div>
         )}
-        {task && !trying && (
-          <Picked key={task.id + task.start} jobId={job.id} table={table} task={task} onMove={onMove} />
-        )}
-        <Ready table={table} />
-        <div className="no-print grid gap-3">
+        <div className="grid gap-3 max-xl:order-first">
+          <Ready table={table} />
           <Offers jobId={job.id} table={timetable.data} />
+        </div>
+        <div className="no-print grid content-start gap-3">
           <Pace table={table} onPick={(id) => put('task', id)} />
           <Crew jobId={job.id} table={timetable.data} />
           <Standards jobId={job.id} />

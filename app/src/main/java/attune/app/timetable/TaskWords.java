@@ -5,6 +5,7 @@ import attune.core.plan.Task;
 import attune.core.plan.Timetable.Conflict;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -14,21 +15,35 @@ final class TaskWords {
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm");
 
   private final Map<String, String> labels;
+  private final Map<String, String> zones;
   private final Map<String, Task> tasks;
 
-  TaskWords(Map<String, String> labels, Map<String, Task> tasks) {
+  TaskWords(Map<String, String> labels, Map<String, String> zones, Map<String, Task> tasks) {
     this.labels = labels;
+    this.zones = zones;
     this.tasks = tasks;
   }
 
-  /** Where it is done; empty for the whole cabin. */
+  /** Where it is done: a panel, a zone; empty for the whole cabin. */
   Optional<String> where(Task task) {
     if (task.surfaceIds().size() != 1) {
-      return Optional.empty();
+      return zone(task).map(TaskWords::words);
     }
     String id = task.surfaceIds().get(0);
     String label = labels.getOrDefault(id, id);
     return Optional.of(task.section() > 0 ? label + ", section " + task.section() : label);
+  }
+
+  /** The zone all of its panels lie in. */
+  Optional<String> zone(Task task) {
+    List<String> all = task.surfaceIds().stream().map(zones::get).distinct().toList();
+    return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
+  }
+
+  /** A code as a label. */
+  static String words(String code) {
+    String spaced = code.replace('-', ' ');
+    return Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
   }
 
   String label(Task task) {
@@ -41,8 +56,7 @@ final class TaskWords {
   }
 
   private static String step(Task task) {
-    String words = task.step() == Step.WAIT ? "cure" : task.step().code().replace('-', ' ');
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    return words(task.step() == Step.WAIT ? "cure" : task.step().code());
   }
 
   String why(Conflict c, LocalDateTime day) {

@@ -77,7 +77,7 @@ class TimetableService {
     Job job = plans.job(id);
     Plan plan = reference.planner().plan(job, plans.decisions(id, job), moved);
     Map<String, Task> now = byId(plan.timetable());
-    TaskWords words = new TaskWords(jobs.get(id).labels(), now);
+    TaskWords words = words(id, job, now);
     LocalDateTime day = job.setting().start();
     List<PushedView> pushed =
         before.tasks().stream()
@@ -296,9 +296,7 @@ class TimetableService {
   private TimetableView view(UUID id, Plan plan, Arrangement arrangement) {
     Timetable t = plan.timetable();
     Job job = plan.job();
-    TaskWords words = new TaskWords(jobs.get(id).labels(), byId(t));
-    Map<String, String> zoneOf =
-        job.surfaces().stream().collect(Collectors.toMap(Surface::id, Surface::zone));
+    TaskWords words = words(id, job, byId(t));
     Map<String, String> names = new HashMap<>();
     job.shelf().products().forEach(p -> names.put(p.id(), p.name()));
     job.shelf().tools().forEach(tool -> names.putIfAbsent(tool.id(), tool.name()));
@@ -317,7 +315,7 @@ class TimetableService {
         arrangement.leftOut().stream().map(Coded::code).sorted().toList(),
         lanes(job, crew),
         zones(job),
-        t.tasks().stream().map(task -> view(task, words, zoneOf, names)).toList(),
+        t.tasks().stream().map(task -> view(task, words, names)).toList(),
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
         t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct().toList());
   }
@@ -334,28 +332,27 @@ class TimetableService {
     return job.surfaces().stream()
         .map(Surface::zone)
         .distinct()
-        .map(zone -> new LaneView(zone, words(zone)))
+        .map(zone -> new LaneView(zone, TaskWords.words(zone)))
         .toList();
   }
 
-  private static String words(String code) {
-    String spaced = code.replace('-', ' ');
-    return spaced.isEmpty() ? "" : Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
+  private TaskWords words(UUID id, Job job, Map<String, Task> tasks) {
+    Map<String, String> zones =
+        job.surfaces().stream().collect(Collectors.toMap(Surface::id, Surface::zone));
+    return new TaskWords(jobs.get(id).labels(), zones, tasks);
   }
 
-  private static TaskView view(
-      Task t, TaskWords words, Map<String, String> zoneOf, Map<String, String> names) {
+  private static TaskView view(Task t, TaskWords words, Map<String, String> names) {
     List<String> with = new ArrayList<>();
     t.productId().map(id -> names.getOrDefault(id, id)).ifPresent(with::add);
     t.toolId().map(id -> names.getOrDefault(id, id)).ifPresent(with::add);
-    List<String> zones = t.surfaceIds().stream().map(zoneOf::get).distinct().toList();
     return new TaskView(
         t.id(),
         t.step().code(),
         words.where(t).orElse(null),
         with.isEmpty() ? null : String.join(", ", with),
         t.person().orElse(null),
-        zones.size() == 1 ? zones.get(0) : null,
+        words.zone(t).orElse(null),
         t.surfaceIds(),
         t.section(),
         t.start(),

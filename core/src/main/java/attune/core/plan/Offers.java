@@ -3,6 +3,8 @@ package attune.core.plan;
 import attune.core.match.Decisions;
 import attune.core.plan.Offer.Kind;
 import attune.core.reference.Figures;
+import attune.core.schedule.Skill;
+import attune.core.schedule.Worker;
 import attune.core.survey.Job;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -11,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What could be dropped or moved so that a car is ready when it was promised (domain 4, model 9).
@@ -92,7 +95,22 @@ final class Offers {
         Kind.SECOND_PERSON,
         people == 1 ? "A second person" : "One person more",
         job.on(job.setting().by(people + 1)),
-        arrangement.by(List.of()));
+        arrangement.by(oneMore()));
+  }
+
+  /** Those named stay; who joins them is not said yet. */
+  private List<Worker> oneMore() {
+    if (arrangement.crew().isEmpty()) {
+      return List.of();
+    }
+    List<Worker> crew = new ArrayList<>(arrangement.crew());
+    crew.add(
+        new Worker(
+            "One more",
+            Set.of(Skill.values()),
+            figures.whole("day.opens") * 60,
+            figures.whole("day.closes") * 60));
+    return crew;
   }
 
   private Optional<Offer> leaving(Kind kind, String says, Omission omission) {

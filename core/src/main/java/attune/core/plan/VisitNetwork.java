@@ -177,7 +177,7 @@ final class VisitNetwork {
                 "test-spot-" + (testSpots.size() + 1),
                 List.of(plan),
                 figures.get("time.test-spot"));
-        note(spot, plan.firstRung().flatMap(r -> r.treatment().cleaner()).map(Product::id), null);
+        with(spot, plan.firstRung().flatMap(r -> r.treatment().cleaner()).map(Product::id));
         testSpots.put(pair, then(prepared, spot));
       }
     }
@@ -527,17 +527,10 @@ final class VisitNetwork {
             Optional.empty()));
   }
 
-  private void note(int place, Optional<String> productId, String toolId) {
-    Note note = notes.get(place);
+  private void with(int place, Optional<String> productId) {
+    Note n = notes.get(place);
     notes.put(
-        place,
-        new Note(
-            note.step(),
-            note.surfaceIds(),
-            productId,
-            Optional.ofNullable(toolId),
-            note.section(),
-            note.wipe()));
+        place, new Note(n.step(), n.surfaceIds(), productId, n.toolId(), n.section(), n.wipe()));
   }
 
   private int add(Activity activity, Note note) {

@@ -75,17 +75,9 @@ public record Network(
       return this;
     }
 
-    public Activity get(int place) {
-      return activities.get(place);
-    }
-
     /** Replaces the start somebody said. */
     public void pin(int place, int start) {
       activities.set(place, activities.get(place).at(start));
-    }
-
-    public int size() {
-      return activities.size();
     }
 
     /** Place of an activity. */

@@ -225,6 +225,19 @@ class CrewTest {
   }
 
   @Test
+  void whoIsNamedStaysWhenOneMoreIsOffered() {
+    Job job = promised(2, seat("one"), seat("two"), seat("three"));
+    assertThat(Given.PLANNER.offers(job, Decisions.NONE, crew(1)))
+        .filteredOn(offer -> offer.kind() == Offer.Kind.SECOND_PERSON)
+        .singleElement()
+        .satisfies(
+            offer ->
+                assertThat(offer.arrangement().crew())
+                    .extracting(Worker::id)
+                    .containsExactly("p0", "One more"));
+  }
+
+  @Test
   void aPromiseKeptNeedsNoOffer() {
     assertThat(Given.PLANNER.offers(promised(12, seat("one")), Decisions.NONE, Arrangement.NONE))
         .isEmpty();
