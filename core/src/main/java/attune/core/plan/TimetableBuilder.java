@@ -2,7 +2,7 @@ package attune.core.plan;
 
 import attune.core.plan.Timetable.Clash;
 import attune.core.plan.Timetable.Conflict;
-import attune.core.plan.VisitNetwork.Note;
+import attune.core.plan.VisitTasks.Note;
 import attune.core.reference.Figures;
 import attune.core.schedule.Activity;
 import attune.core.schedule.Lag;
@@ -50,13 +50,17 @@ final class TimetableBuilder {
         .forEach(
             (task, at) ->
                 visit
+                    .tasks()
                     .network()
                     .find(task)
-                    .ifPresent(place -> visit.network().pin(place, since(midnight, at))));
+                    .ifPresent(place -> visit.tasks().network().pin(place, since(midnight, at))));
     return visit
+        .tasks()
         .network()
         .build(
-            crew(job, figures, arrangement), visit.kit(), since(midnight, job.setting().start()));
+            crew(job, figures, arrangement),
+            visit.tasks().kit(),
+            since(midnight, job.setting().start()));
   }
 
   private static LocalDateTime midnight(Job job) {
@@ -98,7 +102,7 @@ final class TimetableBuilder {
     List<Task> tasks = new ArrayList<>();
     for (int i = 0; i < network.activities().size(); i++) {
       int place = i;
-      visit.note(i).ifPresent(note -> tasks.add(task(place, note)));
+      visit.tasks().note(i).ifPresent(note -> tasks.add(task(place, note)));
     }
     tasks.sort(Comparator.comparing(Task::start)); // stable: the order of a visit at one time
     LocalDateTime hands = at(schedule.handsEnd());
@@ -129,7 +133,7 @@ final class TimetableBuilder {
   private boolean holdsSitter(int i) {
     String id = network.activities().get(i).id();
     boolean seatDries =
-        visit.note(i).stream()
+        visit.tasks().note(i).stream()
             .flatMap(note -> note.surfaceIds().stream())
             .map(this::surface)
             .anyMatch(s -> s.role() == attune.core.material.Role.SEAT);
@@ -186,7 +190,7 @@ final class TimetableBuilder {
   }
 
   private Optional<Integer> lastBehind(int place) {
-    if (visit.note(place).isPresent()) {
+    if (visit.tasks().note(place).isPresent()) {
       return Optional.of(place);
     }
     return network.lags().stream()

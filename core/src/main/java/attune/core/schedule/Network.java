@@ -75,6 +75,10 @@ public record Network(
       return this;
     }
 
+    public boolean needsHands(int place) {
+      return activities.get(place).needsHands();
+    }
+
     /** Replaces the start somebody said. */
     public void pin(int place, int start) {
       activities.set(place, activities.get(place).at(start));
