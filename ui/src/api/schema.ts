@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/timetable/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["await"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/timetable/crew": {
         parameters: {
             query?: never;
@@ -2079,6 +2095,7 @@ export interface components {
                 [key: string]: string;
             };
             leftOut?: string[];
+            parts?: components["schemas"]["PartFile"][];
         };
         ByHandFile: {
             needles: components["schemas"]["NeedlesFile"];
@@ -2150,6 +2167,11 @@ export interface components {
             warmth: string;
             /** Format: int32 */
             dwellS: number;
+        };
+        PartFile: {
+            name: string;
+            surfaceIds: string[];
+            arrives: string;
         };
         PieceFile: {
             panel: string;
@@ -2234,6 +2256,15 @@ export interface components {
             taskId: string;
             /** Format: date-time */
             start: string;
+        };
+        PartRequest: {
+            name: string;
+            surfaceIds: string[];
+            /** Format: date-time */
+            arrives: string;
+        };
+        PartsRequest: {
+            parts: components["schemas"]["PartRequest"][];
         };
         CrewRequest: {
             crew: string[];
@@ -2696,6 +2727,12 @@ export interface components {
             pushed: components["schemas"]["PushedView"][];
             timetable: components["schemas"]["TimetableView"];
         };
+        PartView: {
+            name: string;
+            surfaceIds: string[];
+            /** Format: date-time */
+            arrives: string;
+        };
         PushedView: {
             taskId: string;
             label: string;
@@ -2708,6 +2745,7 @@ export interface components {
             id: string;
             step: string;
             where?: string;
+            about?: string;
             with?: string;
             person?: string;
             zone?: string;
@@ -2746,6 +2784,7 @@ export interface components {
             /** Format: int32 */
             people: number;
             leftOut: string[];
+            parts: components["schemas"]["PartView"][];
             lanes: components["schemas"]["LaneView"][];
             zones: components["schemas"]["LaneView"][];
             tasks: components["schemas"]["TaskView"][];
@@ -3938,6 +3977,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    await: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartsRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

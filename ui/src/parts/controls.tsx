@@ -235,7 +235,7 @@ export function TextField(props: {
   fault?: string
   lines?: number
   maxLength?: number
-  type?: 'text' | 'email' | 'tel' | 'date' | 'time' | 'url'
+  type?: 'text' | 'email' | 'tel' | 'date' | 'time' | 'datetime-local' | 'url'
   inputMode?: 'numeric' | 'decimal'
   placeholder?: string
   required?: boolean

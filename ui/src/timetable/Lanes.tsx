@@ -17,7 +17,10 @@ const LEAST_PX = 1.2
 const STEP_MIN = 5
 const DRAG_PX = 4
 
-export const said = (task: Task) => `${Say(task.step)}${task.where ? `: ${task.where}` : ''}`
+/** What a task is: its step, or what is said of a part on order. */
+export const what = (task: Task) => task.about ?? Say(task.step)
+
+export const said = (task: Task) => `${what(task)}${task.where ? `: ${task.where}` : ''}`
 
 /** A task in one sentence, for who hears it. */
 const spoken = (task: Task) =>
@@ -225,12 +228,12 @@ function Block({
       >
         {width * px > 60 && height < ROW && (
           <span className="narrow block px-1">
-            {Say(task.step)} {task.where}
+            {what(task)} {task.where}
           </span>
         )}
         {width * px > 26 && height === ROW && (
           <span className="narrow block px-1 py-0.5">
-            {task.pinned && <Pin size={11} className="inline" aria-hidden="true" />} {Say(task.step)}
+            {task.pinned && <Pin size={11} className="inline" aria-hidden="true" />} {what(task)}
             <br />
             <span className={isPicked ? '' : 'text-faint'}>{task.where}</span>
           </span>

@@ -1,5 +1,6 @@
 import { Pin } from 'lucide-react'
-import { dayOf, lasting, Say, timeOf } from '../parts/words'
+import { dayOf, lasting, timeOf } from '../parts/words'
+import { what } from './Lanes'
 import { minutesBetween, type Table } from './layout'
 
 /** The timetable as a list, day by day: for a phone, for paper, for who hears it. */
@@ -28,7 +29,7 @@ export function TaskList({ table, onPick }: { table: Table; onPick: (taskId: str
                       </span>
                     </span>
                     <span>
-                      <span className="font-semibold">{Say(t.step)}</span>
+                      <span className="font-semibold">{what(t)}</span>
                       {t.where && ` ${t.where}`}
                       {t.pinned && <Pin size={14} className="ml-1 inline" aria-label="kept there by hand" />}
                       <span className="block text-note text-faint">

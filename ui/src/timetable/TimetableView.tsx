@@ -9,6 +9,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { Crew } from './Crew'
 import { Lanes } from './Lanes'
+import { Parts } from './Parts'
 import { Picked, Tried } from './Picked'
 import { Pace } from './Pace'
 import { Offers, Ready } from './Promised'
@@ -142,6 +143,7 @@ export function TimetableView() {
         <div className="no-print grid content-start gap-3">
           <Pace table={table} onPick={(id) => put('task', id)} />
           <Crew jobId={job.id} table={timetable.data} />
+          <Parts job={job} table={timetable.data} />
           <Standards jobId={job.id} />
         </div>
       </div>

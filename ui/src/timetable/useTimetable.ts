@@ -38,5 +38,10 @@ export function useTimetable(id: string) {
     mutationFn: () => need(api.DELETE('/api/v1/jobs/{id}/timetable/left-out', path)),
     onSuccess,
   })
-  return { tryMove, move, release, releaseAll, staff, take, putBack }
+  const order = useMutation({
+    mutationFn: (parts: Schemas['PartRequest'][]) =>
+      need(api.PUT('/api/v1/jobs/{id}/timetable/parts', { ...path, body: { parts } })),
+    onSuccess,
+  })
+  return { order, tryMove, move, release, releaseAll, staff, take, putBack }
 }

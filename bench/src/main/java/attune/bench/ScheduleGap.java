@@ -193,7 +193,7 @@ public final class ScheduleGap {
       int closes = (19 - (random == null ? 0 : random.nextInt(4))) * 3600;
       crew.add(new Worker("p" + i, coats ? Set.of(Skill.COATING) : Set.of(), opens, closes));
     }
-    return new Arrangement(crew, Map.of(), Set.of());
+    return new Arrangement(crew, Map.of(), Set.of(), List.of());
   }
 
   private static Outcome measure(Case c, double seconds) {

@@ -68,11 +68,48 @@ public record JobFile(
    * @param crew names of those who do it
    * @param pins start by task
    * @param leftOut of second-coat, textiles, barrier
+   * @param parts on order
    */
   public record ArrangementFile(
       @Nullable List<String> crew,
       @Nullable Map<String, String> pins,
-      @Nullable List<String> leftOut) {}
+      @Nullable List<String> leftOut,
+      @Nullable List<PartFile> parts) {
+    public static final ArrangementFile NONE = new ArrangementFile(null, null, null, null);
+
+    /** The same with tasks where somebody said; null or none for the visit's own order. */
+    public ArrangementFile pinning(@Nullable Map<String, String> others) {
+      return new ArrangementFile(crew, orNull(others), leftOut, parts);
+    }
+
+    /** The same by others, in the visit's own order. */
+    public ArrangementFile by(@Nullable List<String> others) {
+      return new ArrangementFile(
+          others == null || others.isEmpty() ? null : others, null, leftOut, parts);
+    }
+
+    /** The same with something left out. */
+    public ArrangementFile leaving(@Nullable List<String> omissions) {
+      return new ArrangementFile(
+          crew, pins, omissions == null || omissions.isEmpty() ? null : omissions, parts);
+    }
+
+    /** The same waiting for parts. */
+    public ArrangementFile awaiting(List<PartFile> others) {
+      return new ArrangementFile(crew, pins, leftOut, others.isEmpty() ? null : others);
+    }
+
+    private static Map<String, String> orNull(Map<String, String> map) {
+      return map == null || map.isEmpty() ? null : map;
+    }
+  }
+
+  /**
+   * A part on order.
+   *
+   * @param arrives local time
+   */
+  public record PartFile(String name, List<String> surfaceIds, String arrives) {}
 
   /**
    * The vehicle.

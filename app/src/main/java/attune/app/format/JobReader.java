@@ -27,6 +27,7 @@ import attune.core.measure.Ratio;
 import attune.core.measure.SquareMetres;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Omission;
+import attune.core.plan.PartOnOrder;
 import attune.core.reference.Figures;
 import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
@@ -208,7 +209,11 @@ public class JobReader {
         orEmpty(a.leftOut()).stream()
             .map(code -> Coded.parse(Omission.class, code))
             .collect(Collectors.toSet());
-    return new Arrangement(crew, pins, leftOut);
+    List<PartOnOrder> parts =
+        orEmpty(a.parts()).stream()
+            .map(p -> new PartOnOrder(p.name(), p.surfaceIds(), LocalDateTime.parse(p.arrives())))
+            .toList();
+    return new Arrangement(crew, pins, leftOut, parts);
   }
 
   /** Somebody who may do everything in the hours of the tables. */

@@ -1,5 +1,6 @@
 package attune.app.timetable;
 
+import attune.core.plan.PartOnOrder;
 import attune.core.plan.Step;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable.Conflict;
@@ -17,11 +18,17 @@ final class TaskWords {
   private final Map<String, String> labels;
   private final Map<String, String> zones;
   private final Map<String, Task> tasks;
+  private final List<PartOnOrder> parts;
 
-  TaskWords(Map<String, String> labels, Map<String, String> zones, Map<String, Task> tasks) {
+  TaskWords(
+      Map<String, String> labels,
+      Map<String, String> zones,
+      Map<String, Task> tasks,
+      List<PartOnOrder> parts) {
     this.labels = labels;
     this.zones = zones;
     this.tasks = tasks;
+    this.parts = parts;
   }
 
   /** Where it is done: a panel, a zone; empty for the whole cabin. */
@@ -40,6 +47,19 @@ final class TaskWords {
     return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
   }
 
+  /** What is waited for or fitted, where the task is about a part on order. */
+  Optional<String> part(Task task) {
+    for (int i = 0; i < parts.size(); i++) {
+      if (task.id().equals("part-" + (i + 1))) {
+        return Optional.of(parts.get(i).name() + " on order");
+      }
+      if (task.id().equals("fit-" + (i + 1))) {
+        return Optional.of("Fit " + parts.get(i).name());
+      }
+    }
+    return Optional.empty();
+  }
+
   /** A code as a label. */
   static String words(String code) {
     String spaced = code.replace('-', ' ');
@@ -47,7 +67,7 @@ final class TaskWords {
   }
 
   String label(Task task) {
-    String step = step(task);
+    String step = part(task).orElseGet(() -> step(task));
     return where(task).map(place -> step + ": " + place).orElse(step);
   }
 

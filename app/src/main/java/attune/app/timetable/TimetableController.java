@@ -5,6 +5,7 @@ import attune.app.timetable.TimetableViews.CrewRequest;
 import attune.app.timetable.TimetableViews.MoveRequest;
 import attune.app.timetable.TimetableViews.MoveView;
 import attune.app.timetable.TimetableViews.OfferView;
+import attune.app.timetable.TimetableViews.PartsRequest;
 import attune.app.timetable.TimetableViews.TimetableView;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -67,6 +68,12 @@ class TimetableController {
   @PostMapping("/offers/{kind}")
   JobDetail take(@PathVariable UUID id, @PathVariable String kind) {
     return timetables.take(id, kind);
+  }
+
+  /** Replaces the list of parts on order. */
+  @PutMapping("/parts")
+  JobDetail await(@PathVariable UUID id, @Valid @RequestBody PartsRequest request) {
+    return timetables.await(id, request.parts());
   }
 
   @DeleteMapping("/left-out")

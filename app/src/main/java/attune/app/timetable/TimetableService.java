@@ -2,6 +2,7 @@ package attune.app.timetable;
 
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.ArrangementFile;
+import attune.app.format.JobFile.PartFile;
 import attune.app.format.JobFile.SettingFile;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
@@ -13,6 +14,8 @@ import attune.app.timetable.TimetableViews.LaneView;
 import attune.app.timetable.TimetableViews.MoveRequest;
 import attune.app.timetable.TimetableViews.MoveView;
 import attune.app.timetable.TimetableViews.OfferView;
+import attune.app.timetable.TimetableViews.PartRequest;
+import attune.app.timetable.TimetableViews.PartView;
 import attune.app.timetable.TimetableViews.PushedView;
 import attune.app.timetable.TimetableViews.TaskView;
 import attune.app.timetable.TimetableViews.TimetableView;
@@ -37,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -77,7 +81,7 @@ class TimetableService {
     Job job = plans.job(id);
     Plan plan = reference.planner().plan(job, plans.decisions(id, job), moved);
     Map<String, Task> now = byId(plan.timetable());
-    TaskWords words = words(id, job, now);
+    TaskWords words = words(id, job, now, moved);
     LocalDateTime day = job.setting().start();
     List<PushedView> pushed =
         before.tasks().stream()
@@ -117,7 +121,7 @@ class TimetableService {
         a -> {
           Map<String, String> pins = new LinkedHashMap<>(a.pins() == null ? Map.of() : a.pins());
           pins.put(move.taskId(), move.start().toString());
-          return new ArrangementFile(a.crew(), pins, a.leftOut());
+          return a.pinning(pins);
         },
         "Task moved");
   }
@@ -129,7 +133,7 @@ class TimetableService {
         a -> {
           Map<String, String> pins = new LinkedHashMap<>(a.pins() == null ? Map.of() : a.pins());
           taskId.ifPresentOrElse(pins::remove, pins::clear);
-          return new ArrangementFile(a.crew(), pins, a.leftOut());
+          return a.pinning(pins);
         },
         "Task let go");
   }
@@ -165,8 +169,7 @@ class TimetableService {
   }
 
   private static ArrangementFile arranged(JobFile before, List<String> names) {
-    ArrangementFile a = of(before);
-    return new ArrangementFile(names.isEmpty() ? null : names, null, a.leftOut());
+    return of(before).by(names);
   }
 
   private void refuseDoubleBooking(UUID id, List<String> names) {
@@ -196,11 +199,9 @@ class TimetableService {
     bookings.refuseClash(
         id, reference.planner().plan(moved, plans.decisions(id, job), crew).timetable(), "/start");
     JobFile before = jobs.document(id);
-    ArrangementFile a = of(before);
     return jobs.arrange(
         id,
-        before.with(
-            startingAt(before.setting(), start), new ArrangementFile(a.crew(), null, a.leftOut())),
+        before.with(startingAt(before.setting(), start), of(before).pinning(null)),
         "Begin " + start);
   }
 
@@ -234,16 +235,11 @@ class TimetableService {
             .orElseThrow(() -> new NotNowException("This is not offered any more."));
     JobFile before = jobs.document(id);
     SettingFile setting = startingAt(staffed(before.setting(), offer.people()), offer.start());
-    List<String> crew =
-        offer.arrangement().crew().isEmpty()
-            ? null
-            : offer.arrangement().crew().stream().map(w -> w.id()).toList();
+    List<String> crew = offer.arrangement().crew().stream().map(w -> w.id()).toList();
     List<String> leftOut =
         offer.arrangement().leftOut().stream().map(Coded::code).sorted().toList();
     return jobs.arrange(
-        id,
-        before.with(setting, new ArrangementFile(crew, null, leftOut.isEmpty() ? null : leftOut)),
-        offer.says());
+        id, before.with(setting, of(before).by(crew).leaving(leftOut)), offer.says());
   }
 
   private static SettingFile staffed(SettingFile s, int people) {
@@ -276,7 +272,32 @@ class TimetableService {
 
   /** Does again what an offer left out. */
   JobDetail putBack(UUID id) {
-    return arrange(id, a -> new ArrangementFile(a.crew(), a.pins(), null), "Nothing left out");
+    return arrange(id, a -> a.leaving(null), "Nothing left out");
+  }
+
+  /**
+   * Says which parts are on order.
+   *
+   * @throws InvalidInputException for a panel the job does not have
+   */
+  JobDetail await(UUID id, List<PartRequest> parts) {
+    JobFile before = jobs.document(id);
+    Set<String> panels =
+        before.surfaces().stream().map(JobFile.SurfaceFile::id).collect(Collectors.toSet());
+    for (int i = 0; i < parts.size(); i++) {
+      for (int j = 0; j < parts.get(i).surfaceIds().size(); j++) {
+        String panel = parts.get(i).surfaceIds().get(j);
+        if (!panels.contains(panel)) {
+          throw new InvalidInputException(
+              "/parts/" + i + "/surfaceIds/" + j, "\"" + panel + "\"", "a panel of the job");
+        }
+      }
+    }
+    List<PartFile> files =
+        parts.stream()
+            .map(p -> new PartFile(p.name().strip(), p.surfaceIds(), p.arrives().toString()))
+            .toList();
+    return arrange(id, a -> a.awaiting(files), "Parts on order");
   }
 
   private JobDetail arrange(
@@ -286,7 +307,7 @@ class TimetableService {
   }
 
   private static ArrangementFile of(JobFile file) {
-    return file.arrangement() == null ? new ArrangementFile(null, null, null) : file.arrangement();
+    return file.arrangement() == null ? ArrangementFile.NONE : file.arrangement();
   }
 
   private static Map<String, Task> byId(Timetable timetable) {
@@ -296,7 +317,7 @@ class TimetableService {
   private TimetableView view(UUID id, Plan plan, Arrangement arrangement) {
     Timetable t = plan.timetable();
     Job job = plan.job();
-    TaskWords words = words(id, job, byId(t));
+    TaskWords words = words(id, job, byId(t), arrangement);
     Map<String, String> names = new HashMap<>();
     job.shelf().products().forEach(p -> names.put(p.id(), p.name()));
     job.shelf().tools().forEach(tool -> names.putIfAbsent(tool.id(), tool.name()));
@@ -313,6 +334,9 @@ class TimetableService {
         crew,
         crew.isEmpty() ? job.setting().people() : crew.size(),
         arrangement.leftOut().stream().map(Coded::code).sorted().toList(),
+        arrangement.parts().stream()
+            .map(p -> new PartView(p.name(), p.surfaceIds(), p.arrives()))
+            .toList(),
         lanes(job, crew),
         zones(job),
         t.tasks().stream().map(task -> view(task, words, names)).toList(),
@@ -336,10 +360,10 @@ class TimetableService {
         .toList();
   }
 
-  private TaskWords words(UUID id, Job job, Map<String, Task> tasks) {
+  private TaskWords words(UUID id, Job job, Map<String, Task> tasks, Arrangement arrangement) {
     Map<String, String> zones =
         job.surfaces().stream().collect(Collectors.toMap(Surface::id, Surface::zone));
-    return new TaskWords(jobs.get(id).labels(), zones, tasks);
+    return new TaskWords(jobs.get(id).labels(), zones, tasks, arrangement.parts());
   }
 
   private static TaskView view(Task t, TaskWords words, Map<String, String> names) {
@@ -350,6 +374,7 @@ class TimetableService {
         t.id(),
         t.step().code(),
         words.where(t).orElse(null),
+        words.part(t).orElse(null),
         with.isEmpty() ? null : String.join(", ", with),
         t.person().orElse(null),
         words.zone(t).orElse(null),

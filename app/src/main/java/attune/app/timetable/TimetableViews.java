@@ -1,6 +1,9 @@
 package attune.app.timetable;
 
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
@@ -30,11 +33,27 @@ final class TimetableViews {
       List<String> crew,
       int people,
       List<String> leftOut,
+      List<PartView> parts,
       List<LaneView> lanes,
       List<LaneView> zones,
       List<TaskView> tasks,
       List<VisitView> visits,
       List<String> conflicts) {}
+
+  /** A part on order, and the panels it is fitted to. */
+  record PartView(String name, List<String> surfaceIds, LocalDateTime arrives) {}
+
+  /** All parts on order. */
+  record PartsRequest(
+      @NotNull(message = "a list") @Size(max = 20, message = "at most 20 parts")
+          List<@Valid PartRequest> parts) {}
+
+  /** One of them. */
+  record PartRequest(
+      @NotBlank(message = "what it is") @Size(max = 80, message = "at most 80 characters")
+          String name,
+      @NotEmpty(message = "at least one panel") List<String> surfaceIds,
+      @NotNull(message = "a local time") LocalDateTime arrives) {}
 
   /** A row of the timetable. */
   record LaneView(String id, String label) {}
@@ -44,12 +63,14 @@ final class TimetableViews {
    *
    * @param person null for a wait that needs nobody
    * @param zone null for what is not done in one place
+   * @param about said instead of the step, for a part on order
    * @param after tasks that come before
    */
   record TaskView(
       String id,
       String step,
       @Nullable String where,
+      @Nullable String about,
       @Nullable String with,
       @Nullable String person,
       @Nullable String zone,

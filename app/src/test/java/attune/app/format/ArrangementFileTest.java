@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Omission;
+import attune.core.plan.PartOnOrder;
 import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
+import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -60,6 +63,17 @@ class ArrangementFileTest {
     assertThat(a.leftOut()).containsExactlyInAnyOrder(Omission.TEXTILES, Omission.SECOND_COAT);
   }
 
+  @Test
+  void partsOnOrderAreRead() {
+    Arrangement a =
+        read(
+            "{'parts':[{'name':'Shift boot','surfaceIds':['seat'],'arrives':'2026-05-06T10:00'}]}");
+    assertThat(a.parts())
+        .containsExactly(
+            new PartOnOrder(
+                "Shift boot", List.of("seat"), LocalDateTime.parse("2026-05-06T10:00")));
+  }
+
   @ParameterizedTest(name = "{0}")
   @CsvSource(
       delimiter = '|',
@@ -68,6 +82,8 @@ class ArrangementFileTest {
         "{'crew':['a','b','c','d','e']}",
         "{'pins':{'clean-seat':'noon'}}",
         "{'leftOut':['everything']}",
+        "{'parts':[{'name':'Shift boot','surfaceIds':['seat']}]}",
+        "{'parts':[{'name':'','surfaceIds':['seat'],'arrives':'2026-05-06T10:00'}]}",
         "{'robots':1}",
       })
   void whatIsNotAnArrangementIsRefused(String arrangement) {

@@ -134,6 +134,31 @@ class TimetableApiTest {
   }
 
   @Test
+  void aPartOnOrderMovesTheHandOverAndIsUndoneLikeAnythingElse() {
+    String job = job("Part on order", "2026-06-15");
+    String before = table(job).get("readyAt").asString();
+    Answer unknown =
+        api.put(
+            path(job, "/parts"),
+            "{\"parts\":[{\"name\":\"Rim cap\",\"surfaceIds\":[\"sunroof\"],\"arrives\":\"2026-06-17T11:00:00\"}]}");
+    assertThat(unknown.status()).isEqualTo(422);
+    assertThat(unknown.fault().get("pointer").asString()).isEqualTo("/parts/0/surfaceIds/0");
+    Answer nameless =
+        api.put(
+            path(job, "/parts"),
+            "{\"parts\":[{\"name\":\" \",\"surfaceIds\":[\"wheel-rim\"],\"arrives\":\"2026-06-17T11:00:00\"}]}");
+    assertThat(nameless.status()).isEqualTo(422);
+    api.put(
+        path(job, "/parts"),
+        "{\"parts\":[{\"name\":\"Rim cap\",\"surfaceIds\":[\"wheel-rim\"],\"arrives\":\"2026-06-17T11:00:00\"}]}");
+    assertThat(table(job).get("readyAt").asString()).startsWith("2026-06-17");
+    assertThat(table(job).get("tasks").findValuesAsString("about"))
+        .contains("Rim cap on order", "Fit Rim cap");
+    api.post("/api/v1/jobs/" + job + "/undo");
+    assertThat(table(job).get("readyAt").asString()).isEqualTo(before);
+  }
+
+  @Test
   void whoeverIsOnAnotherJobThenIsRefusedWithTheReason() {
     String first = job("Mira's first", "2026-06-02");
     String second = job("Mira's second", "2026-06-02");

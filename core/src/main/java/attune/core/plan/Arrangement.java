@@ -9,37 +9,43 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Who does the job, which tasks have a start somebody said, and what is left out of the visit.
+ * Who does the job, which tasks have a start somebody said, what is left out of the visit, and what
+ * it waits for.
  *
  * @param crew one to four people; empty for as many as the setting says, in the shop's hours
  * @param pins start by task id, for tasks this plan still has
+ * @param parts on order, each before the panels it is fitted to
  */
 public record Arrangement(
-    List<Worker> crew, Map<String, LocalDateTime> pins, Set<Omission> leftOut) {
-  public static final Arrangement NONE = new Arrangement(List.of(), Map.of(), Set.of());
+    List<Worker> crew,
+    Map<String, LocalDateTime> pins,
+    Set<Omission> leftOut,
+    List<PartOnOrder> parts) {
+  public static final Arrangement NONE = new Arrangement(List.of(), Map.of(), Set.of(), List.of());
 
   public Arrangement {
     crew = List.copyOf(crew);
     pins = Map.copyOf(pins);
     leftOut = Set.copyOf(leftOut);
+    parts = List.copyOf(parts);
   }
 
   /** The same by these people, in the visit's own order. */
   public Arrangement by(List<Worker> people) {
-    return new Arrangement(people, Map.of(), leftOut);
+    return new Arrangement(people, Map.of(), leftOut, parts);
   }
 
   /** The same with something left out, in the visit's own order. */
   public Arrangement without(Omission omission) {
     EnumSet<Omission> more = EnumSet.of(omission);
     more.addAll(leftOut);
-    return new Arrangement(crew, Map.of(), more);
+    return new Arrangement(crew, Map.of(), more, parts);
   }
 
   /** The same with a task where somebody said. */
   public Arrangement pinned(String taskId, LocalDateTime at) {
     Map<String, LocalDateTime> more = new HashMap<>(pins);
     more.put(taskId, at);
-    return new Arrangement(crew, more, leftOut);
+    return new Arrangement(crew, more, leftOut, parts);
   }
 }

@@ -37,7 +37,12 @@ final class TimetableBuilder {
     this.surfaces = surfaces;
     this.midnight = midnight(job);
     this.visit =
-        new VisitNetwork(job, surfaces, figures, crew(job, figures, arrangement).size() > 1);
+        new VisitNetwork(
+            job,
+            surfaces,
+            figures,
+            crew(job, figures, arrangement).size() > 1,
+            arrangement.parts());
     this.network = networkOf(job, visit, figures, arrangement);
     this.schedule = Scheduler.of(network);
   }
@@ -79,7 +84,8 @@ final class TimetableBuilder {
   /** The network alone, for measuring schedules. */
   static Network network(Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement who) {
     boolean shared = crew(job, figures, who).size() > 1;
-    return networkOf(job, new VisitNetwork(job, surfaces, figures, shared), figures, who);
+    return networkOf(
+        job, new VisitNetwork(job, surfaces, figures, shared, who.parts()), figures, who);
   }
 
   private static List<Worker> crew(Job job, Figures figures, Arrangement arrangement) {

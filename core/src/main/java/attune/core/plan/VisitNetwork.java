@@ -13,6 +13,7 @@ import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -44,12 +45,18 @@ final class VisitNetwork {
   private final Map<String, Integer> cleaned = new HashMap<>();
   private final Map<String, Integer> dried = new HashMap<>();
   private final Map<String, Integer> testSpots = new HashMap<>();
+  private final Map<String, Integer> fitted = new HashMap<>();
   private int prepared;
 
   /**
    * @param shared true when several people work at once: what one does in a zone keeps others out
    */
-  VisitNetwork(Job job, List<SurfacePlan> surfaces, Figures figures, boolean shared) {
+  VisitNetwork(
+      Job job,
+      List<SurfacePlan> surfaces,
+      Figures figures,
+      boolean shared,
+      List<PartOnOrder> parts) {
     this.job = job;
     this.surfaces =
         surfaces.stream()
@@ -60,6 +67,9 @@ final class VisitNetwork {
     this.tasks = new VisitTasks(job.shelf(), shared);
     this.finishing = new FinishingTasks(this, tasks, job.setting().place(), figures, times);
     opening();
+    for (int i = 0; i < parts.size(); i++) {
+      fit(parts.get(i), i + 1);
+    }
     if (job.houseRules().is("order-of-protection", "panel")) {
       panelByPanel();
     } else {
@@ -85,7 +95,9 @@ final class VisitNetwork {
 
   /** What a panel has to be through before anything goes on: dry, or at least checked. */
   Optional<Integer> ready(SurfacePlan plan) {
-    return Optional.ofNullable(dried.get(plan.surface().id())).or(() -> cleaned(plan));
+    return Optional.ofNullable(dried.get(plan.surface().id()))
+        .or(() -> cleaned(plan))
+        .or(() -> Optional.ofNullable(fitted.get(plan.surface().id())));
   }
 
   private static int rank(SurfacePlan plan) {
@@ -135,6 +147,30 @@ final class VisitNetwork {
     }
     prepared = tasks.milestone("prepared", dry);
     testSpots(wet);
+  }
+
+  /** A part on its way, and fitting it: its panels wait for that. */
+  private void fit(PartOnOrder part, int number) {
+    List<SurfacePlan> plans =
+        surfaces.stream().filter(p -> part.surfaceIds().contains(p.surface().id())).toList();
+    long away = Duration.between(job.setting().start(), part.arrives()).toSeconds();
+    if (plans.isEmpty()) {
+      return;
+    }
+    int coming =
+        tasks.add(
+            Activity.waiting("part-" + number, (int) Math.max(0, away), true),
+            Note.of(Step.WAIT, plans.stream().map(p -> p.surface().id()).toList()));
+    int fitting =
+        tasks.work(
+            Step.REFINISH,
+            "fit-" + number,
+            plans,
+            figures.get("time.fit-part"),
+            tasks.zones(plans));
+    then(coming, fitting);
+    then(prepared, fitting);
+    plans.forEach(plan -> fitted.merge(plan.surface().id(), fitting, (a, b) -> then(a, b)));
   }
 
   private boolean isShaved(SurfacePlan plan) {
@@ -251,6 +287,7 @@ final class VisitNetwork {
     for (int section = 1; section <= count; section++) {
       int place = section(plan, rung, section, count, roundUp(minutes * 60));
       then(prepared, place);
+      Optional.ofNullable(fitted.get(surface.id())).ifPresent(fit -> then(fit, place));
       last = then(last, place);
       if (section == 1) {
         before.forEach(earlier -> then(earlier, place));

@@ -47,7 +47,7 @@ class CrewTest {
       Set<Skill> skills = i % 2 == 0 ? Set.of(Skill.COATING) : Set.of();
       crew.add(new Worker("p" + i, skills, (8 + i) * 3600, 18 * 3600));
     }
-    return new Arrangement(crew, Map.of(), Set.of());
+    return new Arrangement(crew, Map.of(), Set.of(), List.of());
   }
 
   private static Timetable by(Job job, Arrangement arrangement) {
@@ -72,6 +72,32 @@ class CrewTest {
       assertThat(ready).as("%d people", people).isBeforeOrEqualTo(before.plus(ROUNDING));
       before = ready;
     }
+  }
+
+  @ParameterizedTest
+  @MethodSource("jobs")
+  void aPartOnOrderHoldsItsPanelAndTheHandOverBackAndNothingElse(Job job) {
+    String panel = job.surfaces().get(0).id();
+    LocalDateTime arrives = job.setting().start().plusDays(2);
+    Arrangement waiting =
+        new Arrangement(
+            List.of(),
+            Map.of(),
+            Set.of(),
+            List.of(new PartOnOrder("Shift boot", List.of(panel, "no-such-panel"), arrives)));
+    List<Task> tasks = by(job, waiting).tasks();
+    Task fit = tasks.stream().filter(t -> t.id().equals("fit-1")).findFirst().orElseThrow();
+    assertThat(fit.start()).isAfterOrEqualTo(arrives);
+    assertThat(tasks)
+        .filteredOn(t -> t.surfaceIds().equals(List.of(panel)) && t.person().isPresent())
+        .filteredOn(t -> t.step() != Step.TEST_SPOT)
+        .allSatisfy(t -> assertThat(t.start()).isAfterOrEqualTo(fit.start()));
+    assertThat(tasks)
+        .filteredOn(t -> t.step() == Step.HANDOVER)
+        .allSatisfy(t -> assertThat(t.start()).isAfterOrEqualTo(fit.end()));
+    assertThat(tasks)
+        .filteredOn(t -> t.step() == Step.INSPECT)
+        .allSatisfy(t -> assertThat(t.start()).isBefore(arrives));
   }
 
   private static Job startingAt(Job job, LocalDateTime start) {
