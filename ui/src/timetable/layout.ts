@@ -46,7 +46,7 @@ export function packed(tasks: Task[], from: string, until: string): { rows: numb
 export function merged(waits: Task[]): Task[] {
   const together: Task[] = []
   for (const wait of waits) {
-    const open = together.find((t) => t.step === wait.step && t.end >= wait.start)
+    const open = together.find((t) => t.step === wait.step && t.about === wait.about && t.end >= wait.start)
     if (!open) together.push({ ...wait, surfaceIds: [...wait.surfaceIds] })
     else {
       open.end = wait.end > open.end ? wait.end : open.end
