@@ -1,0 +1,72 @@
+package attune.core.run;
+
+import attune.core.schedule.Worker;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a run goes against its plan: what is left is laid out from now on, in the plan's order, each
+ * person's steps one after another, waits kept, in everybody's hours.
+ *
+ * @param handsOffAt when the last hands are off, as it goes now
+ * @param left hands-on time that is left, of everybody
+ */
+public record Pace(LocalDateTime handsOffAt, Duration left) {
+  private static final String ANYBODY = "";
+
+  /**
+   * Lays out what is left.
+   *
+   * @param people by name; who is not there works in the hours of {@code usual}
+   */
+  public static Pace of(Run run, LocalDateTime now, Map<String, Worker> people, Worker usual) {
+    LocalDateTime midnight = now.toLocalDate().atStartOfDay();
+    Map<String, LocalDateTime> ends = new HashMap<>();
+    Map<String, LocalDateTime> free = new HashMap<>();
+    LocalDateTime last = now;
+    Duration left = Duration.ZERO;
+    for (RunTask task : run.tasks()) {
+      TaskState state = run.state(task.id());
+      if (state.phase() == TaskState.Phase.HELD) {
+        continue;
+      }
+      if (state.phase().isOver()) {
+        ends.put(task.id(), state.doneAt().orElse(now));
+        continue;
+      }
+      Duration length = Duration.ofSeconds(task.seconds());
+      LocalDateTime from =
+          task.after().stream()
+              .filter(ends::containsKey)
+              .map(ends::get)
+              .reduce(now, (a, b) -> a.isAfter(b) ? a : b);
+      if (!task.hands()) {
+        LocalDateTime began = state.startedAt().orElse(from);
+        ends.put(task.id(), began.plus(length));
+        continue;
+      }
+      Duration rest =
+          state
+              .startedAt()
+              .map(began -> length.minus(Duration.between(began, now)))
+              .filter(remaining -> !remaining.isNegative())
+              .orElse(state.startedAt().isPresent() ? Duration.ZERO : length);
+      String who = task.person().orElse(ANYBODY);
+      LocalDateTime start = free.getOrDefault(who, now);
+      start = from.isAfter(start) ? from : start;
+      Worker worker = Optional.ofNullable(people.get(who)).orElse(usual);
+      int since = (int) Duration.between(midnight, start).toSeconds();
+      int first = (int) Duration.between(midnight, now).toSeconds();
+      start = midnight.plusSeconds(worker.fit(since, (int) rest.toSeconds(), first));
+      LocalDateTime end = start.plus(rest);
+      ends.put(task.id(), end);
+      free.put(who, end);
+      left = left.plus(rest);
+      last = end.isAfter(last) ? end : last;
+    }
+    return new Pace(last, left);
+  }
+}
