@@ -948,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/jobs/{id}/bench/tasks/{taskId}/undo": {
+    "/api/v1/jobs/{id}/bench/entries": {
         parameters: {
             query?: never;
             header?: never;
@@ -957,39 +957,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undoTask"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/jobs/{id}/bench/tasks/{taskId}/start": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["startTask"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/jobs/{id}/bench/tasks/{taskId}/done": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["finishTask"];
+        post: operations["tell"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3135,11 +3103,21 @@ export interface components {
             from: string;
             to: string;
         };
+        AirNow: {
+            /** Format: double */
+            airTempC: number;
+            /** Format: double */
+            relativeHumidity: number;
+            /** Format: double */
+            airSpeedMs?: number;
+            sun?: string;
+        };
         BenchTask: {
             id: string;
             step: string;
             title: string;
             surfaceIds: string[];
+            covers: string[];
             where: string;
             productId?: string;
             person?: string;
@@ -3147,18 +3125,35 @@ export interface components {
             lines: string[];
             lookFor?: string;
             cautions: components["schemas"]["CodeFile"][];
+            look?: string;
+            answers: components["schemas"]["SeenView"][];
+            /** Format: int32 */
+            rung: number;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            passesLow: number;
+            /** Format: int32 */
+            passesHigh: number;
+            outcome?: string;
+            says?: string;
+            /** Format: date-time */
+            clockFrom?: string;
             /** Format: int32 */
             dwellS?: number;
             /** Format: int32 */
             wipeByS?: number;
+            late?: string;
             /** Format: int32 */
             plannedS: number;
             /** @enum {string} */
-            state: "WAITING" | "RUNNING" | "DONE";
+            state: "HELD" | "WAITING" | "RUNNING" | "DONE" | "SKIPPED" | "REPLACED" | "REFERRED";
             /** Format: date-time */
             startedAt?: string;
             /** Format: date-time */
             doneAt?: string;
+            by: string;
+            after: string[];
         };
         BenchView: {
             /** Format: uuid */
@@ -3172,7 +3167,84 @@ export interface components {
             tasksTotal: number;
             /** Format: int32 */
             tasksDone: number;
+            pace: components["schemas"]["PaceView"];
+            paused?: components["schemas"]["PausedView"];
+            air?: components["schemas"]["AirNow"];
             tasks: components["schemas"]["BenchTask"][];
+        };
+        PaceView: {
+            /** Format: date-time */
+            handsOffAt: string;
+            /** Format: int64 */
+            leftMin: number;
+            /** Format: date-time */
+            readyAt: string;
+            /** Format: date-time */
+            planned: string;
+            /** Format: date-time */
+            promised?: string;
+        };
+        PausedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            reason: string;
+        };
+        SeenView: {
+            seen: string;
+            label: string;
+            next: string;
+            says: string;
+            lastNext: string;
+            lastSays: string;
+        };
+        EntriesRequest: {
+            entries: components["schemas"]["EntryRequest"][];
+        };
+        EntryDetail: {
+            ticked?: string[];
+            used?: components["schemas"]["UsedInstead"];
+            air?: components["schemas"]["AirNow"];
+            windows?: {
+                [key: string]: components["schemas"]["Window"];
+            };
+            says?: string;
+            /** Format: double */
+            ml?: number;
+            corrects?: string;
+        };
+        EntryRequest: {
+            /** Format: uuid */
+            id: string;
+            taskId: string;
+            kind: string;
+            /** Format: date-time */
+            at: string;
+            by?: string;
+            seen?: string;
+            reason?: string;
+            detail?: components["schemas"]["EntryDetail"];
+        };
+        UsedInstead: {
+            productId?: string;
+            ratio?: string;
+            toolId?: string;
+        };
+        Window: {
+            /** Format: double */
+            windowS: number;
+            /** Format: int32 */
+            sections: number;
+            fits: boolean;
+        };
+        Remark: {
+            /** Format: uuid */
+            id: string;
+            says: string;
+        };
+        ToldView: {
+            run: components["schemas"]["BenchView"];
+            remarks: components["schemas"]["Remark"][];
         };
         Taken: {
             /** Format: int32 */
@@ -5618,17 +5690,20 @@ export interface operations {
             };
         };
     };
-    undoTask: {
+    tell: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 id: string;
-                taskId: string;
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntriesRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -5636,53 +5711,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BenchView"];
-                };
-            };
-        };
-    };
-    startTask: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                taskId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BenchView"];
-                };
-            };
-        };
-    };
-    finishTask: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                taskId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BenchView"];
+                    "*/*": components["schemas"]["ToldView"];
                 };
             };
         };

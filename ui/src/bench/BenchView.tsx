@@ -1,12 +1,17 @@
 import { useEffect, useMemo, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { ApiError } from '../api/client'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
+import { useAlarms } from './alarms'
 import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
+import { Device, useDevice } from './Device'
+import { Goes, Line, Paused, Room } from './Goes'
+import { isOpen, isOver } from './run'
 import { TaskCard } from './TaskCard'
 import { useBench, useServerTime } from './useBench'
 
@@ -14,27 +19,30 @@ const everyone = 'Everyone'
 
 export function BenchView() {
   const job = useJob()
-  const { run, begin, tell } = useBench(job.id)
+  const device = useDevice()
+  const [who, setWho] = useState<string | undefined>(() => sessionStorage.getItem('attune.who') ?? undefined)
+  const { run, bench, begin, tell, waiting, refused, forget, remark, cut } = useBench(job.id, who ?? '')
   const layout = useCabin(job)
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
-  const [chosen, setChosen] = useState<string>()
-  const tasks = useMemo(() => run.data?.tasks ?? [], [run.data])
+  const [search, setSearch] = useSearchParams()
+  const [chosen, setChosen] = useState<string | undefined>(search.get('task') ?? undefined)
+  const tasks = useMemo(() => (bench?.tasks ?? []).filter((t) => t.state !== 'REPLACED'), [bench])
   const people = useMemo(() => [...new Set(tasks.flatMap((t) => t.person ?? []))], [tasks])
-  const [who, setWho] = useState<string>()
   const open = useMemo(
-    () => tasks.filter((t) => t.needsHands && t.state !== 'DONE' && (!who || t.person === who)),
+    () => tasks.filter((t) => t.needsHands && isOpen(t) && (!who || t.person === who)),
     [tasks, who],
   )
   const current = open.find((t) => t.id === chosen) ?? open[0]
   const after = current ? open[open.indexOf(current) + 1] : undefined
   const lastDone = tasks
-    .filter((t) => t.needsHands && t.state === 'DONE')
+    .filter((t) => t.needsHands && (t.state === 'DONE' || t.state === 'SKIPPED' || t.outcome === 'refer'))
     .sort((a, b) => (b.doneAt ?? '').localeCompare(a.doneAt ?? ''))[0]
-  useWakeLock(run.data !== undefined)
-  usePedal()
+  useWakeLock(bench !== undefined)
+  usePedal(device.nextKey)
+  useAlarms(tasks, now, device.muted)
 
-  if (run.isPending) return <Loading what="the bench" />
-  if (run.isError) {
+  if (!bench && run.isPending) return <Loading what="the bench" />
+  if (!bench) {
     const notStarted = run.error instanceof ApiError && run.error.status === 409
     if (!notStarted)
       return (
@@ -70,20 +78,28 @@ export function BenchView() {
       </div>
     )
   }
-  const running = tasks.filter((t) => t.state === 'RUNNING')
+  const pick = (id: string | undefined) => {
+    setChosen(id)
+    setSearch({}, { replace: true })
+  }
+  const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'HELD')
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-3 p-2 md:p-4">
-      <div className="flex items-center justify-between gap-2">
-        <p className="text-note text-faint" role="status">
-          {run.data.tasksDone} of {plural(run.data.tasksTotal, 'step')} done
-        </p>
+      <Line cut={cut} waiting={waiting} refused={refused} onForget={forget} />
+      <div className="flex items-start justify-between gap-2">
+        <div>
+          <p className="text-note text-faint" role="status">
+            {bench.tasksDone} of {plural(bench.tasksTotal, 'step')} done
+          </p>
+          <Goes bench={bench} />
+        </div>
         {lastDone && job.state !== 'HANDED_OVER' && (
           <Button
             weight="quiet"
             className="min-h-12 text-right"
             onClick={() => {
-              tell.mutate({ taskId: lastDone.id, to: 'undo' })
-              setChosen(lastDone.id)
+              tell({ taskId: lastDone.id, kind: 'undone' })
+              pick(lastDone.id)
             }}
           >
             Undo: {lastDone.title.toLowerCase()} {lastDone.where && `(${lastDone.where})`}
@@ -99,51 +115,70 @@ export function BenchView() {
             label: value.replace('person-', 'Person '),
           }))}
           onChange={(value) => {
-            setChosen(undefined)
-            setWho(value === everyone ? undefined : value)
+            pick(undefined)
+            const one = value === everyone ? undefined : value
+            setWho(one)
+            if (one) sessionStorage.setItem('attune.who', one)
+            else sessionStorage.removeItem('attune.who')
           }}
         />
       )}
-      {running.length > 0 && <Clocks tasks={running} now={now} onPick={setChosen} current={current?.id} />}
-      {tell.isError && <Trouble error={tell.error} />}
-      {current ? (
+      <Clocks tasks={tasks} now={now} onPick={pick} current={current?.id} />
+      <p
+        role="status"
+        aria-label="What follows"
+        className={remark ? 'border-l-4 border-l-needle pl-3 text-do' : 'sr-only'}
+      >
+        {remark}
+      </p>
+      {bench.paused ? (
+        <Paused bench={bench} now={now} onGoOn={() => tell({ taskId: '', kind: 'resumed' })} />
+      ) : current ? (
         <TaskCard
-          key={current.id}
+          key={`${current.id} ${current.passes}`}
+          jobId={job.id}
           task={current}
           next={after}
           now={now}
           layout={layout.data}
           finishes={job.document.surfaces}
-          onStart={() => tell.mutate({ taskId: current.id, to: 'start' })}
-          onDone={() => {
-            tell.mutate({ taskId: current.id, to: 'done' })
-            setChosen(undefined)
+          read={search.get('task') === current.id ? (search.get('seen') ?? undefined) : undefined}
+          onTell={(what) => {
+            tell({ taskId: current.id, ...what })
+            const stays = ['started', 'note', 'swapped', 'undone'].includes(what.kind)
+            pick(stays || what.kind === 'seen' ? current.id : undefined)
           }}
-          onStop={() => tell.mutate({ taskId: current.id, to: 'undo' })}
         />
       ) : (
-        <Empty title={who ? `Every step of ${who} is done.` : 'Every step is done.'}>
+        <Empty title={who && !over ? `Every step of ${who} is done.` : 'Every step is done.'}>
           <ButtonLink to={`/jobs/${job.id}/handover`} weight="main">
             To the hand-over
           </ButtonLink>
         </Empty>
       )}
-      <AllTasks tasks={tasks} now={now} current={current?.id} onPick={setChosen} />
+      <AllTasks tasks={tasks} now={now} current={current?.id} onPick={pick} />
+      <div className="flex flex-wrap items-center gap-x-5">
+        {!bench.paused && job.state !== 'HANDED_OVER' && <Room bench={bench} jobId={job.id} tell={tell} />}
+        <Device {...device} />
+        <ButtonLink to={`/jobs/${job.id}/record`} weight="quiet" className="px-0">
+          What was done
+        </ButtonLink>
+      </div>
     </div>
   )
 }
 
-/** A foot pedal, or the Page Down key, presses the big button. */
-function usePedal() {
+/** A foot pedal, or whatever key is bound, presses the big button. */
+function usePedal(key: string) {
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
-      if (e.key !== 'PageDown' || e.repeat) return
+      if (e.key !== key || e.repeat || e.defaultPrevented) return
       e.preventDefault()
       document.querySelector<HTMLButtonElement>('[data-next]:not([disabled])')?.click()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
-  }, [])
+  }, [key])
 }
 
 /** Keeps a propped-up tablet awake where the browser can; asks again when the page comes back. */

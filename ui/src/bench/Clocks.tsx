@@ -1,6 +1,6 @@
 import { clock } from '../parts/words'
-import { face, urgency, type Face } from './clocks'
-import type { BenchTask } from './useBench'
+import { clockStart, elapsedOf, face, urgency, type Face } from './clocks'
+import type { BenchTask } from './run'
 
 const frames: Record<Face['phase'], string> = {
   late: 'border-over border-4',
@@ -18,9 +18,6 @@ const heads: Record<Face['phase'], string> = {
   waits: 'Waiting',
 }
 
-const elapsed = (task: BenchTask, now: number) =>
-  task.startedAt ? (now - new Date(task.startedAt).getTime()) / 1000 : 0
-
 /** Running clocks, the one that needs hands first at the left; waits shrink to a line. */
 export function Clocks(props: {
   tasks: BenchTask[]
@@ -29,10 +26,11 @@ export function Clocks(props: {
   onPick: (id: string) => void
 }) {
   const faces = props.tasks
-    .map((task) => ({ task, shown: face(task, elapsed(task, props.now)) }))
+    .filter((task) => clockStart(task))
+    .map((task) => ({ task, shown: face(task, elapsedOf(task, props.now)) }))
     .sort((a, b) => urgency(a.shown) - urgency(b.shown))
   const hands = faces.filter((f) => f.shown.phase !== 'waits' && f.task.id !== props.current)
-  const waits = faces.filter((f) => f.shown.phase === 'waits')
+  const waits = faces.filter((f) => f.shown.phase === 'waits' && f.shown.seconds > 0)
   if (hands.length === 0 && waits.length === 0) return null
   return (
     <section aria-label="Clocks" className="grid gap-2">
@@ -43,10 +41,14 @@ export function Clocks(props: {
               <button
                 type="button"
                 onClick={() => props.onPick(task.id)}
+                data-phase={shown.phase}
                 className={`grid min-h-14 min-w-44 rounded-piece bg-paper px-3 py-2 text-left ${frames[shown.phase]}`}
               >
                 <span className="narrow text-note font-semibold">{heads[shown.phase]}</span>
-                <span className="text-head leading-none font-bold">{clock(shown.seconds)}</span>
+                <span className="text-head leading-none font-bold">
+                  {shown.phase === 'late' && '+'}
+                  {clock(shown.seconds)}
+                </span>
                 <span className="max-w-56 truncate text-note">{task.where}</span>
               </button>
             </li>
@@ -69,7 +71,7 @@ export function Clocks(props: {
 
 /** The clock of the step in hand, large. */
 export function BigClock({ task, now }: { task: BenchTask; now: number }) {
-  const shown = face(task, elapsed(task, now))
+  const shown = face(task, elapsedOf(task, now))
   return (
     <div className={`rounded-piece bg-paper px-4 py-3 ${frames[shown.phase]}`} data-phase={shown.phase}>
       <p className="narrow font-semibold">{heads[shown.phase]}</p>

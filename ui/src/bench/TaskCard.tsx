@@ -1,44 +1,67 @@
 import { Check } from 'lucide-react'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import type { Cabin } from '../parts/cabin'
 import { CabinSheet } from '../parts/CabinSheet'
 import { Button } from '../parts/controls'
 import { HazardsOf } from '../parts/Hazards'
-import { lasting, plural } from '../parts/words'
+import { clock, lasting, plural } from '../parts/words'
+import { Answers } from './Answers'
 import { BigClock } from './Clocks'
-import type { BenchTask } from './useBench'
+import { clockStart, elapsedOf, face } from './clocks'
+import { Measure } from './Measure'
+import { Otherwise } from './Otherwise'
+import type { BenchTask } from './run'
+import type { Tell } from './useBench'
 
 /** Cautions that must be ticked before the step can be told done. */
 const MUST = ['IGNITION_OFF', 'TEST_SPOT', 'VENTILATE', 'GRIP_CHECK', 'SURFACE_TOO_HOT', 'BELT_CHECK']
 
 export function TaskCard(props: {
+  jobId: string
   task: BenchTask
   next: BenchTask | undefined
   now: number
   layout: Cabin | undefined
   finishes: Schemas['SurfaceFile'][]
-  onStart: () => void
-  onDone: () => void
-  onStop: () => void
+  read: string | undefined
+  onTell: (what: Omit<Tell, 'taskId'>) => void
 }) {
   const { task, next, now, layout } = props
   const [ticked, setTicked] = useState<string[]>([])
+  const [early, setEarly] = useState<Omit<Tell, 'taskId'>>()
   const musts = task.cautions.filter((c) => MUST.includes(c.code))
   const mays = task.cautions.filter((c) => !MUST.includes(c.code))
   const open = musts.filter((c) => !ticked.includes(c.code))
-  const timed = task.dwellS !== undefined
-  const running = task.state === 'RUNNING'
+  const running = clockStart(task) !== undefined
+  const toLay = task.dwellS !== undefined && task.step !== 'level' && !running
+  const shown = running ? face(task, elapsedOf(task, now)) : undefined
   const lit = new Set(task.surfaceIds)
   const finish = new Map(props.finishes.map((s) => [s.id, s.finish]))
+  const detail = ticked.length > 0 ? { ticked } : undefined
+
+  const end = (what: Omit<Tell, 'taskId'>) => {
+    if (shown?.phase === 'sits') setEarly(what)
+    else props.onTell({ detail, ...what })
+  }
+  const read = props.read && task.answers.find((a) => a.seen === props.read)
 
   return (
     <article className="lying grid gap-4 p-3 md:grid-cols-[1fr_15rem] md:p-5" aria-label="Step in hand">
       <div className="grid content-start gap-3">
         <div>
-          <h2 className="text-head">{task.title}</h2>
+          <h2 className="text-head">
+            {task.title}
+            {task.rung > 1 && task.step !== 'test-spot' && ', a rung higher'}
+          </h2>
           {task.where && <p className="text-do font-semibold text-needle">{task.where}</p>}
         </div>
+        {task.says && (
+          <p className="border-l-4 border-l-needle pl-3 font-semibold" data-said>
+            {task.says}
+          </p>
+        )}
         <ul className="grid gap-1.5 text-do leading-snug">
           {task.lines.map((line) => (
             <li key={line}>{line}</li>
@@ -73,29 +96,69 @@ export function TaskCard(props: {
           </label>
         ))}
         {running && <BigClock task={task} now={now} />}
+        {(task.look === 'meter' || task.look === 'seams') && (
+          <Measure
+            jobId={props.jobId}
+            task={task}
+            instrument={task.look === 'meter' ? 'moisture' : 'gloss'}
+          />
+        )}
         <div className="grid gap-2">
-          {timed && !running && (
+          {early && shown?.phase === 'sits' && (
+            <div role="alert" className="grid gap-2 border-4 border-dashed border-under p-3">
+              <p className="text-do font-semibold">Early: let it sit {clock(shown.seconds)} yet.</p>
+              <div className="grid grid-cols-2 gap-2">
+                <Button weight="main" className="min-h-14" onClick={() => setEarly(undefined)}>
+                  Let it sit
+                </Button>
+                <Button
+                  className="min-h-14"
+                  onClick={() => {
+                    setEarly(undefined)
+                    props.onTell({ detail, reason: `${clock(shown.seconds)} early`, ...early })
+                  }}
+                >
+                  Wiped all the same
+                </Button>
+              </div>
+            </div>
+          )}
+          {toLay && (
             <Button
               weight="main"
               data-next
               className="min-h-16 text-do"
-              onClick={props.onStart}
+              onClick={() => props.onTell({ kind: 'started', detail })}
               disabled={open.length > 0}
             >
               Laid: start the clock ({lasting(task.dwellS ?? 0)})
             </Button>
           )}
-          <Button
-            weight={timed && !running ? 'plain' : 'main'}
-            data-next={timed && !running ? undefined : true}
-            className="min-h-16 text-do"
-            onClick={props.onDone}
-            disabled={open.length > 0}
-          >
-            <Check size={22} aria-hidden="true" /> Done
-          </Button>
-          {running && (
-            <Button weight="quiet" className="min-h-12" onClick={props.onStop}>
+          {read && (
+            <Button
+              weight="main"
+              className="min-h-16 text-do"
+              onClick={() => end({ kind: 'seen', seen: read.seen, reason: 'read from the cloth' })}
+              disabled={open.length > 0}
+            >
+              The cloth was read: {read.label.toLowerCase()}. Take it
+            </Button>
+          )}
+          {task.look ? (
+            <Answers task={task} disabled={open.length > 0} onSeen={(seen) => end({ kind: 'seen', seen })} />
+          ) : (
+            <Button
+              weight={toLay ? 'plain' : 'main'}
+              data-next={toLay ? undefined : true}
+              className="min-h-16 text-do"
+              onClick={() => end({ kind: 'done' })}
+              disabled={open.length > 0}
+            >
+              <Check size={22} aria-hidden="true" /> Done
+            </Button>
+          )}
+          {task.state === 'RUNNING' && (
+            <Button weight="quiet" className="min-h-12" onClick={() => props.onTell({ kind: 'undone' })}>
               Take the clock back
             </Button>
           )}
@@ -105,9 +168,17 @@ export function TaskCard(props: {
             </p>
           )}
         </div>
-        <p className="text-note text-faint max-md:hidden">
-          A foot pedal or Page Down presses the big button.
-        </p>
+        <div className="flex flex-wrap items-center gap-x-4">
+          {(task.look === 'cloth' || task.look === 'test-spot') && (
+            <Link
+              to={`/cloth?job=${props.jobId}&surface=${task.surfaceIds[0]}&task=${task.id}`}
+              className="inline-flex min-h-12 items-center underline underline-offset-4"
+            >
+              Read the cloth by photo or reader
+            </Link>
+          )}
+          <Otherwise task={task} onTell={props.onTell} />
+        </div>
         {next && (
           <p className="border-t border-line pt-2 text-faint">
             Next: <strong className="text-ink">{next.title}</strong>

@@ -1,24 +1,30 @@
-import { expect, test } from 'vitest'
-import { face, urgency } from './clocks'
+import { describe, expect, it } from 'vitest'
+import { clockStart, face, urgency } from './clocks'
+import type { BenchTask } from './run'
 
-const wet = { needsHands: true, dwellS: 60, wipeByS: 480, plannedS: 600 }
-const drying = { needsHands: false, dwellS: undefined, wipeByS: undefined, plannedS: 900 }
+const rim = { needsHands: true, step: 'clean', dwellS: 60, wipeByS: 240, plannedS: 600, late: 'Re-wet it.' }
+const area = { ...rim, step: 'level', dwellS: 120, wipeByS: 240 }
 
-test.each([
-  [10, 'sits', 50],
-  [60, 'wipe', 420],
-  [479, 'wipe', 1],
-  [500, 'late', 20],
-])('a cleaner laid %d s ago', (elapsed, phase, seconds) => {
-  expect(face(wet, elapsed)).toMatchObject({ phase, seconds })
-})
+describe('a clock', () => {
+  it('says how long yet, then that it is time, then what to do when it is late', () => {
+    expect(face(rim, 20)).toMatchObject({ phase: 'sits', seconds: 40 })
+    expect(face(rim, 100)).toMatchObject({ phase: 'wipe', seconds: 140 })
+    expect(face(rim, 300)).toEqual({ phase: 'late', seconds: 60, words: 'Re-wet it.' })
+  })
 
-test('a wait only counts down', () =>
-  expect(face(drying, 300)).toMatchObject({ phase: 'waits', seconds: 600 }))
+  it('puts late work first, then what is due soonest, waits last', () => {
+    const late = urgency(face(rim, 300))
+    const later = urgency(face(rim, 260))
+    const due = urgency(face(area, 200))
+    const sits = urgency(face(area, 20))
+    const waits = urgency(face({ ...rim, needsHands: false }, 5))
+    expect([waits, sits, due, later, late].sort((a, b) => a - b)).toEqual([late, later, due, sits, waits])
+  })
 
-test('a late wipe comes before one that is due, and a wait comes last', () => {
-  const order = [face(drying, 0), face(wet, 100), face(wet, 500), face(wet, 10)].sort(
-    (a, b) => urgency(a) - urgency(b),
-  )
-  expect(order.map((f) => f.phase)).toEqual(['late', 'wipe', 'sits', 'waits'])
+  it('runs for a coated area since it was laid, and for nothing that is over', () => {
+    const laid = { step: 'level', state: 'WAITING', clockFrom: '2026-05-04T09:00:00' } as BenchTask
+    expect(clockStart(laid)).toBe('2026-05-04T09:00:00')
+    expect(clockStart({ ...laid, state: 'DONE' })).toBeUndefined()
+    expect(face({ ...area, wipeByS: undefined }, 130)).toMatchObject({ phase: 'wipe', seconds: 10 })
+  })
 })

@@ -1,6 +1,4 @@
-import type { Schemas } from '../api/client'
-
-type Task = Schemas['BenchTask']
+import { isOver, type BenchTask } from './run'
 
 export type Face = {
   /** What the hands should do, by the clock. */
@@ -10,22 +8,40 @@ export type Face = {
   words: string
 }
 
-/** How a running task stands at a moment, in seconds since it was started. */
-export function face(
-  task: Pick<Task, 'needsHands' | 'dwellS' | 'wipeByS' | 'plannedS'>,
-  elapsed: number,
-): Face {
+type Timed = Pick<BenchTask, 'needsHands' | 'step' | 'dwellS' | 'wipeByS' | 'plannedS' | 'late'>
+
+/** How a running step stands at a moment, in seconds since its clock began. */
+export function face(task: Timed, elapsed: number): Face {
   if (!task.needsHands) return { phase: 'waits', seconds: task.plannedS - elapsed, words: 'still to wait' }
-  if (task.dwellS === undefined || task.wipeByS === undefined)
+  if (task.dwellS === undefined)
     return { phase: 'works', seconds: elapsed, words: `worked; planned ${Math.ceil(task.plannedS / 60)} min` }
-  if (elapsed < task.dwellS) return { phase: 'sits', seconds: task.dwellS - elapsed, words: 'let it sit' }
+  const level = task.step === 'level'
+  if (elapsed < task.dwellS)
+    return {
+      phase: 'sits',
+      seconds: task.dwellS - elapsed,
+      words: level ? 'let it flash, do not touch it yet' : 'let it sit',
+    }
+  if (task.wipeByS === undefined)
+    return { phase: 'wipe', seconds: elapsed - task.dwellS, words: 'taken up: level it now' }
   if (elapsed < task.wipeByS)
-    return { phase: 'wipe', seconds: task.wipeByS - elapsed, words: 'to work and wipe before it dries' }
-  return {
-    phase: 'late',
-    seconds: elapsed - task.wipeByS,
-    words: 'past the window: re-wet lightly, then wipe',
-  }
+    return {
+      phase: 'wipe',
+      seconds: task.wipeByS - elapsed,
+      words: level ? 'to wipe it off inside its window' : 'to work and wipe before it dries',
+    }
+  return { phase: 'late', seconds: elapsed - task.wipeByS, words: task.late ?? 'Past its window.' }
+}
+
+/** Since when a step's clock runs; undefined where none does. */
+export const clockStart = (task: BenchTask): string | undefined =>
+  isOver(task) || task.state === 'HELD'
+    ? undefined
+    : (task.clockFrom ?? (task.state === 'RUNNING' ? task.startedAt : undefined))
+
+export const elapsedOf = (task: BenchTask, now: number): number => {
+  const from = clockStart(task)
+  return from ? (now - new Date(from).getTime()) / 1000 : 0
 }
 
 /** Which of several running clocks needs hands first: late ones, then the soonest due, waits last. */

@@ -1,87 +1,172 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
-import { api, need, type Schemas } from '../api/client'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { ApiError, api, need } from '../api/client'
 import { benchQuery, jobQuery } from '../api/queries'
-
-export type BenchTask = Schemas['BenchTask']
-type Bench = Schemas['BenchView']
-type Move = { taskId: string; to: 'start' | 'done' | 'undo' }
+import { serverTime, withEntry, type Bench, type Entry } from './run'
+import { keepRun, keepWaiting, keptRun, waitingEntries } from './waiting'
 
 const LISTEN_AFTER_MS = 1000
+const TRY_AGAIN_MS = 4000
 
-/** Asks for the run again whenever somebody else ticked something. */
-function useOthers(id: string) {
-  const client = useQueryClient()
+/** Asks for the run again whenever somebody else told it something. */
+function useOthers(id: string, again: () => void) {
   useEffect(() => {
     let events: EventSource | undefined
     const wait = setTimeout(() => {
       events = new EventSource(`/api/v1/jobs/${id}/bench/events`)
-      const again = () => void client.invalidateQueries({ queryKey: benchQuery(id).queryKey })
-      events.onopen = again // what was ticked while nobody listened
+      events.onopen = again // what was told while nobody listened
       events.onmessage = again
     }, LISTEN_AFTER_MS)
     return () => {
       clearTimeout(wait)
       events?.close()
     }
-  }, [client, id])
+  }, [id, again])
 }
 
-/** The run, and what can be told it. A tick shows at once and is taken back if the server refuses it. */
-export function useBench(id: string) {
+const isCut = (error: unknown) => error instanceof ApiError && error.status === 0
+
+export type Tell = Pick<Entry, 'taskId' | 'kind'> & Partial<Entry>
+export type Refused = { entry: Entry; why: ApiError }
+
+/**
+ * The run, and what can be told it. What is told shows at once, is kept on the device until the
+ * server has it, and goes out in its order, each entry once.
+ */
+export function useBench(id: string, by: string) {
   const client = useQueryClient()
   const key = benchQuery(id).queryKey
-  const run = useQuery({ ...benchQuery(id), refetchInterval: 15_000, retry: false })
-  useOthers(id)
-  const settle = (fresh: Bench) => {
-    client.setQueryData(key, fresh)
-    void client.invalidateQueries({ queryKey: ['day'] })
-  }
+  const kept = useMemo(() => keptRun(id), [id])
+  const run = useQuery({
+    ...benchQuery(id),
+    refetchInterval: 15_000,
+    retry: false,
+    networkMode: 'always',
+    initialData: kept?.bench,
+    initialDataUpdatedAt: kept?.heardAt,
+  })
+  const [waiting, setWaiting] = useState<Entry[]>(() => waitingEntries(id))
+  const [refused, setRefused] = useState<Refused[]>([])
+  const [remark, setRemark] = useState<string>()
+  const [cut, setCut] = useState(false)
+  const queue = useRef(waiting)
+  const sending = useRef(false)
+
+  const hold = useCallback(
+    (entries: Entry[]) => {
+      queue.current = entries
+      keepWaiting(id, entries)
+      setWaiting(entries)
+    },
+    [id],
+  )
+  const heard = useCallback(
+    (fresh: Bench) => {
+      keepRun(id, { bench: fresh, heardAt: Date.now() })
+      client.setQueryData(key, fresh)
+      void client.invalidateQueries({ queryKey: ['day'] })
+    },
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key follows the id
+    [client, id],
+  )
+
+  const send = useCallback(
+    (entries: Entry[]) =>
+      need(api.POST('/api/v1/jobs/{id}/bench/entries', { params: { path: { id } }, body: { entries } })),
+    [id],
+  )
+
+  const flush = useCallback(async () => {
+    if (sending.current) return
+    sending.current = true
+    let together = true
+    try {
+      while (queue.current.length > 0) {
+        const batch = together ? queue.current : queue.current.slice(0, 1)
+        const sent = new Set(batch.map((e) => e.id))
+        try {
+          const told = await send(batch)
+          hold(queue.current.filter((e) => !sent.has(e.id)))
+          heard(told.run)
+          const last = told.remarks.at(-1)
+          if (last) setRemark(last.says)
+          setCut(false)
+        } catch (error) {
+          if (isCut(error) || !(error instanceof ApiError)) {
+            setCut(true)
+            return
+          }
+          if (batch.length > 1) {
+            together = false // find the one that is refused; the others go through
+            continue
+          }
+          hold(queue.current.filter((e) => !sent.has(e.id)))
+          setRefused((before) => [...before, ...batch.map((entry) => ({ entry, why: error }))])
+        }
+      }
+    } finally {
+      sending.current = false
+    }
+  }, [heard, hold, send])
+
+  const again = useCallback(() => {
+    void flush()
+    void client.invalidateQueries({ queryKey: ['job', id, 'bench'] })
+  }, [client, flush, id])
+  useOthers(id, again)
+
+  useEffect(() => {
+    if (waiting.length === 0) return
+    void flush()
+    const timer = setInterval(() => void flush(), TRY_AGAIN_MS)
+    const back = () => void flush()
+    window.addEventListener('online', back)
+    return () => {
+      clearInterval(timer)
+      window.removeEventListener('online', back)
+    }
+  }, [flush, waiting.length])
+
+  useEffect(() => {
+    if (run.data && run.isSuccess && !run.isFetching)
+      keepRun(id, { bench: run.data, heardAt: run.dataUpdatedAt })
+  }, [id, run.data, run.dataUpdatedAt, run.isFetching, run.isSuccess])
+
   const begin = useMutation({
     mutationFn: () => need(api.POST('/api/v1/jobs/{id}/bench', { params: { path: { id } } })),
     onSuccess: (fresh) => {
-      settle(fresh)
+      heard(fresh)
       void client.invalidateQueries({ queryKey: jobQuery(id).queryKey, exact: true })
     },
   })
-  const tell = useMutation({
-    scope: { id: `bench-${id}` },
-    mutationFn: ({ taskId, to }: Move) => {
-      const params = { params: { path: { id, taskId } } }
-      switch (to) {
-        case 'start':
-          return need(api.POST('/api/v1/jobs/{id}/bench/tasks/{taskId}/start', params))
-        case 'done':
-          return need(api.POST('/api/v1/jobs/{id}/bench/tasks/{taskId}/done', params))
-        case 'undo':
-          return need(api.POST('/api/v1/jobs/{id}/bench/tasks/{taskId}/undo', params))
-      }
-    },
-    onMutate: async (move) => {
-      await client.cancelQueries({ queryKey: key })
-      const before = client.getQueryData<Bench>(key)
-      if (before) client.setQueryData(key, told(before, move))
-      return { before }
-    },
-    onError: (_error, _move, context) => context?.before && client.setQueryData(key, context.before),
-    onSuccess: settle,
-  })
-  return { run, begin, tell }
-}
 
-const next = { start: 'RUNNING', done: 'DONE', undo: 'WAITING' } as const
+  const bench = useMemo(() => run.data && waiting.reduce(withEntry, run.data), [run.data, waiting])
 
-function told(bench: Bench, { taskId, to }: Move): Bench {
-  const tasks = bench.tasks.map((t) =>
-    t.id === taskId
-      ? {
-          ...t,
-          state: next[to],
-          startedAt: to === 'start' ? bench.serverNow : to === 'undo' ? undefined : t.startedAt,
-        }
-      : t,
-  )
-  return { ...bench, tasks, tasksDone: tasks.filter((t) => t.needsHands && t.state === 'DONE').length }
+  const tell = (what: Tell) => {
+    if (!run.data) return
+    const offset = new Date(run.data.serverNow).getTime() - run.dataUpdatedAt
+    const entry: Entry = {
+      id: crypto.randomUUID(),
+      at: serverTime(Date.now() + offset),
+      by: by || undefined,
+      ...what,
+    }
+    setRemark(undefined)
+    hold([...queue.current, entry])
+    void flush()
+  }
+
+  return {
+    run,
+    bench,
+    begin,
+    tell,
+    waiting,
+    refused,
+    forget: () => setRefused([]),
+    remark,
+    cut: cut || isCut(run.error),
+  }
 }
 
 /** The server's time, ticking: its last word plus what has passed since it came in, at `heardAt` here. */

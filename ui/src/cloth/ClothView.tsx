@@ -5,7 +5,7 @@ import { Link, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { matchQuery } from '../api/queries'
 import { useJobSettled } from '../api/useJobSettled'
-import { Button, TextField } from '../parts/controls'
+import { Button, ButtonLink, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { Answer } from './Answer'
 import { PickPatches, type Patches } from './PickPatches'
@@ -17,6 +17,7 @@ export function ClothView() {
   const [search] = useSearchParams()
   const jobId = search.get('job') ?? undefined
   const surfaceId = search.get('surface') ?? undefined
+  const taskId = search.get('task') ?? undefined
   const match = useQuery({
     ...matchQuery(jobId ?? '', surfaceId ?? ''),
     enabled: jobId !== undefined && surfaceId !== undefined,
@@ -157,7 +158,16 @@ export function ClothView() {
         {read ? (
           <>
             <Answer read={read} />
-            {jobId && surfaceId && match.data?.chosen && !noted && (
+            {jobId && taskId && (
+              <ButtonLink
+                weight="main"
+                className="min-h-14 justify-self-start"
+                to={`/jobs/${jobId}/bench?task=${taskId}&seen=${seenOf(read)}`}
+              >
+                Take it to the bench
+              </ButtonLink>
+            )}
+            {jobId && surfaceId && !taskId && match.data?.chosen && !noted && (
               <Note
                 jobId={jobId}
                 surfaceId={surfaceId}
@@ -184,6 +194,11 @@ export function ClothView() {
     </div>
   )
 }
+
+/** What a reading is at the bench. */
+const seenOf = (read: Read) =>
+  ({ pigment: 'colour', nothing: 'clean', soil: 'soil', 'cannot-tell': 'cannot-tell' })[read.taken] ??
+  'cannot-tell'
 
 function TrimColour(props: { value: string; onChange: (value: string) => void }) {
   return (

@@ -22,8 +22,8 @@ class DataStaysTest {
       surveyed = api.surveyedJob("Kept");
       running = api.surveyedJob("Kept at the bench");
       api.post("/api/v1/jobs/" + running + "/bench");
-      api.post("/api/v1/jobs/" + running + "/bench/tasks/receive/done");
-      api.post("/api/v1/jobs/" + running + "/bench/tasks/inspect/start");
+      api.tell(running, "receive", "done");
+      api.tell(running, "inspect", "started");
     }
     try (Running second = RunningAttune.start(data)) {
       Api api = second.api();

@@ -1,11 +1,15 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.BenchView;
+import attune.app.bench.BenchViews.EntriesRequest;
+import attune.app.bench.BenchViews.ToldView;
+import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -40,18 +44,9 @@ class BenchController {
     return bench.view(id);
   }
 
-  @PostMapping("/tasks/{taskId}/start")
-  BenchView startTask(@PathVariable UUID id, @PathVariable String taskId) {
-    return bench.startTask(id, taskId);
-  }
-
-  @PostMapping("/tasks/{taskId}/done")
-  BenchView finishTask(@PathVariable UUID id, @PathVariable String taskId) {
-    return bench.finishTask(id, taskId);
-  }
-
-  @PostMapping("/tasks/{taskId}/undo")
-  BenchView undoTask(@PathVariable UUID id, @PathVariable String taskId) {
-    return bench.undoTask(id, taskId);
+  /** Takes what a device has to tell, each entry once, in the order it happened. */
+  @PostMapping("/entries")
+  ToldView tell(@PathVariable UUID id, @Valid @RequestBody EntriesRequest request) {
+    return bench.tell(id, request.entries());
   }
 }

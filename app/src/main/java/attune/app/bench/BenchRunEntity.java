@@ -80,7 +80,8 @@ class BenchRunEntity implements Persistable<UUID> {
     return tasksDone;
   }
 
-  void done(int tasks) {
-    tasksDone = tasks;
+  void progress(int total, int done) {
+    tasksTotal = total;
+    tasksDone = done;
   }
 }

@@ -1,21 +1,38 @@
 package attune.app.bench;
 
+import attune.app.bench.EntryDetail.AirNow;
 import attune.app.format.PlanFile;
 import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
 
-/** What goes out of the bench endpoints. */
+/** What goes in and out of the bench endpoints. */
 public final class BenchViews {
   private BenchViews() {}
 
   /** Where a task stands. */
   public enum TaskState {
+    HELD,
     WAITING,
     RUNNING,
-    DONE
+    DONE,
+    SKIPPED,
+    REPLACED,
+    REFERRED
   }
+
+  /**
+   * What can be seen when a step is done, and what follows.
+   *
+   * @param next and {@code says} before the last pass there should be
+   * @param lastNext and {@code lastSays} from then on
+   */
+  public record SeenView(
+      String seen, String label, String next, String says, String lastNext, String lastSays) {}
 
   /**
    * One task as the bench shows it.
@@ -24,15 +41,27 @@ public final class BenchViews {
    * @param needsHands false for drying and curing
    * @param lines what to do, in short sentences
    * @param lookFor what to see when it is done, or null
-   * @param dwellS earliest wipe after laying, or null
-   * @param wipeByS latest wipe after laying, or null
+   * @param look what its result is read from: test-spot, cloth, foam, seams, meter or lamp; null
+   *     where a tick is all
+   * @param rung of the panel's ladder, 0 for what is no cleaning
+   * @param passes judged so far
+   * @param passesLow fewest expected, 0 where nothing is
+   * @param passesHigh most there should be, 0 where nothing is expected
+   * @param outcome what followed from what was seen last, null where nothing was; {@code says} in
+   *     words
+   * @param clockFrom since when its window runs, where a clock does: since it was laid
+   * @param dwellS earliest wipe after that, or null
+   * @param wipeByS latest wipe after that, or null
+   * @param late what to do when that is past, or null
    * @param plannedS planned length
+   * @param by who did it, empty where it was not said
    */
   public record BenchTask(
       String id,
       String step,
       String title,
       List<String> surfaceIds,
+      List<String> covers,
       String where,
       @Nullable String productId,
       @Nullable String person,
@@ -40,12 +69,40 @@ public final class BenchViews {
       List<String> lines,
       @Nullable String lookFor,
       List<PlanFile.CodeFile> cautions,
+      @Nullable String look,
+      List<SeenView> answers,
+      int rung,
+      int passes,
+      int passesLow,
+      int passesHigh,
+      @Nullable String outcome,
+      @Nullable String says,
+      @Nullable LocalDateTime clockFrom,
       @Nullable Integer dwellS,
       @Nullable Integer wipeByS,
+      @Nullable String late,
       int plannedS,
       TaskState state,
       @Nullable LocalDateTime startedAt,
-      @Nullable LocalDateTime doneAt) {}
+      @Nullable LocalDateTime doneAt,
+      String by,
+      List<String> after) {}
+
+  /**
+   * How it goes.
+   *
+   * @param readyAt when the car can be driven and sat in, as it goes now
+   * @param planned the same as planned
+   */
+  public record PaceView(
+      LocalDateTime handsOffAt,
+      long leftMin,
+      LocalDateTime readyAt,
+      LocalDateTime planned,
+      @Nullable LocalDateTime promised) {}
+
+  /** The run stopped for now. */
+  public record PausedView(LocalDateTime at, String by, String reason) {}
 
   /** A run, with the server's own time so that clocks agree on every device. */
   public record BenchView(
@@ -55,7 +112,43 @@ public final class BenchViews {
       LocalDateTime startedAt,
       int tasksTotal,
       int tasksDone,
+      PaceView pace,
+      @Nullable PausedView paused,
+      @Nullable AirNow air,
       List<BenchTask> tasks) {}
+
+  /**
+   * Something that happened, as a device tells it.
+   *
+   * @param id given by the device, so that it counts once however often it is sent
+   * @param taskId empty for what concerns the whole run
+   * @param at when it happened, by the server's clock
+   */
+  public record EntryRequest(
+      @NotNull(message = "an id") UUID id,
+      @NotNull(message = "a task, or empty") @Size(max = 160, message = "at most 160 characters")
+          String taskId,
+      @NotNull(message = "what happened") String kind,
+      @NotNull(message = "a local time") LocalDateTime at,
+      @Nullable @Size(max = 80, message = "at most 80 characters") String by,
+      @Nullable String seen,
+      @Nullable @Size(max = 400, message = "at most 400 characters") String reason,
+      @Nullable @Valid EntryDetail detail) {}
+
+  /** What a device has to tell, in its order. */
+  public record EntriesRequest(
+      @NotNull(message = "entries") @Size(max = 500, message = "at most 500 entries at once")
+          List<@Valid EntryRequest> entries) {}
+
+  /**
+   * What is said of an entry.
+   *
+   * @param says what follows from it, or what stood against it
+   */
+  public record Remark(UUID id, String says) {}
+
+  /** The run after something was told. */
+  public record ToldView(BenchView run, List<Remark> remarks) {}
 
   /** How far a run is. */
   public record Progress(UUID jobId, int tasksTotal, int tasksDone, LocalDateTime startedAt) {}

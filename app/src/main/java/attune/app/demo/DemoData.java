@@ -1,7 +1,6 @@
 package attune.app.demo;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.BenchTask;
 import attune.app.format.JobFile;
 import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
@@ -80,11 +79,13 @@ class DemoData {
         mapper.readValue(ReferenceData.text("/demo/" + demo.file() + ".json"), JobFile.class);
     UUID id = jobs.create(today(file), vehicle, "Demo job").id();
     if (demo.tasksDone() != NOT_STARTED) {
-      bench.start(id).tasks().stream()
-          .filter(BenchTask::needsHands)
-          .limit(demo.tasksDone())
-          .map(BenchTask::id)
-          .forEach(task -> bench.finishTask(id, task));
+      bench.doAll(
+          id,
+          bench.start(id).tasks().stream()
+              .filter(task -> task.needsHands() && task.rung() < 2)
+              .limit(demo.tasksDone())
+              .toList(),
+          "Mira Holt");
     }
     return id;
   }

@@ -8,7 +8,6 @@ import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
-import attune.app.format.PlanFile.TaskFile;
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.Ready;
@@ -25,6 +24,7 @@ import attune.core.shelf.Shelf;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -43,6 +43,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class HandoverService {
+  private static final Set<TaskState> OPEN =
+      Set.of(TaskState.WAITING, TaskState.RUNNING, TaskState.SKIPPED);
+  private static final Set<String> CLEANS = Set.of("clean", "textile");
+  private static final Set<String> ENDS_SHORT = Set.of("leave", "stays", "refer");
   private static final Set<String> NOTICED = Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET");
 
   private final JobService jobs;
@@ -81,7 +85,7 @@ public class HandoverService {
         left(run),
         ready(plan, run),
         treated(document, plan, run, labels, products),
-        notCured(plan, labels),
+        notCured(plan, run, labels),
         used(plan, products),
         plan.care().stream().map(care -> advice(care, labels)).toList(),
         plan.surfaces().stream()
@@ -106,32 +110,22 @@ public class HandoverService {
     return run.tasks().stream()
         .filter(
             task ->
-                task.needsHands()
-                    && task.state() != TaskState.DONE
-                    && !task.step().equals("handover"))
+                task.needsHands() && OPEN.contains(task.state()) && !task.step().equals("handover"))
         .map(task -> task.where().isEmpty() ? task.title() : task.title() + ": " + task.where())
         .toList();
   }
 
-  /** Planned times moved by how far the last tick is from its planned end. */
+  /** Planned times moved by how far the bench is from its plan. */
   private static Ready ready(PlanFile plan, BenchView run) {
-    Map<String, TaskFile> planned =
-        plan.timeline().stream().collect(Collectors.toMap(TaskFile::id, Function.identity()));
-    Optional<BenchTask> last =
-        run.tasks().stream()
-            .filter(task -> task.needsHands() && task.state() == TaskState.DONE)
-            .max(java.util.Comparator.comparing(BenchTask::doneAt));
     Duration shift =
-        last.map(
-                task ->
-                    Duration.between(
-                        LocalDateTime.parse(planned.get(task.id()).end()), task.doneAt()))
-            .orElse(Duration.ZERO);
+        run.tasksDone() == 0
+            ? Duration.ZERO
+            : Duration.between(run.pace().planned(), run.pace().readyAt());
     return new Ready(
         moved(plan.ready().driveAt(), shift),
         moved(plan.ready().sitAt(), shift),
         moved(plan.ready().curedAt(), shift),
-        last.isPresent());
+        run.tasksDone() > 0);
   }
 
   private static String moved(String time, Duration shift) {
@@ -149,16 +143,25 @@ public class HandoverService {
         document.surfaces().stream()
             .collect(Collectors.toMap(JobFile.SurfaceFile::id, Function.identity()));
     Map<String, Set<String>> doneSteps = new LinkedHashMap<>();
+    Map<String, Integer> rungs = new HashMap<>();
     for (BenchTask task : run.tasks()) {
       if (task.state() == TaskState.DONE && task.surfaceIds().size() == 1) {
         doneSteps
             .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
             .add(task.step());
+        if (CLEANS.contains(task.step())) {
+          rungs.merge(task.surfaceIds().get(0), Math.max(1, task.rung()), Math::max);
+        }
       }
     }
     List<Treated> treated = new ArrayList<>();
     for (PlannedSurfaceFile surface : plan.surfaces()) {
-      String did = did(surface, doneSteps.getOrDefault(surface.surfaceId(), Set.of()), products);
+      String did =
+          did(
+              surface,
+              doneSteps.getOrDefault(surface.surfaceId(), Set.of()),
+              rungs.getOrDefault(surface.surfaceId(), 0),
+              products);
       if (!did.isEmpty()) {
         treated.add(
             new Treated(
@@ -189,17 +192,17 @@ public class HandoverService {
     return rest.isEmpty() ? soil : soil + "; " + rest;
   }
 
-  private static String did(PlannedSurfaceFile surface, Set<String> steps, Shelf products) {
+  private static String did(
+      PlannedSurfaceFile surface, Set<String> steps, int rung, Shelf products) {
     List<String> did = new ArrayList<>();
-    boolean cleaned = steps.contains("clean") || steps.contains("textile");
     surface.ladder().stream()
-        .findFirst()
-        .filter(rung -> cleaned)
+        .limit(rung)
+        .reduce((milder, firmer) -> firmer)
         .map(
-            rung ->
-                rung.cleanerId() == null
+            worked ->
+                worked.cleanerId() == null
                     ? "dusted dry"
-                    : "cleaned with " + name(products, rung.cleanerId()))
+                    : "cleaned with " + name(products, worked.cleanerId()))
         .ifPresent(did::add);
     for (PlanFile.FinishStepFile step : surface.finishSteps()) {
       if (steps.contains(step.step())) {
@@ -220,7 +223,7 @@ public class HandoverService {
     };
   }
 
-  private static List<NotCured> notCured(PlanFile plan, Map<String, String> labels) {
+  private static List<NotCured> notCured(PlanFile plan, BenchView run, Map<String, String> labels) {
     List<NotCured> list = new ArrayList<>();
     for (PlannedSurfaceFile surface : plan.surfaces()) {
       String label = labels.get(surface.surfaceId());
@@ -230,8 +233,31 @@ public class HandoverService {
       surface.cautions().stream()
           .filter(c -> NOTICED.contains(c.code()))
           .forEach(c -> list.add(new NotCured(label, c.code(), c.text())));
+      run.tasks().stream()
+          .filter(task -> task.outcome() != null && ENDS_SHORT.contains(task.outcome()))
+          .filter(task -> task.covers().contains(surface.surfaceId()))
+          .limit(1)
+          .forEach(task -> list.add(atTheBench(label, task)));
     }
     return list;
+  }
+
+  private static NotCured atTheBench(String label, BenchTask task) {
+    return switch (task.outcome()) {
+      case "refer" ->
+          new NotCured(
+              label,
+              "REFER_REPAIR",
+              "Its own colour or coat began to come off, so the work was stopped; a repairer"
+                  + " re-colours it.");
+      case "stays" ->
+          new NotCured(label, "HIGH_SPOT", "A high spot of the coating has cured and stays.");
+      default ->
+          new NotCured(
+              label,
+              "LEAVE_SOME",
+              "Some of what was found stays: the finish stands no more than was done.");
+    };
   }
 
   private static List<Used> used(PlanFile plan, Shelf products) {

@@ -31,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class VisitNotes {
   private static final double SECONDS = 60;
+  private static final Set<String> CLEANS = Set.of("clean", "textile");
 
   private final BenchService bench;
   private final JobService jobs;
@@ -60,11 +61,13 @@ public class VisitNotes {
     for (PlannedSurfaceFile surface : plan.surfaces()) {
       Set<String> done = done(tasks, surface.surfaceId());
       String panel = job.labels().get(surface.surfaceId());
-      surface.ladder().stream()
-          .limit(1)
-          .filter(rung -> rung.cleanerId() != null && done.contains("clean"))
-          .map(rung -> cleaned(jobId, surface.surfaceId(), panel, when, rung, shelf))
-          .forEach(used::add);
+      for (int rung = 1; rung <= surface.ladder().size(); rung++) {
+        int passes = passes(tasks, surface.surfaceId(), rung);
+        RungFile worked = surface.ladder().get(rung - 1);
+        if (passes > 0 && worked.cleanerId() != null) {
+          used.add(cleaned(jobId, surface.surfaceId(), panel, when, worked, passes, shelf));
+        }
+      }
       surface.finishSteps().stream()
           .filter(step -> done.contains(step.step()))
           .map(step -> finished(jobId, surface.surfaceId(), panel, when, step, shelf))
@@ -100,8 +103,28 @@ public class VisitNotes {
     return steps;
   }
 
+  /** Passes made with a rung: as judged, else as planned where it was only ticked. */
+  private static int passes(List<BenchTask> tasks, String surfaceId, int rung) {
+    return tasks.stream()
+        .filter(task -> task.rung() == rung && task.surfaceIds().contains(surfaceId))
+        .filter(task -> CLEANS.contains(task.step()))
+        .mapToInt(
+            task ->
+                task.passes() > 0
+                    ? task.passes()
+                    : task.state() == TaskState.DONE ? Math.max(1, task.passesHigh()) : 0)
+        .max()
+        .orElse(0);
+  }
+
   private static Treatment cleaned(
-      UUID job, String id, String panel, LocalDateTime when, RungFile rung, Shelf shelf) {
+      UUID job,
+      String id,
+      String panel,
+      LocalDateTime when,
+      RungFile rung,
+      int passes,
+      Shelf shelf) {
     return new Treatment(
         job,
         id,
@@ -115,7 +138,7 @@ public class VisitNotes {
             ? null
             : (rung.effectivePh().low() + rung.effectivePh().high()) / 2,
         rung.dwellS().max() / SECONDS,
-        rung.passes().high(),
+        passes,
         false);
   }
 

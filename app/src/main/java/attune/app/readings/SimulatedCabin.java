@@ -93,7 +93,7 @@ class SimulatedCabin {
         now = now.waitFor(Math.max(0, Duration.between(at, task.doneAt()).toSeconds()));
       }
       at = task.doneAt();
-      now = planned.isPresent() ? step(now, task.step(), planned.get(), used) : now;
+      now = planned.isPresent() ? step(now, task, planned.get(), used) : now;
     }
     LocalDateTime present = LocalDateTime.now(clock);
     return at == null ? now : now.waitFor(Math.max(0, Duration.between(at, present).toSeconds()));
@@ -101,7 +101,8 @@ class SimulatedCabin {
 
   /** A step done in several sections counts once all of them are ticked. */
   private static boolean isLastOf(BenchTask task, List<BenchTask> here) {
-    List<BenchTask> same = here.stream().filter(t -> t.step().equals(task.step())).toList();
+    List<BenchTask> same =
+        here.stream().filter(t -> t.step().equals(task.step()) && t.rung() == task.rung()).toList();
     return same.stream().allMatch(t -> t.state() == TaskState.DONE)
         && same.stream().noneMatch(t -> t.doneAt().isAfter(task.doneAt()))
         && same.lastIndexOf(task) == lastAt(same, task.doneAt());
@@ -116,11 +117,12 @@ class SimulatedCabin {
   }
 
   private static SimulatedSurface step(
-      SimulatedSurface surface, String step, PlannedSurfaceFile planned, Shelf shelf) {
-    if (step.equals("clean")) {
-      return planned.ladder().isEmpty()
-          ? surface
-          : cleaned(surface, planned.ladder().get(0), shelf);
+      SimulatedSurface surface, BenchTask task, PlannedSurfaceFile planned, Shelf shelf) {
+    String step = task.step();
+    if (task.rung() > 0 && !task.step().equals("test-spot")) {
+      RungFile rung = planned.ladder().get(task.rung() - 1);
+      return cleaned(
+          surface, rung, task.passes() > 0 ? task.passes() : rung.passes().high(), shelf);
     }
     SimulatedSurface now = surface;
     for (PlanFile.FinishStepFile finish : planned.finishSteps()) {
@@ -132,7 +134,8 @@ class SimulatedCabin {
     return step.equals("level") ? now.level() : now;
   }
 
-  private static SimulatedSurface cleaned(SimulatedSurface surface, RungFile rung, Shelf shelf) {
+  private static SimulatedSurface cleaned(
+      SimulatedSurface surface, RungFile rung, int passes, Shelf shelf) {
     Treatment treatment =
         new Treatment(
             Optional.ofNullable(rung.cleanerId()).flatMap(shelf::findProduct),
@@ -143,7 +146,7 @@ class SimulatedCabin {
             Coded.parse(Treatment.Warmth.class, rung.warmth()),
             (int) rung.dwellS().min());
     SimulatedSurface now = surface;
-    for (int pass = 0; pass < rung.passes().high(); pass++) {
+    for (int pass = 0; pass < passes; pass++) {
       now = now.pass(treatment);
     }
     return now;

@@ -84,12 +84,12 @@ class BenchApiTest {
   @Test
   void aTickIsTakenBack() {
     bench("");
-    JsonNode ticked = bench("/tasks/receive/done").json();
+    JsonNode ticked = api.tell(job, "receive", "done").json().get("run");
     assertThat(ticked.get("tasksDone").asInt()).isEqualTo(1);
     assertThat(state("receive")).isEqualTo("DONE");
-    bench("/tasks/receive/done");
+    api.tell(job, "receive", "done");
     assertThat(view().get("tasksDone").asInt()).isEqualTo(1);
-    bench("/tasks/receive/undo");
+    api.tell(job, "receive", "undone");
     assertThat(state("receive")).isEqualTo("WAITING");
     assertThat(view().get("tasksDone").asInt()).isZero();
   }
@@ -98,17 +98,17 @@ class BenchApiTest {
   void aStartedClockKeepsItsFirstTimeOnEveryDevice() {
     bench("");
     String id = "clean-fl-cushion-centre";
-    bench("/tasks/" + id + "/start");
+    api.tell(job, id, "started");
     String started = task(id).get("startedAt").asString();
     clock.pass(Duration.ofSeconds(20));
-    bench("/tasks/" + id + "/start");
+    api.tell(job, id, "started");
     assertThat(task(id).get("startedAt").asString()).isEqualTo(started);
     Duration shown =
         Duration.between(
             LocalDateTime.parse(started), LocalDateTime.parse(view().get("serverNow").asString()));
     assertThat(shown).isGreaterThanOrEqualTo(Duration.ofSeconds(20));
     assertThat(task(id).get("dwellS").asInt()).isLessThan(task(id).get("wipeByS").asInt());
-    bench("/tasks/" + id + "/undo");
+    api.tell(job, id, "undone");
     assertThat(task(id).has("startedAt")).isFalse();
   }
 
@@ -123,7 +123,7 @@ class BenchApiTest {
         break;
       }
       if (task.get("needsHands").asBoolean()) {
-        bench("/tasks/" + task.get("id").asString() + "/done");
+        api.tell(job, task.get("id").asString(), "done");
       }
     }
     assertThat(state(dry)).isEqualTo("RUNNING");
@@ -134,10 +134,11 @@ class BenchApiTest {
   @Test
   void aWaitIsNotTicked() {
     bench("");
-    Answer refused = bench("/tasks/dry-fl-cushion-centre/done");
+    Answer refused = api.tell(job, "dry-fl-cushion-centre", "done");
     assertThat(refused.status()).isEqualTo(409);
     assertThat(refused.json().get("detail").asString()).contains("runs by itself");
-    assertThat(bench("/tasks/no-such-task/done").status()).isEqualTo(404);
+    assertThat(api.tell(job, "no-such-task", "done").fault().get("pointer").asString())
+        .isEqualTo("/entries/0/taskId");
   }
 
   @Test
@@ -159,7 +160,7 @@ class BenchApiTest {
   @Test
   void theDaySaysHowFarItIs() {
     bench("");
-    bench("/tasks/receive/done");
+    api.tell(job, "receive", "done");
     for (JsonNode entry : api.get("/api/v1/day").json()) {
       if (entry.at("/job/id").asString().equals(job)) {
         assertThat(entry.get("next").asString()).isEqualTo("BENCH");
@@ -175,14 +176,6 @@ class BenchApiTest {
     return api.get("/api/v1/jobs/" + job + "/handover");
   }
 
-  private void doEverything() {
-    for (JsonNode task : tasks(view())) {
-      if (task.get("needsHands").asBoolean()) {
-        bench("/tasks/" + task.get("id").asString() + "/done");
-      }
-    }
-  }
-
   @Test
   void nothingIsHandedOverBeforeAnythingIsDone() {
     assertThat(handover().status()).isEqualTo(409);
@@ -195,7 +188,7 @@ class BenchApiTest {
   @Test
   void theHandOverSaysWhatWasDoneAndWhen() {
     bench("");
-    doEverything();
+    api.doEverything(job);
     JsonNode page = handover().json();
     assertThat(page.get("shop").asString()).isEqualTo("Lantern Yard Trim Care");
     assertThat(page.get("finished").asBoolean()).isTrue();
@@ -215,14 +208,14 @@ class BenchApiTest {
     bench("");
     for (JsonNode task : tasks(view())) {
       if (task.get("where").asString().startsWith("Front left cushion")) {
-        bench("/tasks/" + task.get("id").asString() + "/done");
+        api.tell(job, task.get("id").asString(), "done");
       }
     }
     JsonNode closed = api.post("/api/v1/jobs/" + job + "/handover").json();
     assertThat(closed.get("state").asString()).isEqualTo("HANDED_OVER");
     assertThat(closed.get("treated")).hasSize(1);
     assertThat(closed.get("notDone").toString()).contains("Wheel rim");
-    Answer late = bench("/tasks/clean-wheel-rim/done");
+    Answer late = api.tell(job, "clean-wheel-rim", "done");
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.json().get("detail").asString()).contains("its record stands");
   }
@@ -232,7 +225,7 @@ class BenchApiTest {
     api.find(job, "\"damage\":[\"scuffed\"]", "fl-cushion-centre");
     api.find(job, "\"soils\":[\"denim-dye\"],\"stainAgeDays\":90", "fl-back-centre");
     bench("");
-    doEverything();
+    api.doEverything(job);
     String notCured = handover().json().get("notCured").toString();
     assertThat(notCured).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
   }
@@ -244,7 +237,7 @@ class BenchApiTest {
     try (Stream<String> lines = api.lines("/api/v1/jobs/" + job + "/bench/events")) {
       Iterator<String> heard = lines.filter(line -> !line.isBlank()).iterator();
       assertThat(heard.next()).isEqualTo(":listening");
-      bench("/tasks/" + first + "/done");
+      api.tell(job, first, "done");
       assertThat(heard.next()).isEqualTo("data:changed");
     }
   }

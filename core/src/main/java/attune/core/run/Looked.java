@@ -7,10 +7,9 @@ import attune.core.run.Outcome.Next;
  *
  * @param passesHigh passes after which soil that stays is not worked on with the same treatment, 1
  *     or more
- * @param firmer true where the ladder has a rung above
  * @param hide true on hide, where a cured coating stays as it is
  */
-public record Looked(Look look, int passesHigh, boolean firmer, boolean hide) {
+public record Looked(Look look, int passesHigh, boolean hide) {
   public Looked {
     if (passesHigh < 1) {
       throw new IllegalArgumentException(
@@ -22,9 +21,10 @@ public record Looked(Look look, int passesHigh, boolean firmer, boolean hide) {
    * What follows.
    *
    * @param pass the pass it was seen after, from 1
+   * @param firmer true where the ladder has a rung above
    * @throws IllegalArgumentException for what cannot be seen there
    */
-  public Outcome after(Seen seen, int pass) {
+  public Outcome after(Seen seen, int pass, boolean firmer) {
     if (!look.canBe().contains(seen)) {
       throw new IllegalArgumentException(
           "seen: found " + seen.code() + "; allowed with " + look.code() + ": " + look.canBe());
@@ -45,14 +45,20 @@ public record Looked(Look look, int passesHigh, boolean firmer, boolean hide) {
               "Soil and this trim's pigment look alike: try a hidden spot before the next pass.");
       case CLEAN -> clean();
       case WHITE -> new Outcome(Next.DONE, "White foam: nothing more comes. Blot, do not rub.");
-      case SOIL, BROWN -> soil(pass);
+      case SOIL, BROWN -> soil(pass, firmer);
       case SEAM_DIRT ->
-          again(pass, "Detail brush along the open seam, wipe, then look at this seam again.");
+          again(
+              pass,
+              firmer,
+              "Detail brush along the open seam, wipe, then look at this seam again.");
       case SEAM_DAMP ->
           new Outcome(
               Next.LIGHTER, "Wipe first, then blow the seam out, open, and look at it again.");
       case GLOSSY ->
-          again(pass, "Shine is skin oil or an old dressing: once more, lightly, on this part.");
+          again(
+              pass,
+              firmer,
+              "Shine is skin oil or an old dressing: once more, lightly, on this part.");
       case DRY -> new Outcome(Next.DONE, "Dry by the meter: what follows can bond.");
       case DAMP ->
           new Outcome(
@@ -79,14 +85,14 @@ public record Looked(Look look, int passesHigh, boolean firmer, boolean hide) {
     };
   }
 
-  private Outcome soil(int pass) {
+  private Outcome soil(int pass, boolean firmer) {
     if (look == Look.TEST_SPOT) {
       return firmer
           ? new Outcome(Next.NEXT_RUNG, "Nothing comes off: the next rung, with its own test spot.")
           : new Outcome(Next.LEAVE, LEAVE);
     }
     if (look == Look.SEAMS) {
-      return again(pass, "Once more, lightly, where it shows; then look again.");
+      return again(pass, firmer, "Once more, lightly, where it shows; then look again.");
     }
     if (pass < passesHigh) {
       return new Outcome(
@@ -98,19 +104,19 @@ public record Looked(Look look, int passesHigh, boolean firmer, boolean hide) {
               + passesHigh
               + ", on a clean face.");
     }
-    return firmerOrLeft("Soil still, after all the passes there should be: ");
+    return firmerOrLeft(firmer, "Soil still, after all the passes there should be: ");
   }
 
-  private Outcome again(int pass, String says) {
+  private Outcome again(int pass, boolean firmer, String says) {
     return pass < passesHigh
         ? new Outcome(Next.LIGHTER, says)
-        : firmerOrLeft("It stays as it is: ");
+        : firmerOrLeft(firmer, "It stays as it is: ");
   }
 
   private static final String LEAVE =
       "The finish stands no more than this: leave what stays, and tell the customer.";
 
-  private Outcome firmerOrLeft(String why) {
+  private Outcome firmerOrLeft(boolean firmer, String why) {
     return firmer
         ? new Outcome(Next.NEXT_RUNG, why + "the next rung, after a test spot.")
         : new Outcome(Next.LEAVE, why + LEAVE.toLowerCase(java.util.Locale.ROOT));

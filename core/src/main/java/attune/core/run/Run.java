@@ -123,7 +123,8 @@ public final class Run {
       end(task, state, Phase.DONE, entry);
       return;
     }
-    Outcome outcome = task.looked().get().after(entry.seen().get(), state.passes() + 1);
+    Outcome outcome =
+        task.looked().get().after(entry.seen().get(), state.passes() + 1, isBelowTop(task));
     remarks.put(entry.id(), outcome.says());
     if (state.phase().isOver() && outcome.next() != Next.REFER) {
       twice(state, entry);
@@ -138,11 +139,34 @@ public final class Run {
         task.covers().forEach(panel -> refer(panel, entry, outcome));
       }
       case NEXT_RUNG -> {
-        states.put(task.id(), judged.over(Phase.DONE, entry));
-        task.covers().forEach(panel -> climb(panel, task.rung(), entry, outcome));
+        boolean looksAgain = task.looked().get().look() == Look.SEAMS;
+        states.put(task.id(), looksAgain ? judged.again() : judged.over(Phase.DONE, entry));
+        task.covers().forEach(panel -> climb(panel, rung(task, panel), entry, outcome));
       }
       default -> states.put(task.id(), judged.over(Phase.DONE, entry));
     }
+  }
+
+  /** The rung a step is about: its own, or the highest that was come to. */
+  private int rung(RunTask task, String panel) {
+    return task.rung() > 0
+        ? task.rung()
+        : tasks.stream()
+            .filter(t -> t.isOnlyAt(panel) && states.get(t.id()).phase() != Phase.HELD)
+            .mapToInt(RunTask::rung)
+            .max()
+            .orElse(0);
+  }
+
+  /** True where some panel the step speaks for has a rung above. */
+  public boolean isBelowTop(RunTask task) {
+    return task.covers().stream()
+        .anyMatch(
+            panel -> {
+              int rung = rung(task, panel);
+              return rung > 0
+                  && tasks.stream().anyMatch(t -> t.isOnlyAt(panel) && t.rung() == rung + 1);
+            });
   }
 
   private void refer(String panel, Entry entry, Outcome outcome) {

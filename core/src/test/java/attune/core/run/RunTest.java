@@ -36,7 +36,7 @@ class RunTest {
         600,
         List.of(),
         rung,
-        Optional.ofNullable(look).map(l -> new Looked(l, passes, rung == 1, true)));
+        Optional.ofNullable(look).map(l -> new Looked(l, passes, true)));
   }
 
   private static RunTask after(RunTask task, boolean hands, String... before) {
@@ -116,6 +116,17 @@ class RunTest {
   }
 
   @Test
+  void soilAtTheCheckLeadsARungHigherAndIsLookedAtAgain() {
+    at(1, "clean-bolster-1", Seen.CLEAN).at(2, "clean-bolster-2", Seen.CLEAN);
+    at(3, "check-bolster", Seen.SOIL).at(4, "check-bolster", Seen.SOIL);
+    assertThat(phase("clean-bolster~2")).isEqualTo(Phase.WAITING);
+    assertThat(phase("check-bolster")).isEqualTo(Phase.WAITING);
+    at(5, "clean-bolster~2", Seen.CLEAN).at(6, "check-bolster", Seen.SOIL);
+    assertThat(phase("check-bolster")).isEqualTo(Phase.DONE);
+    assertThat(run().state("check-bolster").says().orElseThrow().next()).isEqualTo(Next.LEAVE);
+  }
+
+  @Test
   void colourOnTheClothStopsThatPanelAndNoOther() {
     at(1, "clean-bolster-1", Seen.COLOUR);
     assertThat(phase("clean-bolster-1")).isEqualTo(Phase.REFERRED);
@@ -140,7 +151,7 @@ class RunTest {
             180,
             List.of(),
             0,
-            Optional.of(new Looked(Look.TEST_SPOT, 1, true, true)));
+            Optional.of(new Looked(Look.TEST_SPOT, 1, true)));
     List<RunTask> tasks = new ArrayList<>(cabin());
     tasks.add(0, spot);
     at(1, "test-spot-1", Seen.COLOUR);
@@ -185,14 +196,14 @@ class RunTest {
 
   @Test
   void whatIsSeenUnderTheLampOrByTheMeterHoldsTheStepOpen() {
-    Looked lamp = new Looked(Look.LAMP, 2, false, true);
-    assertThat(lamp.after(Seen.HIGH_SOFT, 1).says()).contains("re-melts");
-    assertThat(lamp.after(Seen.HIGH_SET, 1).next()).isEqualTo(Next.STAYS);
-    assertThat(new Looked(Look.LAMP, 2, false, false).after(Seen.HIGH_SET, 1).next())
+    Looked lamp = new Looked(Look.LAMP, 2, true);
+    assertThat(lamp.after(Seen.HIGH_SOFT, 1, false).says()).contains("re-melts");
+    assertThat(lamp.after(Seen.HIGH_SET, 1, false).next()).isEqualTo(Next.STAYS);
+    assertThat(new Looked(Look.LAMP, 2, false).after(Seen.HIGH_SET, 1, false).next())
         .isEqualTo(Next.AGAIN);
-    assertThat(new Looked(Look.METER, 1, false, false).after(Seen.DAMP, 1).next())
+    assertThat(new Looked(Look.METER, 1, false).after(Seen.DAMP, 1, false).next())
         .isEqualTo(Next.WAIT);
-    assertThatThrownBy(() -> lamp.after(Seen.COLOUR, 1))
+    assertThatThrownBy(() -> lamp.after(Seen.COLOUR, 1, false))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("allowed with lamp");
   }
@@ -214,7 +225,7 @@ class RunTest {
     "CLOTH,DULLED,1,2,true,REFER",
   })
   void whatFollows(Look look, Seen seen, int pass, int most, boolean firmer, Next next) {
-    assertThat(new Looked(look, most, firmer, true).after(seen, pass).next()).isEqualTo(next);
+    assertThat(new Looked(look, most, true).after(seen, pass, firmer).next()).isEqualTo(next);
   }
 
   @Test

@@ -1,0 +1,58 @@
+import { Button } from '../parts/controls'
+import { follows, type BenchTask } from './run'
+
+const asks: Record<string, string> = {
+  'test-spot': 'What does the test spot show?',
+  cloth: 'What does the cloth show?',
+  foam: 'What colour is the foam?',
+  seams: 'What do cloth, seams and lamp show?',
+  meter: 'What does the meter say?',
+  lamp: 'What does the lamp show?',
+}
+
+const then: Record<string, string> = {
+  done: 'done',
+  leave: 'leave the rest',
+  stays: 'it stays',
+  again: 'one more pass',
+  lighter: 'once more, lightly',
+  'hidden-spot': 'hidden spot first',
+  wait: 'wait, measure again',
+  'next-rung': 'the next rung',
+  refer: 'stop and refer',
+}
+
+/** What was seen, as large buttons that say what each leads to. */
+export function Answers(props: { task: BenchTask; disabled: boolean; onSeen: (seen: string) => void }) {
+  const { task } = props
+  return (
+    <fieldset className="grid gap-2" disabled={props.disabled}>
+      <legend className="mb-1 text-do font-semibold">
+        {asks[task.look ?? '']}
+        {task.passesHigh > 0 && (
+          <span className="ml-2 text-note font-normal text-faint">
+            Pass {task.passes + 1}, {task.passesLow === task.passesHigh ? '' : `${task.passesLow} to `}
+            {task.passesHigh} expected
+          </span>
+        )}
+      </legend>
+      <div className="grid gap-2 sm:grid-cols-2">
+        {task.answers.map((answer, i) => {
+          const next = follows(task, answer.seen)?.next ?? answer.next
+          return (
+            <Button
+              key={answer.seen}
+              weight={i === 0 ? 'main' : 'plain'}
+              className={`min-h-16 flex-col gap-0 text-do ${next === 'refer' ? 'border-4 border-over' : ''}`}
+              disabled={props.disabled}
+              onClick={() => props.onSeen(answer.seen)}
+            >
+              {answer.label}
+              <span className="text-note font-normal">{then[next]}</span>
+            </Button>
+          )
+        })}
+      </div>
+    </fieldset>
+  )
+}

@@ -1,0 +1,57 @@
+import { Bell, BellOff } from 'lucide-react'
+import { useState } from 'react'
+import { Button } from '../parts/controls'
+
+const USUAL = 'PageDown'
+const named: Record<string, string> = { PageDown: 'Page Down', ' ': 'Space' }
+
+/** How this device behaves at the bench: sound, and the key a pedal sends. */
+export function useDevice() {
+  const [muted, setMuted] = useState(() => localStorage.getItem('attune.muted') === 'yes')
+  const [nextKey, setNextKey] = useState(() => localStorage.getItem('attune.next-key') ?? USUAL)
+  return {
+    muted,
+    nextKey,
+    onMute: (quiet: boolean) => {
+      localStorage.setItem('attune.muted', quiet ? 'yes' : 'no')
+      setMuted(quiet)
+    },
+    onNextKey: (key: string) => {
+      localStorage.setItem('attune.next-key', key)
+      setNextKey(key)
+    },
+  }
+}
+
+export function Device(props: ReturnType<typeof useDevice>) {
+  const [binding, setBinding] = useState(false)
+  return (
+    <>
+      <Button
+        weight="quiet"
+        className="min-h-12 px-0"
+        aria-pressed={props.muted}
+        onClick={() => props.onMute(!props.muted)}
+      >
+        {props.muted ? <BellOff size={18} aria-hidden="true" /> : <Bell size={18} aria-hidden="true" />}
+        {props.muted ? 'Muted' : 'Sound is on'}
+      </Button>
+      <Button
+        weight="quiet"
+        className="min-h-12 px-0 max-md:hidden"
+        onClick={() => setBinding(true)}
+        onBlur={() => setBinding(false)}
+        onKeyDown={(e) => {
+          if (!binding || e.key === 'Tab') return
+          e.preventDefault()
+          if (e.key !== 'Escape') props.onNextKey(e.key)
+          setBinding(false)
+        }}
+      >
+        {binding
+          ? 'Press the pedal or a key'
+          : `Pedal or key for the big button: ${named[props.nextKey] ?? props.nextKey}`}
+      </Button>
+    </>
+  )
+}

@@ -1,0 +1,168 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, need } from '../api/client'
+import { Button, TextField } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { plural, when } from '../parts/words'
+import { clockStart, elapsedOf, face } from './clocks'
+import { Ask } from './Otherwise'
+import type { Bench, Entry } from './run'
+import type { Refused, Tell } from './useBench'
+
+/** When it will be ready as it goes now, against plan and promise. */
+export function Goes({ bench }: { bench: Bench }) {
+  const { pace } = bench
+  const late = Boolean(pace.promised && pace.readyAt > pace.promised)
+  if (bench.tasksDone === bench.tasksTotal) return null
+  return (
+    <p className="text-note">
+      As it goes, ready <strong>{when(pace.readyAt)}</strong>
+      {late && <strong className="text-over">, later than promised: {when(pace.promised!)}</strong>}
+    </p>
+  )
+}
+
+/** What the line does: nothing said while it holds. */
+export function Line(props: { cut: boolean; waiting: Entry[]; refused: Refused[]; onForget: () => void }) {
+  return (
+    <>
+      {props.cut && (
+        <p role="status" className="lying border-l-4 border-l-care p-3">
+          <strong>No connection.</strong>{' '}
+          {props.waiting.length === 0
+            ? 'Go on working; what you tell is kept on this device.'
+            : `${plural(props.waiting.length, 'entry', 'entries')} kept on this device; they go out, with their own times, when it is back.`}
+        </p>
+      )}
+      {props.refused.map(({ entry, why }) => (
+        <div key={entry.id} className="grid justify-items-start gap-1">
+          <Trouble error={why} />
+          <Button weight="quiet" className="min-h-12" onClick={props.onForget}>
+            Go on without what was told at {entry.at.slice(11, 16)}
+          </Button>
+        </div>
+      ))}
+    </>
+  )
+}
+
+/** The run stopped for now, with what still runs. */
+export function Paused(props: { bench: Bench; now: number; onGoOn: () => void }) {
+  const paused = props.bench.paused!
+  const running = props.bench.tasks
+    .filter((t) => clockStart(t) && t.needsHands)
+    .map((task) => ({ task, shown: face(task, elapsedOf(task, props.now)) }))
+  return (
+    <section aria-label="Stopped for now" className="lying grid justify-items-start gap-3 p-4">
+      <h2 className="text-head">Stopped for now</h2>
+      <p>
+        Since {when(paused.at)}
+        {paused.by && `, by ${paused.by}`}. {paused.reason}
+      </p>
+      {running.length > 0 && (
+        <p className="border-l-4 border-l-over pl-3 font-semibold">
+          Still lying: {running.map((r) => `${r.task.title.toLowerCase()}, ${r.task.where}`).join('; ')}. Wipe
+          it before you go.
+        </p>
+      )}
+      <ul className="list-[square] pl-5">
+        <li>
+          Going on another day: look at each panel begun once more, under the lamp, before its next step.
+        </li>
+        <li>A mix keeps as long as its label says; what is past it is poured away.</li>
+      </ul>
+      <Button weight="main" className="min-h-14 px-6" onClick={props.onGoOn}>
+        Go on
+      </Button>
+    </section>
+  )
+}
+
+/** What concerns the whole run: stopping for today, and the air of the room. */
+export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) => void }) {
+  const [reason, setReason] = useState('')
+  const air = props.bench.air
+  const [temperature, setTemperature] = useState(String(air?.airTempC ?? ''))
+  const [humidity, setHumidity] = useState(air ? String(Math.round(air.relativeHumidity * 100)) : '')
+  const number = (text: string) => Number(text.replace(',', '.'))
+  const read = useMutation({
+    mutationFn: async () => {
+      const take = (instrument: string) =>
+        need(
+          api.POST('/api/v1/jobs/{id}/readings', {
+            params: { path: { id: props.jobId } },
+            body: { instrument },
+          }),
+        )
+      return Promise.all([take('air-temperature'), take('humidity')])
+    },
+    onSuccess: ([t, h]) => {
+      setTemperature(String(t.value ?? ''))
+      setHumidity(String(h.value ?? ''))
+    },
+  })
+  const good = temperature.trim() !== '' && humidity.trim() !== '' && !isNaN(number(temperature + humidity))
+  return (
+    <>
+      <Ask title="The air changed" label="The room now">
+        {(close) => (
+          <form
+            className="grid gap-3"
+            onSubmit={(e) => {
+              e.preventDefault()
+              props.tell({
+                taskId: '',
+                kind: 'air',
+                detail: {
+                  air: { airTempC: number(temperature), relativeHumidity: number(humidity) / 100 },
+                },
+              })
+              close()
+            }}
+          >
+            <p>Windows and sections of what is left are counted anew.</p>
+            <Button className="min-h-14" disabled={read.isPending} onClick={() => read.mutate()}>
+              Read the room
+            </Button>
+            {read.error && <Trouble error={read.error} />}
+            <TextField
+              label="Temperature, °C"
+              inputMode="decimal"
+              value={temperature}
+              onChange={setTemperature}
+              maxLength={5}
+            />
+            <TextField
+              label="Humidity, %"
+              inputMode="decimal"
+              value={humidity}
+              onChange={setHumidity}
+              maxLength={5}
+            />
+            <Button weight="main" type="submit" className="min-h-14" disabled={!good}>
+              Count anew
+            </Button>
+          </form>
+        )}
+      </Ask>
+      <Ask title="Stop for today" label="Stop here and go on later">
+        {(close) => (
+          <form
+            className="grid gap-3"
+            onSubmit={(e) => {
+              e.preventDefault()
+              props.tell({ taskId: '', kind: 'paused', reason: reason || undefined })
+              close()
+            }}
+          >
+            <p>Wipe off what lies before you go; waits run on by themselves.</p>
+            <TextField label="Why, if you like" value={reason} onChange={setReason} maxLength={400} />
+            <Button weight="main" type="submit" className="min-h-14">
+              Stop
+            </Button>
+          </form>
+        )}
+      </Ask>
+    </>
+  )
+}

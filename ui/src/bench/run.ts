@@ -1,0 +1,163 @@
+import type { Schemas } from '../api/client'
+
+export type Bench = Schemas['BenchView']
+export type BenchTask = Schemas['BenchTask']
+export type Entry = Schemas['EntryRequest']
+export type Seen = Schemas['SeenView']
+
+const over = ['DONE', 'SKIPPED', 'REPLACED', 'REFERRED']
+export const isOver = (task: BenchTask) => over.includes(task.state)
+export const isOpen = (task: BenchTask) => task.state === 'WAITING' || task.state === 'RUNNING'
+
+/** What follows from something seen now: later passes lead further. */
+export function follows(task: BenchTask, seen: string): { next: string; says: string } | undefined {
+  const answer = task.answers.find((a) => a.seen === seen)
+  if (!answer) return undefined
+  const last = task.passes + 1 >= Math.max(1, task.passesHigh)
+  return last && task.passesHigh > 0
+    ? { next: answer.lastNext, says: answer.lastSays }
+    : { next: answer.next, says: answer.says }
+}
+
+const onlyAt = (task: BenchTask, panel: string) =>
+  task.surfaceIds.length === 1 && task.surfaceIds[0] === panel
+
+/**
+ * The run with something told that the server has not heard yet, as the server will see it: its next
+ * word replaces this.
+ */
+export function withEntry(bench: Bench, entry: Entry): Bench {
+  if (entry.kind === 'paused' || entry.kind === 'resumed') {
+    const paused =
+      entry.kind === 'paused' ? { at: entry.at, by: entry.by ?? '', reason: entry.reason ?? '' } : undefined
+    return { ...bench, paused }
+  }
+  const task = bench.tasks.find((t) => t.id === entry.taskId)
+  if (!task) return bench
+  const change = (make: (t: BenchTask) => Partial<BenchTask>, which = (t: BenchTask) => t.id === task.id) => {
+    const tasks = bench.tasks.map((t) => (which(t) ? { ...t, ...make(t) } : t))
+    return counted({ ...bench, tasks: clocked(tasks) })
+  }
+  const done = { state: 'DONE' as const, doneAt: entry.at, by: entry.by ?? '' }
+  switch (entry.kind) {
+    case 'started':
+      return task.state === 'WAITING'
+        ? change((t) => ({
+            state: 'RUNNING',
+            startedAt: entry.at,
+            clockFrom: t.dwellS === undefined ? t.clockFrom : entry.at,
+          }))
+        : bench
+    case 'done':
+      return isOpen(task) ? change(() => done) : bench
+    case 'skipped':
+      return isOpen(task) ? change(() => ({ ...done, state: 'SKIPPED' })) : bench
+    case 'undone':
+      return change((t) => ({
+        state: 'WAITING',
+        startedAt: undefined,
+        doneAt: undefined,
+        passes: t.state === 'RUNNING' ? t.passes : Math.max(0, t.passes - 1),
+        clockFrom: t.step === 'level' ? t.clockFrom : undefined,
+      }))
+    case 'seen':
+      return seen(bench, task, entry, change)
+    default:
+      return bench
+  }
+}
+
+function seen(
+  bench: Bench,
+  task: BenchTask,
+  entry: Entry,
+  change: (make: (t: BenchTask) => Partial<BenchTask>, which?: (t: BenchTask) => boolean) => Bench,
+): Bench {
+  const then = follows(task, entry.seen ?? '')
+  if (!then || (!isOpen(task) && then.next !== 'refer')) return bench
+  const judged = { passes: task.passes + 1, outcome: then.next, says: then.says, by: entry.by ?? '' }
+  const ended = { ...judged, state: 'DONE' as const, doneAt: entry.at }
+  switch (then.next) {
+    case 'again':
+    case 'lighter':
+    case 'hidden-spot':
+    case 'wait':
+      return change((t) => ({
+        ...judged,
+        state: 'WAITING',
+        startedAt: undefined,
+        clockFrom: t.step === 'level' ? t.clockFrom : undefined,
+      }))
+    case 'refer': {
+      const stopped = (t: BenchTask) =>
+        t.id === task.id || (!isOver(t) && task.covers.some((panel) => onlyAt(t, panel)))
+      return change(
+        (t) => ({ ...(t.id === task.id ? ended : { doneAt: entry.at }), state: 'REFERRED', says: then.says }),
+        stopped,
+      )
+    }
+    case 'next-rung': {
+      const rung = Math.max(
+        task.rung,
+        ...bench.tasks
+          .filter((t) => t.state !== 'HELD' && task.covers.some((p) => onlyAt(t, p)))
+          .map((t) => t.rung),
+      )
+      const looksAgain = task.look === 'seams'
+      const opens = (t: BenchTask) =>
+        t.state === 'HELD' && t.rung === rung + 1 && task.covers.some((p) => onlyAt(t, p))
+      const replaced = (t: BenchTask) =>
+        isOpen(t) && t.id !== task.id && t.rung === rung && rung > 0 && task.covers.some((p) => onlyAt(t, p))
+      return change(
+        (t) =>
+          t.id === task.id
+            ? looksAgain
+              ? { ...judged, state: 'WAITING' }
+              : ended
+            : opens(t)
+              ? { state: 'WAITING' }
+              : { state: 'REPLACED' },
+        (t) => t.id === task.id || opens(t) || replaced(t),
+      )
+    }
+    default:
+      return change(() => ended)
+  }
+}
+
+const lays = ['condition', 'protect', 'barrier', 'coat', 'dress', 'refinish']
+
+/** A levelling clock runs since its area was laid; a wait since what it follows is over. */
+function clocked(tasks: BenchTask[]): BenchTask[] {
+  const byId = new Map(tasks.map((t) => [t.id, t]))
+  return tasks.map((t) => {
+    const before = t.after.map((id) => byId.get(id)).filter((b) => b !== undefined)
+    if (t.step === 'level') {
+      const laid = before.find((b) => lays.includes(b.step))
+      return { ...t, clockFrom: laid?.doneAt }
+    }
+    const free = !t.needsHands && t.state === 'WAITING' && before.length > 0 && before.every(isOver)
+    const from = before
+      .map((b) => b.doneAt ?? '')
+      .sort()
+      .at(-1)
+    return free && from ? { ...t, state: 'RUNNING', startedAt: from } : t
+  })
+}
+
+const counts = (t: BenchTask) => t.needsHands && t.state !== 'HELD' && t.state !== 'REPLACED'
+
+function counted(bench: Bench): Bench {
+  const hands = bench.tasks.filter(counts)
+  return { ...bench, tasksTotal: hands.length, tasksDone: hands.filter(isOver).length }
+}
+
+/** A moment as the server writes times: local, to the millisecond. */
+export function serverTime(ms: number): string {
+  const at = new Date(ms)
+  const two = (n: number) => String(n).padStart(2, '0')
+  return (
+    `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}` +
+    `T${two(at.getHours())}:${two(at.getMinutes())}:${two(at.getSeconds())}.${String(at.getMilliseconds()).padStart(3, '0')}`
+  )
+}
