@@ -1,9 +1,54 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
+const reads = ({ url, request }: { url: URL; request: Request }) =>
+  request.method === 'GET' &&
+  url.pathname.startsWith('/api/v1/') &&
+  !url.pathname.includes('/bench') && // a run keeps itself, with its own clock
+  !url.pathname.startsWith('/api/v1/reports/') &&
+  !/\.(pdf|zip|ics|csv)$/.test(url.pathname)
+
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      manifestFilename: 'manifest.json',
+      injectRegister: null, // main.tsx does, once the page is drawn
+      manifest: {
+        name: 'Attune',
+        short_name: 'Attune',
+        description: 'Leather and trim care, from survey to hand-over',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#e3e8e2',
+        theme_color: '#aa3a0a',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        clientsClaim: true,
+        skipWaiting: true,
+        runtimeCaching: [
+          {
+            urlPattern: reads,
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'attune-reads',
+              networkTimeoutSeconds: 15,
+              expiration: { maxEntries: 300, maxAgeSeconds: 7 * 24 * 60 * 60 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+        ],
+      },
+    }),
+  ],
   server: { proxy: { '/api': 'http://localhost:8080' } },
   build: { outDir: 'target/classes/static', emptyOutDir: true },
   test: { environment: 'jsdom' },

@@ -15,6 +15,13 @@ const client = new QueryClient({
   },
 })
 
+/** Lets the bench go on without a line; what was read before that is read once more to be kept. */
+if ('serviceWorker' in navigator && import.meta.env.PROD)
+  window.addEventListener('load', () => {
+    navigator.serviceWorker.addEventListener('controllerchange', () => void client.invalidateQueries())
+    void navigator.serviceWorker.register('/sw.js')
+  })
+
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={client}>

@@ -23,27 +23,33 @@ const then: Record<string, string> = {
 }
 
 /** What was seen, as large buttons that say what each leads to. */
-export function Answers(props: { task: BenchTask; disabled: boolean; onSeen: (seen: string) => void }) {
+export function Answers(props: {
+  task: BenchTask
+  disabled: boolean
+  /** True while it has still to be laid: then nothing is seen yet. */
+  early: boolean
+  onSeen: (seen: string) => void
+}) {
   const { task } = props
   return (
     <fieldset className="grid gap-2" disabled={props.disabled}>
       <legend className="mb-1 text-do font-semibold">
         {asks[task.look ?? '']}
         {task.passesHigh > 0 && (
-          <span className="ml-2 text-note font-normal text-faint">
+          <span className="block text-note font-normal text-faint">
             Pass {task.passes + 1}, {task.passesLow === task.passesHigh ? '' : `${task.passesLow} to `}
             {task.passesHigh} expected
           </span>
         )}
       </legend>
-      <div className="grid gap-2 sm:grid-cols-2">
+      <div className="grid grid-cols-2 gap-2">
         {task.answers.map((answer, i) => {
           const next = follows(task, answer.seen)?.next ?? answer.next
           return (
             <Button
               key={answer.seen}
-              weight={i === 0 ? 'main' : 'plain'}
-              className={`min-h-16 flex-col gap-0 text-do ${next === 'refer' ? 'border-4 border-over' : ''}`}
+              weight={i === 0 && !props.early ? 'main' : 'plain'}
+              className={`min-h-16 flex-col gap-0 px-1 leading-tight md:text-do ${next === 'refer' ? 'border-4 border-over' : ''}`}
               disabled={props.disabled}
               onClick={() => props.onSeen(answer.seen)}
             >

@@ -11,7 +11,7 @@ import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
 import { Device, useDevice } from './Device'
 import { Goes, Line, Paused, Room } from './Goes'
-import { isOpen, isOver } from './run'
+import { isOpen, isOver, type BenchTask } from './run'
 import { TaskCard } from './TaskCard'
 import { useBench, useServerTime } from './useBench'
 
@@ -36,7 +36,7 @@ export function BenchView() {
   const after = current ? open[open.indexOf(current) + 1] : undefined
   const lastDone = tasks
     .filter((t) => t.needsHands && (t.state === 'DONE' || t.state === 'SKIPPED' || t.outcome === 'refer'))
-    .sort((a, b) => (b.doneAt ?? '').localeCompare(a.doneAt ?? ''))[0]
+    .reduce<BenchTask | undefined>((a, b) => (a && (a.doneAt ?? '') > (b.doneAt ?? '') ? a : b), undefined)
   useWakeLock(bench !== undefined)
   usePedal(device.nextKey)
   useAlarms(tasks, now, device.muted)

@@ -145,7 +145,12 @@ export function TaskCard(props: {
             </Button>
           )}
           {task.look ? (
-            <Answers task={task} disabled={open.length > 0} onSeen={(seen) => end({ kind: 'seen', seen })} />
+            <Answers
+              task={task}
+              disabled={open.length > 0}
+              early={toLay}
+              onSeen={(seen) => end({ kind: 'seen', seen })}
+            />
           ) : (
             <Button
               weight={toLay ? 'plain' : 'main'}
