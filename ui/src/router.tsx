@@ -107,6 +107,10 @@ export const router = createBrowserRouter([
           { path: 'mix', lazy: async () => ({ Component: (await import('./mix/MixView')).MixView }) },
           { path: 'bench', lazy: async () => ({ Component: (await import('./bench/BenchView')).BenchView }) },
           {
+            path: 'record',
+            lazy: async () => ({ Component: (await import('./record/RecordView')).RecordView }),
+          },
+          {
             path: 'handover',
             lazy: async () => ({ Component: (await import('./handover/HandoverView')).HandoverView }),
           },

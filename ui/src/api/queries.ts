@@ -91,6 +91,17 @@ export const benchQuery = (id: string) =>
     queryFn: () => need(api.GET('/api/v1/jobs/{id}/bench', path(id))),
   })
 
+export const recordQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'bench', 'record'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/bench/record', path(id))),
+  })
+
+export const learningQuery = queryOptions({
+  queryKey: ['learning'],
+  queryFn: () => need(api.GET('/api/v1/learning')),
+})
+
 export const handoverQuery = (id: string) =>
   queryOptions({
     queryKey: ['job', id, 'handover'],

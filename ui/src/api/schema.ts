@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put: operations["turn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/timetable/start": {
         parameters: {
             query?: never;
@@ -843,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post: operations["close"];
         delete?: never;
@@ -939,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post: operations["start_1"];
         delete?: never;
@@ -1636,6 +1652,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/bench/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/bench/events": {
         parameters: {
             query?: never;
@@ -2052,6 +2084,27 @@ export interface components {
             toWash: number;
             /** Format: int32 */
             thrown: number;
+        };
+        LearningRequest: {
+            on: boolean;
+        };
+        FactorView: {
+            finish: string;
+            name: string;
+            soil: string;
+            /** Format: int32 */
+            cases: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            passes: number;
+            counts: boolean;
+        };
+        LearningView: {
+            on: boolean;
+            /** Format: int32 */
+            least: number;
+            factors: components["schemas"]["FactorView"][];
         };
         StartRequest: {
             /** Format: date-time */
@@ -3209,6 +3262,7 @@ export interface components {
                 [key: string]: components["schemas"]["Window"];
             };
             says?: string;
+            batch?: string;
             /** Format: double */
             ml?: number;
             corrects?: string;
@@ -3403,6 +3457,15 @@ export interface components {
             visits: components["schemas"]["Visit"][];
             assumed: string[];
         };
+        RunOfVisit: {
+            /** Format: int64 */
+            plannedMin: number;
+            /** Format: int64 */
+            workedMin: number;
+            came: string[];
+            exposure: string[];
+            sheen: string[];
+        };
         UsedProduct: {
             step: string;
             product: string;
@@ -3417,6 +3480,7 @@ export interface components {
             /** Format: date */
             day: string;
             used: components["schemas"]["UsedProduct"][];
+            run?: components["schemas"]["RunOfVisit"];
         };
         ShelfFile: {
             format: string;
@@ -3638,6 +3702,67 @@ export interface components {
             sitLaterMin: number;
             /** Format: int32 */
             clothsThrown: number;
+        };
+        RecordLine: {
+            id: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: date-time */
+            recordedAt: string;
+            by: string;
+            kind: string;
+            taskId: string;
+            title: string;
+            where: string;
+            text: string;
+            ticked: string[];
+            takenBack: boolean;
+            corrects?: string;
+        };
+        RunRecord: {
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: int64 */
+            plannedMin: number;
+            /** Format: int64 */
+            workedMin: number;
+            lines: components["schemas"]["RecordLine"][];
+            steps: components["schemas"]["StepTime"][];
+            used: components["schemas"]["UsedUp"][];
+        };
+        StepTime: {
+            taskId: string;
+            step: string;
+            title: string;
+            where: string;
+            surfaceId?: string;
+            finish?: string;
+            soil?: string;
+            /** @enum {string} */
+            state: "HELD" | "WAITING" | "RUNNING" | "DONE" | "SKIPPED" | "REPLACED" | "REFERRED";
+            /** Format: int32 */
+            rung: number;
+            /** Format: double */
+            plannedMin: number;
+            /** Format: double */
+            minutes?: number;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            passesLow: number;
+            /** Format: int32 */
+            passesHigh: number;
+            by: string;
+        };
+        UsedUp: {
+            productId: string;
+            name: string;
+            ratio: string;
+            /** Format: double */
+            ml: number;
+            /** Format: double */
+            plannedMl: number;
+            batches: string[];
         };
         SseEmitter: {
             /** Format: int64 */
@@ -3983,6 +4108,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClothView"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LearningView"];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LearningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LearningView"];
                 };
             };
         };
@@ -5427,7 +5596,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5646,7 +5815,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6749,6 +6918,28 @@ export interface operations {
                 };
                 content: {
                     "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RunRecord"];
                 };
             };
         };

@@ -21,7 +21,10 @@ export function BenchView() {
   const job = useJob()
   const device = useDevice()
   const [who, setWho] = useState<string | undefined>(() => sessionStorage.getItem('attune.who') ?? undefined)
-  const { run, bench, begin, tell, waiting, refused, forget, remark, cut } = useBench(job.id, who ?? '')
+  const { run, bench, begin, tell, lastTold, waiting, refused, forget, remark, cut } = useBench(
+    job.id,
+    who ?? '',
+  )
   const layout = useCabin(job)
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
   const [search, setSearch] = useSearchParams()
@@ -34,9 +37,11 @@ export function BenchView() {
   )
   const current = open.find((t) => t.id === chosen) ?? open[0]
   const after = current ? open[open.indexOf(current) + 1] : undefined
-  const lastDone = tasks
+  const toldHere = tasks.find((t) => t.id === lastTold)
+  const doneLast = tasks
     .filter((t) => t.needsHands && (t.state === 'DONE' || t.state === 'SKIPPED' || t.outcome === 'refer'))
     .reduce<BenchTask | undefined>((a, b) => (a && (a.doneAt ?? '') > (b.doneAt ?? '') ? a : b), undefined)
+  const lastDone = toldHere ?? doneLast
   useWakeLock(bench !== undefined)
   usePedal(device.nextKey)
   useAlarms(tasks, now, device.muted)
@@ -160,7 +165,7 @@ export function BenchView() {
       <div className="flex flex-wrap items-center gap-x-5">
         {!bench.paused && job.state !== 'HANDED_OVER' && <Room bench={bench} jobId={job.id} tell={tell} />}
         <Device {...device} />
-        <ButtonLink to={`/jobs/${job.id}/record`} weight="quiet" className="px-0">
+        <ButtonLink to={`/jobs/${job.id}/record`} weight="quiet" className="-ml-4 min-h-12">
           What was done
         </ButtonLink>
       </div>

@@ -29,7 +29,7 @@ export function Device(props: ReturnType<typeof useDevice>) {
     <>
       <Button
         weight="quiet"
-        className="min-h-12 px-0"
+        className="-ml-4 min-h-12"
         aria-pressed={props.muted}
         onClick={() => props.onMute(!props.muted)}
       >
@@ -38,7 +38,7 @@ export function Device(props: ReturnType<typeof useDevice>) {
       </Button>
       <Button
         weight="quiet"
-        className="min-h-12 px-0 max-md:hidden"
+        className="-ml-4 min-h-12 max-md:hidden"
         onClick={() => setBinding(true)}
         onBlur={() => setBinding(false)}
         onKeyDown={(e) => {

@@ -64,7 +64,7 @@ export function Ask(props: { title: string; label: string; children: (close: () 
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger asChild>
-        <Button weight="quiet" className="min-h-12 px-0">
+        <Button weight="quiet" className="-ml-4 min-h-12">
           {props.title}
         </Button>
       </Dialog.Trigger>

@@ -48,6 +48,7 @@ export function useBench(id: string, by: string) {
   const [waiting, setWaiting] = useState<Entry[]>(() => waitingEntries(id))
   const [refused, setRefused] = useState<Refused[]>([])
   const [remark, setRemark] = useState<string>()
+  const [lastTold, setLastTold] = useState<string>()
   const [cut, setCut] = useState(false)
   const queue = useRef(waiting)
   const sending = useRef(false)
@@ -152,6 +153,8 @@ export function useBench(id: string, by: string) {
       ...what,
     }
     setRemark(undefined)
+    if (['started', 'done', 'seen', 'skipped'].includes(what.kind)) setLastTold(what.taskId)
+    if (what.kind === 'undone') setLastTold(undefined)
     hold([...queue.current, entry])
     void flush()
   }
@@ -161,6 +164,7 @@ export function useBench(id: string, by: string) {
     bench,
     begin,
     tell,
+    lastTold,
     waiting,
     refused,
     forget: () => setRefused([]),

@@ -235,6 +235,36 @@ function VehicleForm({ known, start }: { known: Schemas['VehicleView'] | undefin
   )
 }
 
+/** How a visit's work went: time, what came with what, sheen, exposure. */
+function HowItWent({ run }: { run: Schemas['RunOfVisit'] }) {
+  const lines = [
+    run.workedMin > 0 ? [`Worked ${run.workedMin} min, planned ${run.plannedMin}`] : [],
+    run.sheen.length > 0 ? [`Sheen, ${run.sheen.join('; ')}`] : [],
+    run.exposure.length > 0 ? [`Exposure, ${run.exposure.join('; ')}`] : [],
+  ].flat()
+  return (
+    <>
+      {lines.map((text) => (
+        <li key={text}>{text}</li>
+      ))}
+      {run.came.length > 0 && (
+        <li>
+          <details>
+            <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+              What was enough on this car
+            </summary>
+            <ul className="list-[square] pl-5">
+              {run.came.map((text) => (
+                <li key={text}>{text}</li>
+              ))}
+            </ul>
+          </details>
+        </li>
+      )}
+    </>
+  )
+}
+
 /** Visits, and what was used at each. */
 function History({ id }: { id: string }) {
   const history = useQuery(historyQuery(id))
@@ -266,6 +296,7 @@ function History({ id }: { id: string }) {
               </span>
             ) : (
               <ul className="text-note">
+                {v.run && <HowItWent run={v.run} />}
                 {v.used.map((u) => (
                   <li key={u.step + u.product}>
                     {Say(u.step)}: {u.product}{' '}

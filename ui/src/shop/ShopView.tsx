@@ -7,6 +7,7 @@ import { Button, ButtonLink, Field, OneOf, Pick, TextField, Tick } from '../part
 import { Loading, Trouble } from '../parts/Notice'
 import { Amount, faultAt, faultsOf } from '../shelf/record'
 import { Backups } from './Backups'
+import { Learning } from './Learning'
 
 type Settings = Schemas['ShopSettings']
 
@@ -221,8 +222,9 @@ function ShopForm({ start }: { start: Settings }) {
           </span>
         </div>
       </form>
-      <div className="grid content-start">
+      <div className="grid content-start gap-3">
         <Backups />
+        <Learning />
       </div>
     </div>
   )

@@ -44,6 +44,12 @@ class BenchController {
     return bench.view(id);
   }
 
+  /** What was done, entry by entry, and against the plan. */
+  @GetMapping("/record")
+  RunRecord record(@PathVariable UUID id) {
+    return bench.record(id);
+  }
+
   /** Takes what a device has to tell, each entry once, in the order it happened. */
   @PostMapping("/entries")
   ToldView tell(@PathVariable UUID id, @Valid @RequestBody EntriesRequest request) {

@@ -60,6 +60,10 @@ class BenchRunEntity implements Persistable<UUID> {
     return startedAt;
   }
 
+  void begin(LocalDateTime at) {
+    startedAt = at;
+  }
+
   /**
    * The shelf it was planned from, as an attune-shelf file; empty for a run from before it was
    * kept.

@@ -22,6 +22,7 @@ import attune.app.jobs.JobState;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
+import attune.app.shelf.StockService;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.core.check.Coded;
@@ -35,6 +36,7 @@ import attune.core.run.RunTask;
 import attune.core.run.Seen;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Shelf;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -71,6 +73,7 @@ public class BenchService {
   private final ReferenceData reference;
   private final RoomAir rooms;
   private final Swaps swaps;
+  private final StockService stock;
   private final JsonMapper mapper;
   private final ApplicationEventPublisher publisher;
   private final Clock clock;
@@ -87,6 +90,7 @@ public class BenchService {
       ReferenceData reference,
       RoomAir rooms,
       Swaps swaps,
+      StockService stock,
       JsonMapper mapper,
       ApplicationEventPublisher publisher,
       Clock clock) {
@@ -101,6 +105,7 @@ public class BenchService {
     this.reference = reference;
     this.rooms = rooms;
     this.swaps = swaps;
+    this.stock = stock;
     this.mapper = mapper;
     this.publisher = publisher;
     this.clock = clock;
@@ -121,7 +126,17 @@ public class BenchService {
 
   /** Starts a run on the plan as it stands; starting twice is the same as once. */
   public BenchView start(UUID jobId) {
-    if (runs.findById(jobId).isEmpty()) {
+    return start(jobId, now());
+  }
+
+  /** The same, begun at another time; while nothing was told yet, it can still be put right. */
+  public BenchView start(UUID jobId, LocalDateTime begun) {
+    Optional<BenchRunEntity> there = runs.findById(jobId);
+    if (there.isPresent() && begun.isBefore(there.get().startedAt())) {
+      there.get().begin(begun);
+      runs.saveAndFlush(there.get());
+    }
+    if (there.isEmpty()) {
       PlanFile plan = writer.file(plans.plan(jobId));
       JobFile document = jobs.document(jobId);
       List<Step> steps = RunSteps.of(plan, document.surfaces(), reference.finishes());
@@ -129,7 +144,7 @@ public class BenchService {
       runs.saveAndFlush(
           new BenchRunEntity(
               jobId,
-              now(),
+              begun.truncatedTo(ChronoUnit.MILLIS),
               mapper.writeValueAsString(plan),
               mapper.writeValueAsString(shelf.file()),
               hands));
@@ -238,6 +253,15 @@ public class BenchService {
    * @throws NotNowException once the vehicle is handed over
    */
   public ToldView tell(UUID jobId, List<EntryRequest> requests) {
+    return tell(jobId, requests, now());
+  }
+
+  /**
+   * The same, heard at another time.
+   *
+   * @param heard when they came in; null for when each happened
+   */
+  public ToldView tell(UUID jobId, List<EntryRequest> requests, @Nullable LocalDateTime heard) {
     BenchRunEntity entity = run(jobId);
     Whole whole = whole(entity);
     Set<String> known =
@@ -247,7 +271,7 @@ public class BenchService {
     List<Told> all = new ArrayList<>(whole.told());
     List<Told> fresh = new ArrayList<>();
     for (int i = 0; i < requests.size(); i++) {
-      Told told = read(whole, requests.get(i), "/entries/" + i);
+      Told told = read(whole, requests.get(i), heard, "/entries/" + i);
       if (known.add(told.entry().id())) {
         fresh.add(told);
       }
@@ -275,25 +299,6 @@ public class BenchService {
       publisher.publishEvent(new BenchBroadcast.Changed(jobId));
     }
     return new ToldView(view(after), remarks(whole, after, requests));
-  }
-
-  /** Tells steps done, each judged as well as can be. */
-  public void doAll(UUID jobId, List<BenchTask> tasks, String by) {
-    tell(
-        jobId,
-        tasks.stream()
-            .map(
-                task ->
-                    new EntryRequest(
-                        UUID.randomUUID(),
-                        task.id(),
-                        task.look() == null ? Kind.DONE.code() : Kind.SEEN.code(),
-                        now(),
-                        by,
-                        task.look() == null ? null : task.answers().get(0).seen(),
-                        null,
-                        null))
-            .toList());
   }
 
   private List<Remark> remarks(Whole before, Whole after, List<EntryRequest> requests) {
@@ -354,7 +359,7 @@ public class BenchService {
                     + ".");
   }
 
-  private Told read(Whole whole, EntryRequest r, String pointer) {
+  private Told read(Whole whole, EntryRequest r, @Nullable LocalDateTime heard, String pointer) {
     Kind kind = coded(Kind.class, r.kind(), pointer + "/kind");
     Optional<Seen> seen =
         r.seen() == null
@@ -390,6 +395,9 @@ public class BenchService {
     if (kind == Kind.SWAPPED) {
       detail = detail.saying(judged(whole, r, detail, pointer));
     }
+    if (kind == Kind.DONE || kind == Kind.SEEN) {
+      detail = product(whole, r).flatMap(stock::openBatch).map(detail::from).orElse(detail);
+    }
     LocalDateTime now = now();
     LocalDateTime at = r.at().isAfter(now.plus(AHEAD)) ? now : r.at();
     at = at.isBefore(whole.entity().startedAt()) ? whole.entity().startedAt() : at;
@@ -403,7 +411,14 @@ public class BenchService {
             seen,
             r.reason() == null ? "" : r.reason().strip()),
         detail,
-        now);
+        heard == null ? at : heard);
+  }
+
+  private static Optional<String> product(Whole whole, EntryRequest r) {
+    return whole.steps().stream()
+        .filter(step -> step.task().id().equals(r.taskId()))
+        .findFirst()
+        .map(step -> step.file().productId());
   }
 
   private String judged(Whole whole, EntryRequest r, EntryDetail detail, String pointer) {
@@ -443,6 +458,21 @@ public class BenchService {
             () ->
                 new InvalidInputException(
                     pointer, "\"" + code + "\"", "one of " + Coded.codes(type)));
+  }
+
+  /** What was done in a run, for its record. */
+  @Transactional(readOnly = true)
+  public RunRecord record(UUID jobId) {
+    Whole whole = whole(run(jobId));
+    return new RecordWriter(shelf(whole.entity()), jobs.labels(whole.document()))
+        .write(
+            whole.entity().startedAt(),
+            whole.document().surfaces(),
+            whole.plan(),
+            whole.steps(),
+            tasks(whole),
+            whole.run(),
+            whole.told());
   }
 
   /** How far every run is, by job: one query for all. */

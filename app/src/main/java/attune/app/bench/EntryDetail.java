@@ -14,6 +14,7 @@ import java.util.Map;
  * @param air the room as it was measured
  * @param windows how long each panel stays workable in that air, by panel; worked out here
  * @param says what the judge says of what was used instead; worked out here
+ * @param batch of the bottle that was open; noted here
  * @param ml how much went on, where it was measured
  * @param corrects id of the entry this one puts right
  */
@@ -24,9 +25,10 @@ public record EntryDetail(
     @Nullable AirNow air,
     @Nullable Map<String, Window> windows,
     @Nullable String says,
+    @Nullable String batch,
     @Nullable Double ml,
     @Nullable @Size(max = 36, message = "an entry's id") String corrects) {
-  static final EntryDetail NONE = new EntryDetail(null, null, null, null, null, null, null);
+  static final EntryDetail NONE = new EntryDetail(null, null, null, null, null, null, null, null);
 
   /** UsedInstead instead; no product is dry work. */
   public record UsedInstead(
@@ -48,10 +50,14 @@ public record EntryDetail(
   public record Window(double windowS, int sections, boolean fits) {}
 
   EntryDetail in(Map<String, Window> found) {
-    return new EntryDetail(ticked, used, air, found, says, ml, corrects);
+    return new EntryDetail(ticked, used, air, found, says, batch, ml, corrects);
   }
 
   EntryDetail saying(String judged) {
-    return new EntryDetail(ticked, used, air, windows, judged, ml, corrects);
+    return new EntryDetail(ticked, used, air, windows, judged, batch, ml, corrects);
+  }
+
+  EntryDetail from(String bottle) {
+    return new EntryDetail(ticked, used, air, windows, says, bottle, ml, corrects);
   }
 }

@@ -6,6 +6,8 @@ import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -30,10 +32,15 @@ class DayController {
   record DayJob(
       JobSummary job, NextStep next, @Nullable Integer tasksTotal, @Nullable Integer tasksDone) {}
 
+  /** Handed over longer ago, a job is found with its vehicle. */
+  private static final int GONE_DAYS = 7;
+
   private final JobService jobs;
+  private final Clock clock;
   private final BenchService bench;
 
-  DayController(JobService jobs, BenchService bench) {
+  DayController(JobService jobs, BenchService bench, Clock clock) {
+    this.clock = clock;
     this.jobs = jobs;
     this.bench = bench;
   }
@@ -41,7 +48,11 @@ class DayController {
   @GetMapping
   List<DayJob> day() {
     Map<UUID, Progress> progress = bench.progress();
-    return jobs.list().stream().map(job -> day(job, progress.get(job.id()))).toList();
+    LocalDateTime past = LocalDateTime.now(clock).minusDays(GONE_DAYS);
+    return jobs.list().stream()
+        .filter(job -> job.state() != JobState.HANDED_OVER || job.startAt().isAfter(past))
+        .map(job -> day(job, progress.get(job.id())))
+        .toList();
   }
 
   private static DayJob day(JobSummary job, Progress run) {

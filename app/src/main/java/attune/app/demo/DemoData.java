@@ -1,7 +1,7 @@
 package attune.app.demo;
 
-import attune.app.bench.BenchService;
 import attune.app.format.JobFile;
+import attune.app.handover.HandoverService;
 import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import java.time.Clock;
@@ -24,6 +24,8 @@ class DemoData {
 
   private static final int NOT_STARTED = -1;
   private static final int ALL = Integer.MAX_VALUE;
+  private static final int EARLIER_DAYS = 178;
+  private static final String EARLIER = "Spring clean and dye barrier";
   private static final List<DemoJob> JOBS =
       List.of(
           new DemoJob("lumen-hatch", NOT_STARTED),
@@ -36,7 +38,8 @@ class DemoData {
   private final DemoShop shop;
   private final DemoStock stock;
   private final DemoPhoto photo;
-  private final BenchService bench;
+  private final DemoRuns runs;
+  private final HandoverService handover;
   private final JsonMapper mapper;
   private final Clock clock;
 
@@ -46,7 +49,8 @@ class DemoData {
       DemoShop shop,
       DemoStock stock,
       DemoPhoto photo,
-      BenchService bench,
+      DemoRuns runs,
+      HandoverService handover,
       JsonMapper mapper,
       Clock clock) {
     this.jobs = jobs;
@@ -54,7 +58,8 @@ class DemoData {
     this.shop = shop;
     this.stock = stock;
     this.photo = photo;
-    this.bench = bench;
+    this.runs = runs;
+    this.handover = handover;
     this.mapper = mapper;
     this.clock = clock;
   }
@@ -71,6 +76,7 @@ class DemoData {
         }
       }
       stock.fill();
+      earlier(vehicles.get(1));
     }
   }
 
@@ -79,19 +85,26 @@ class DemoData {
         mapper.readValue(ReferenceData.text("/demo/" + demo.file() + ".json"), JobFile.class);
     UUID id = jobs.create(today(file), vehicle, "Demo job").id();
     if (demo.tasksDone() != NOT_STARTED) {
-      bench.doAll(
-          id,
-          bench.start(id).tasks().stream()
-              .filter(task -> task.needsHands() && task.rung() < 2)
-              .limit(demo.tasksDone())
-              .toList(),
-          "Mira Holt");
+      runs.work(id, demo.tasksDone(), LocalDateTime.now(clock));
     }
     return id;
   }
 
+  /** The same car half a year ago, handed over since: what its timeline and the records show. */
+  private void earlier(UUID vehicle) {
+    JobFile file = mapper.readValue(ReferenceData.text("/demo/fells-estate.json"), JobFile.class);
+    LocalDateTime then = LocalDateTime.now(clock).minusDays(EARLIER_DAYS);
+    UUID id = jobs.create(on(then.toLocalDate(), file).titled(EARLIER), vehicle, "Demo job").id();
+    runs.work(id, ALL, then.toLocalDate().atTime(18, 0));
+    handover.close(id);
+  }
+
   /** The file's day one stands for today. */
   private JobFile today(JobFile f) {
+    return on(LocalDate.now(clock), f);
+  }
+
+  private static JobFile on(LocalDate day, JobFile f) {
     JobFile.SettingFile s = f.setting();
     LocalDate dayOne = LocalDateTime.parse(s.start()).toLocalDate();
     JobFile.SettingFile moved =
@@ -103,8 +116,8 @@ class DemoData {
             s.sun(),
             s.surfaceTempC(),
             s.people(),
-            moved(s.start(), dayOne),
-            s.returnBy() == null ? null : moved(s.returnBy(), dayOne),
+            moved(s.start(), dayOne, day),
+            s.returnBy() == null ? null : moved(s.returnBy(), dayOne, day),
             s.climate());
     return new JobFile(
         f.format(),
@@ -119,9 +132,7 @@ class DemoData {
         f.surfaces());
   }
 
-  private String moved(String time, LocalDate dayOne) {
-    LocalDateTime then = LocalDateTime.parse(time);
-    long days = LocalDate.now(clock).toEpochDay() - dayOne.toEpochDay();
-    return then.plusDays(days).toString();
+  private static String moved(String time, LocalDate dayOne, LocalDate day) {
+    return LocalDateTime.parse(time).plusDays(day.toEpochDay() - dayOne.toEpochDay()).toString();
   }
 }

@@ -21,6 +21,12 @@ public record JobFile(
     @Nullable ArrangementFile arrangement,
     List<SurfaceFile> surfaces) {
 
+  /** The same job under another title. */
+  public JobFile titled(String other) {
+    return new JobFile(
+        format, version, other, vehicle, setting, wishes, houseRules, shelf, arrangement, surfaces);
+  }
+
   /** The same job with other surfaces. */
   public JobFile with(List<SurfaceFile> others) {
     return new JobFile(

@@ -17,6 +17,7 @@ import attune.app.history.VisitNotes;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
+import attune.app.learning.LearningService;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.core.shelf.Product;
@@ -52,12 +53,19 @@ public class HandoverService {
   private final JobService jobs;
   private final BenchService bench;
   private final VisitNotes notes;
+  private final LearningService learning;
   private final ShopService shop;
 
-  HandoverService(JobService jobs, BenchService bench, VisitNotes notes, ShopService shop) {
+  HandoverService(
+      JobService jobs,
+      BenchService bench,
+      VisitNotes notes,
+      LearningService learning,
+      ShopService shop) {
     this.jobs = jobs;
     this.bench = bench;
     this.notes = notes;
+    this.learning = learning;
     this.shop = shop;
   }
 
@@ -102,6 +110,7 @@ public class HandoverService {
       throw new NotNowException("Nothing has been done at the bench yet.");
     }
     notes.note(id);
+    learning.note(id);
     jobs.moveTo(id, JobState.HANDED_OVER);
     return view(id);
   }

@@ -6,6 +6,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.app.people.VehicleService;
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,8 +29,33 @@ class HistoryController {
    */
   record HistoryView(List<Visit> visits, List<String> assumed) {}
 
-  /** A visit and what was used, by product. */
-  record Visit(UUID jobId, String title, JobState state, LocalDate day, List<UsedProduct> used) {}
+  /**
+   * A visit and what was used, by product.
+   *
+   * @param run how the work went, null before there was any
+   */
+  record Visit(
+      UUID jobId,
+      String title,
+      JobState state,
+      LocalDate day,
+      List<UsedProduct> used,
+      @Nullable RunOfVisit run) {}
+
+  /**
+   * How a visit's work went.
+   *
+   * @param workedMin hands-on time it took; {@code plannedMin} of the same steps
+   * @param came what came clean with what, panels and passes
+   * @param exposure the panels whose allowance of the year it took most of
+   * @param sheen valid readings of that day, panel by panel
+   */
+  record RunOfVisit(
+      long plannedMin,
+      long workedMin,
+      List<String> came,
+      List<String> exposure,
+      List<String> sheen) {}
 
   /** A product and the panels it was used on. */
   record UsedProduct(String step, String product, List<String> panels) {}
@@ -42,10 +68,12 @@ class HistoryController {
 
   private final VehicleService vehicles;
   private final JobService jobs;
+  private final RunsOfVisits runs;
 
-  HistoryController(VehicleService vehicles, JobService jobs) {
+  HistoryController(VehicleService vehicles, JobService jobs, RunsOfVisits runs) {
     this.vehicles = vehicles;
     this.jobs = jobs;
+    this.runs = runs;
   }
 
   @GetMapping
@@ -61,7 +89,7 @@ class HistoryController {
     return new HistoryView(visits, known ? List.of() : UNKNOWN);
   }
 
-  private static Visit visit(JobSummary job, List<Treatment> used) {
+  private Visit visit(JobSummary job, List<Treatment> used) {
     Map<List<String>, List<String>> panels =
         used.stream()
             .collect(
@@ -76,7 +104,8 @@ class HistoryController {
         used.isEmpty() ? job.startAt().toLocalDate() : used.get(0).doneOn(),
         panels.entrySet().stream()
             .map(e -> new UsedProduct(e.getKey().get(0), e.getKey().get(1), e.getValue()))
-            .toList());
+            .toList(),
+        job.state() == JobState.SURVEY ? null : runs.of(job.id()).orElse(null));
   }
 
   private static String product(Treatment t) {

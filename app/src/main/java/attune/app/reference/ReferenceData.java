@@ -7,6 +7,7 @@ import attune.core.match.Rulebook;
 import attune.core.material.FinishTable;
 import attune.core.plan.Planner;
 import attune.core.reference.Figures;
+import attune.core.run.Experience;
 import attune.core.shelf.Shelf;
 import attune.core.survey.HouseRules;
 import java.io.IOException;
@@ -34,6 +35,7 @@ public class ReferenceData {
   private final Interview interview = new Interview(questions, finishes, starting);
   private final Shelf startingShelf;
   private volatile Rules rules;
+  private Experience experience = Experience.NONE;
 
   /** The tables with a shop's own figures, and what was made of them. */
   private record Rules(int version, Rulebook rulebook, Planner planner, HouseRules houseRules) {}
@@ -45,12 +47,18 @@ public class ReferenceData {
 
   private Rules rules(int version, Figures figures, HouseRules schools) {
     Rulebook rulebook = Rulebook.of(finishes, figures);
-    return new Rules(version, rulebook, new Planner(rulebook), schools);
+    return new Rules(version, rulebook, new Planner(rulebook, experience), schools);
   }
 
   /** Puts a shop's own figures and schools in place of the starting ones. */
   public synchronized void use(Map<String, Double> own, Map<String, String> schools) {
     rules = rules(rules.version() + 1, starting.with(own), standardRules.with(schools));
+  }
+
+  /** Plans from now on with what the shop's own records say. */
+  public synchronized void learn(Experience learnt) {
+    experience = learnt;
+    rules = rules(rules.version() + 1, rules.rulebook().figures(), rules.houseRules());
   }
 
   /** Changes whenever the figures or the shop's schools do. */

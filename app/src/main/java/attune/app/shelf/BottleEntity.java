@@ -58,6 +58,10 @@ class BottleEntity {
     return productId;
   }
 
+  String batch() {
+    return batch;
+  }
+
   double leftMl() {
     return leftMl;
   }

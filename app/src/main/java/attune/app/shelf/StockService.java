@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -156,6 +157,15 @@ public class StockService {
         open -= part;
       }
     }
+  }
+
+  /** Batch of the bottle of a product that is in use, where it was noted. */
+  @Transactional(readOnly = true)
+  public Optional<String> openBatch(String productId) {
+    return openFirst(productId)
+        .filter(bottle -> bottle.isUsable(today()) && bottle.leftMl() > 0)
+        .findFirst()
+        .map(BottleEntity::batch);
   }
 
   /** Opened ones by age, then the sealed. */

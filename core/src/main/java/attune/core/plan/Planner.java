@@ -17,6 +17,7 @@ import attune.core.measure.Evaporation;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.reference.Figures;
+import attune.core.run.Experience;
 import attune.core.schedule.Network;
 import attune.core.shelf.Product;
 import attune.core.survey.Job;
@@ -40,13 +41,19 @@ public final class Planner {
   private final Quantities quantities;
   private final WorkTimes times;
 
+  /** With no experience of a shop's own. */
   public Planner(Rulebook book) {
+    this(book, Experience.NONE);
+  }
+
+  /** With what a shop's own records say of its minutes and amounts. */
+  public Planner(Rulebook book, Experience experience) {
     this.book = book;
     this.figures = book.figures();
     this.matcher = new Matcher(book);
     this.chooser = new FinishChooser(book);
-    this.quantities = new Quantities(book);
-    this.times = new WorkTimes(figures);
+    this.quantities = new Quantities(book, experience);
+    this.times = new WorkTimes(figures, experience);
   }
 
   /** Plans every surface of a job, with nothing decided by hand. */
@@ -74,7 +81,7 @@ public final class Planner {
     Map<String, Product> byId =
         job.shelf().products().stream().collect(Collectors.toMap(Product::id, Function.identity()));
     purchases.addAll(quantities.shortages(mixes, doses, byId));
-    Timetable timetable = TimetableBuilder.of(job, plans, figures, arrangement);
+    Timetable timetable = TimetableBuilder.of(job, plans, figures, times, arrangement);
     return new Plan(
         job,
         plans,
@@ -129,7 +136,7 @@ public final class Planner {
             match(job, Decisions.NONE).surfaces().stream()
                 .map(match -> surface(job, match, new ArrayList<>()))
                 .toList());
-    return TimetableBuilder.network(job, plans, figures, arrangement);
+    return TimetableBuilder.network(job, plans, figures, times, arrangement);
   }
 
   /**

@@ -9,6 +9,7 @@ import attune.core.plan.Plan.ClothCount;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.reference.Figures;
+import attune.core.run.Experience;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.survey.Condition.Level;
@@ -26,9 +27,11 @@ final class Quantities {
 
   private final Rulebook book;
   private final Figures figures;
+  private final Experience experience;
 
-  Quantities(Rulebook book) {
+  Quantities(Rulebook book, Experience experience) {
     this.book = book;
+    this.experience = experience;
     this.figures = book.figures();
   }
 
@@ -50,7 +53,7 @@ final class Quantities {
   private PlannedMix mix(List<SurfacePlan> plans) {
     Treatment t = plans.get(0).firstRung().orElseThrow().treatment();
     Product product = t.cleaner().orElseThrow();
-    double needed = plans.stream().mapToDouble(Quantities::laidMl).sum() * figures.get("mix.spare");
+    double needed = plans.stream().mapToDouble(this::laidMl).sum() * figures.get("mix.spare");
     double bottle = t.ratio().isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed);
     return new PlannedMix(
         product.id(),
@@ -61,9 +64,17 @@ final class Quantities {
   }
 
   /** Liquid laid over all passes, ml; a gram of dilute cleaner is taken as a millilitre. */
-  private static double laidMl(SurfacePlan plan) {
+  private double laidMl(SurfacePlan plan) {
     var rung = plan.firstRung().orElseThrow();
-    return rung.treatment().laid() * plan.surface().area().value() * Math.max(1, rung.passesHigh());
+    double more =
+        experience
+            .of(plan.surface().finish(), plan.surface().condition().soil().code())
+            .map(Experience.Factor::passes)
+            .orElse(1.0);
+    return rung.treatment().laid()
+        * plan.surface().area().value()
+        * Math.max(1, rung.passesHigh())
+        * more;
   }
 
   static double bottle(double needed) {

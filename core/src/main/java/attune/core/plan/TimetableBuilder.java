@@ -33,7 +33,11 @@ final class TimetableBuilder {
   private final LocalDateTime midnight;
 
   private TimetableBuilder(
-      Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement arrangement) {
+      Job job,
+      List<SurfacePlan> surfaces,
+      Figures figures,
+      WorkTimes times,
+      Arrangement arrangement) {
     this.surfaces = surfaces;
     this.midnight = midnight(job);
     this.visit =
@@ -41,6 +45,7 @@ final class TimetableBuilder {
             job,
             surfaces,
             figures,
+            times,
             crew(job, figures, arrangement).size() > 1,
             arrangement.parts());
     this.network = networkOf(job, visit, figures, arrangement);
@@ -77,15 +82,20 @@ final class TimetableBuilder {
   }
 
   static Timetable of(
-      Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement arrangement) {
-    return new TimetableBuilder(job, surfaces, figures, arrangement).build();
+      Job job,
+      List<SurfacePlan> surfaces,
+      Figures figures,
+      WorkTimes times,
+      Arrangement arrangement) {
+    return new TimetableBuilder(job, surfaces, figures, times, arrangement).build();
   }
 
   /** The network alone, for measuring schedules. */
-  static Network network(Job job, List<SurfacePlan> surfaces, Figures figures, Arrangement who) {
+  static Network network(
+      Job job, List<SurfacePlan> surfaces, Figures figures, WorkTimes times, Arrangement who) {
     boolean shared = crew(job, figures, who).size() > 1;
     return networkOf(
-        job, new VisitNetwork(job, surfaces, figures, shared, who.parts()), figures, who);
+        job, new VisitNetwork(job, surfaces, figures, times, shared, who.parts()), figures, who);
   }
 
   private static List<Worker> crew(Job job, Figures figures, Arrangement arrangement) {

@@ -55,6 +55,7 @@ final class VisitNetwork {
       Job job,
       List<SurfacePlan> surfaces,
       Figures figures,
+      WorkTimes times,
       boolean shared,
       List<PartOnOrder> parts) {
     this.job = job;
@@ -63,7 +64,7 @@ final class VisitNetwork {
             .sorted(Comparator.comparingInt(VisitNetwork::rank))
             .toList(); // stable: survey order inside a rank
     this.figures = figures;
-    this.times = new WorkTimes(figures);
+    this.times = times;
     this.tasks = new VisitTasks(job.shelf(), shared);
     this.finishing = new FinishingTasks(this, tasks, job.setting().place(), figures, times);
     opening();

@@ -3,6 +3,7 @@ package attune.core.plan;
 import attune.core.match.Place;
 import attune.core.match.Rung;
 import attune.core.reference.Figures;
+import attune.core.run.Experience;
 import attune.core.survey.Surface;
 
 /**
@@ -10,12 +11,17 @@ import attune.core.survey.Surface;
  */
 final class WorkTimes {
   private final Figures figures;
+  private final Experience experience;
 
-  WorkTimes(Figures figures) {
+  WorkTimes(Figures figures, Experience experience) {
     this.figures = figures;
+    this.experience = experience;
   }
 
-  /** All passes over a surface, dwell included: the hands stay with it. */
+  /**
+   * All passes over a surface, dwell included: the hands stay with it. As the shop's own records
+   * have it where they say enough.
+   */
   double cleanMinutes(Place place, Rung rung, int passes) {
     Surface surface = place.surface();
     double area = surface.area().value();
@@ -25,7 +31,11 @@ final class WorkTimes {
             + area / figures.get("rate.wipe")
             + surface.seamM() / figures.get("rate.seam")
             + rung.treatment().dwellS() / 60.0 * rung.verdict().sections().count();
-    return passes * aPass * standard(place) + figures.get("time.move");
+    double usual = passes * aPass * standard(place) + figures.get("time.move");
+    return experience
+        .of(surface.finish(), surface.condition().soil().code())
+        .map(factor -> usual * factor.minutes())
+        .orElse(usual);
   }
 
   double checkMinutes(Place place) {

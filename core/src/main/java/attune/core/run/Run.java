@@ -7,10 +7,12 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A run as its entries leave it: a fold over what happened, in the order it happened, so that two
@@ -22,6 +24,7 @@ public final class Run {
   private final Map<String, TaskState> states = new LinkedHashMap<>();
   private final Map<String, String> remarks = new HashMap<>();
   private final Map<String, List<Entry>> counted = new HashMap<>();
+  private final Set<String> takenBack = new HashSet<>();
   private Optional<Entry> paused = Optional.empty();
 
   private Run(List<RunTask> tasks) {
@@ -40,12 +43,14 @@ public final class Run {
    */
   public static Run of(List<RunTask> tasks, List<Entry> entries, LocalDateTime now) {
     List<Entry> standing = new ArrayList<>();
+    Set<String> takenBack = new HashSet<>();
     Run run = new Run(tasks);
     for (Entry entry :
         entries.stream().sorted(Comparator.comparing(Entry::at)).toList()) { // stable: as they came
       if (entry.kind() == Kind.UNDONE) {
         List<Entry> gone = run.lastRound(entry.taskId());
         List<Entry> counted = run.counted.getOrDefault(entry.taskId(), List.of());
+        gone.forEach(e -> takenBack.add(e.id()));
         standing.removeIf(
             e -> e.taskId().equals(entry.taskId()) && (gone.contains(e) || !counted.contains(e)));
         run = new Run(tasks);
@@ -56,6 +61,7 @@ public final class Run {
       }
     }
     run.waits(now);
+    run.takenBack.addAll(takenBack);
     return run;
   }
 
@@ -233,6 +239,11 @@ public final class Run {
   /** What is to be said of an entry: what follows from it, or what stood against it. */
   public Optional<String> remark(String entryId) {
     return Optional.ofNullable(remarks.get(entryId));
+  }
+
+  /** True for what an undo went back behind. */
+  public boolean isTakenBack(String entryId) {
+    return takenBack.contains(entryId);
   }
 
   /** The entry that stopped the work for now. */

@@ -1,0 +1,5 @@
+package attune.app.learning;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LearningRepository extends JpaRepository<LearningEntity, Integer> {}

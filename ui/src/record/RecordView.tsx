@@ -1,0 +1,235 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, ApiError, need, type Schemas } from '../api/client'
+import { recordQuery } from '../api/queries'
+import { serverTime } from '../bench/run'
+import { Ask } from '../bench/Otherwise'
+import { Button, ButtonLink, TextField } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { dayOf, ml, timeOf } from '../parts/words'
+
+type Record = Schemas['RunRecord']
+type Line = Schemas['RecordLine']
+
+/** What was done, by whom, when and with what; nothing in it is written over. */
+export function RecordView() {
+  const job = useJob()
+  const record = useQuery({ ...recordQuery(job.id), retry: false })
+  if (record.isPending) return <Loading what="the record" />
+  if (record.isError)
+    return (
+      <div className="p-3 md:p-5">
+        {record.error instanceof ApiError && record.error.status === 409 ? (
+          <Empty title="Nothing was done yet.">
+            <ButtonLink to={`/jobs/${job.id}/bench`} weight="main">
+              To the bench
+            </ButtonLink>
+          </Empty>
+        ) : (
+          <Trouble error={record.error} again={() => void record.refetch()} />
+        )}
+      </div>
+    )
+  const { data } = record
+  return (
+    <div className="mx-auto grid w-full max-w-5xl content-start gap-3 p-2 md:p-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <Entries record={data} jobId={job.id} open={job.state !== 'HANDED_OVER'} />
+      <div className="grid content-start gap-3">
+        <Times record={data} />
+        <UsedUp record={data} />
+      </div>
+    </div>
+  )
+}
+
+function Entries({ record, jobId, open }: { record: Record; jobId: string; open: boolean }) {
+  const days = [...new Set(record.lines.map((l) => l.at.slice(0, 10)))]
+  return (
+    <section aria-label="Entries" className="lying content-start">
+      <h1 className="px-3 pt-3 text-head">What was done</h1>
+      {record.lines.length === 0 && <p className="p-3 text-faint">Nothing is told yet.</p>}
+      {days.map((day) => (
+        <div key={day}>
+          <h2 className="px-3 pt-2 text-do">{dayOf(`${day}T12:00:00`)}</h2>
+          <ol className="divide-y divide-line">
+            {record.lines
+              .filter((l) => l.at.startsWith(day))
+              .map((line) => (
+                <Entry key={line.id} line={line} lines={record.lines} jobId={jobId} open={open} />
+              ))}
+          </ol>
+        </div>
+      ))}
+    </section>
+  )
+}
+
+const LATE_MS = 60_000
+
+function Entry(props: { line: Line; lines: Line[]; jobId: string; open: boolean }) {
+  const { line } = props
+  const later = new Date(line.recordedAt).getTime() - new Date(line.at).getTime() > LATE_MS
+  const corrected = props.lines.find((l) => l.id === line.corrects)
+  return (
+    <li className="grid grid-cols-[4rem_1fr_auto] items-start gap-x-2 px-3 py-1.5">
+      <span className="text-note text-faint">{timeOf(line.at)}</span>
+      <span>
+        <span className={`font-semibold ${line.takenBack ? 'line-through' : ''}`}>
+          {line.title}
+          {line.where && `: ${line.where}`}
+        </span>
+        <span className="block">{line.text}</span>
+        <span className="block text-note text-faint">
+          {[
+            line.by,
+            line.takenBack && 'taken back since',
+            later && `came in at ${timeOf(line.recordedAt)}`,
+            line.ticked.length > 0 &&
+              `ticked: ${line.ticked.map((c) => c.toLowerCase().replaceAll('_', ' ')).join(', ')}`,
+            corrected && `puts right what was told at ${timeOf(corrected.at)}`,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
+      </span>
+      {props.open && ['done', 'seen'].includes(line.kind) && !line.takenBack && (
+        <Correct line={line} jobId={props.jobId} />
+      )}
+    </li>
+  )
+}
+
+/** A correction is an entry of its own. */
+function Correct({ line, jobId }: { line: Line; jobId: string }) {
+  const client = useQueryClient()
+  const [reason, setReason] = useState('')
+  const [amount, setAmount] = useState('')
+  const tell = useMutation({
+    mutationFn: (taskId: string) =>
+      need(
+        api.POST('/api/v1/jobs/{id}/bench/entries', {
+          params: { path: { id: jobId } },
+          body: {
+            entries: [
+              {
+                id: crypto.randomUUID(),
+                taskId,
+                kind: 'corrected',
+                at: serverTime(Date.now()),
+                reason,
+                detail: {
+                  corrects: line.id,
+                  ml: amount.trim() ? Number(amount.replace(',', '.')) : undefined,
+                },
+              },
+            ],
+          },
+        }),
+      ),
+    onSuccess: () => void client.invalidateQueries({ queryKey: recordQuery(jobId).queryKey }),
+  })
+  return (
+    <Ask title="Put right" label={`Put right: ${line.title.toLowerCase()}`}>
+      {(close) => (
+        <form
+          className="grid gap-3"
+          onSubmit={(e) => {
+            e.preventDefault()
+            tell.mutate(line.taskId, { onSuccess: close })
+          }}
+        >
+          <p>What was told stays; this is written beside it.</p>
+          <TextField
+            label="What was it really"
+            value={reason}
+            onChange={setReason}
+            maxLength={400}
+            required
+          />
+          <TextField
+            label="Amount that went on, ml, if it was another"
+            value={amount}
+            onChange={setAmount}
+            inputMode="decimal"
+            maxLength={7}
+          />
+          {tell.error && <Trouble error={tell.error} />}
+          <Button
+            weight="main"
+            type="submit"
+            className="min-h-14"
+            disabled={!reason.trim() || isNaN(Number(amount.replace(',', '.'))) || tell.isPending}
+          >
+            Write it beside
+          </Button>
+        </form>
+      )}
+    </Ask>
+  )
+}
+
+const minutes = (n: number) => (n < 1 ? '< 1' : String(Math.round(n)))
+
+function Times({ record }: { record: Record }) {
+  const known = record.steps.filter((s) => s.minutes !== undefined)
+  return (
+    <section aria-label="Minutes" className="lying p-3">
+      <h2 className="text-do">Minutes</h2>
+      <p>
+        <strong className="text-head">{record.workedMin}</strong> worked, {record.plannedMin} planned
+      </p>
+      {known.length > 0 && (
+        <details>
+          <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Step by step</summary>
+          <table className="w-full text-note">
+            <thead className="text-left text-faint">
+              <tr>
+                <th className="py-1 font-semibold">Step</th>
+                <th className="text-right font-semibold">Took</th>
+                <th className="text-right font-semibold">Plan</th>
+                <th className="text-right font-semibold">Passes</th>
+              </tr>
+            </thead>
+            <tbody className="divide-y divide-line">
+              {known.map((s) => (
+                <tr key={s.taskId}>
+                  <td className="py-1">
+                    {s.title}
+                    {s.where && `, ${s.where}`}
+                  </td>
+                  <td className="text-right">{minutes(s.minutes ?? 0)}</td>
+                  <td className="text-right">{minutes(s.plannedMin)}</td>
+                  <td className="text-right">{s.passesHigh > 0 ? `${s.passes} of ${s.passesHigh}` : ''}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      )}
+    </section>
+  )
+}
+
+function UsedUp({ record }: { record: Record }) {
+  return (
+    <section aria-label="Used up" className="lying p-3">
+      <h2 className="text-do">Used up</h2>
+      {record.used.length === 0 && <p className="text-faint">Nothing yet.</p>}
+      <ul className="divide-y divide-line">
+        {record.used.map((u) => (
+          <li key={u.productId + u.ratio} className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
+            <span className="font-semibold">
+              {u.name} {u.ratio === 'ready' ? '' : u.ratio}
+            </span>
+            <strong>{ml(u.ml)}</strong>
+            <span className="text-note text-faint">
+              {u.batches.length > 0 ? `Batch ${u.batches.join(', ')}` : 'No batch noted'}
+            </span>
+            <span className="text-note text-faint">planned {ml(u.plannedMl)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,62 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, need } from '../api/client'
+import { learningQuery } from '../api/queries'
+import { Tick } from '../parts/controls'
+import { Loading, Trouble } from '../parts/Notice'
+import { say } from '../parts/words'
+
+const times = (factor: number) => `× ${factor.toFixed(2)}`
+
+/** What the shop's own records say of its minutes and amounts, and whether it plans with that. */
+export function Learning() {
+  const client = useQueryClient()
+  const learning = useQuery(learningQuery)
+  const turn = useMutation({
+    mutationFn: (on: boolean) => need(api.PUT('/api/v1/learning', { body: { on } })),
+    onSuccess: (fresh) => {
+      client.setQueryData(learningQuery.queryKey, fresh)
+      void client.invalidateQueries({ queryKey: ['job'] })
+    },
+  })
+  if (learning.isPending) return <Loading what="what was learnt" />
+  if (learning.isError) return <Trouble error={learning.error} />
+  const { on, least, factors } = learning.data
+  return (
+    <section aria-label="From our own records" className="lying grid gap-2 p-3">
+      <h2 className="text-do">From our own records</h2>
+      <p className="text-note text-faint">
+        What cleaning really took, against the plan: the middle case of each finish and soil, once there are{' '}
+        {least}. It changes minutes and how much is mixed, never what a finish stands.
+      </p>
+      <Tick label="Plan with it" checked={on} onChange={(value) => turn.mutate(value)} />
+      {turn.error && <Trouble error={turn.error} />}
+      {factors.length === 0 ? (
+        <p>Nothing yet: it comes with the first cars that are handed over.</p>
+      ) : (
+        <table className="w-full text-note">
+          <thead className="text-left text-faint">
+            <tr>
+              <th className="py-1 font-semibold">Finish and soil</th>
+              <th className="text-right font-semibold">Minutes</th>
+              <th className="text-right font-semibold">Amount</th>
+              <th className="text-right font-semibold">Cases</th>
+            </tr>
+          </thead>
+          <tbody className="divide-y divide-line">
+            {factors.map((f) => (
+              <tr key={f.finish + f.soil} className={f.counts ? '' : 'text-faint'}>
+                <td className="py-1">
+                  {f.name}, {say(f.soil)}
+                  {!f.counts && ', too few yet'}
+                </td>
+                <td className="text-right">{times(f.minutes)}</td>
+                <td className="text-right">{times(f.passes)}</td>
+                <td className="text-right">{f.cases}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}
