@@ -1,5 +1,6 @@
 package attune.app;
 
+import attune.app.backup.RestoreCommand;
 import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
 import java.io.FileDescriptor;
@@ -27,10 +28,14 @@ public class AttuneApplication {
     switch (command) {
       case "plan" -> System.exit(new PlanCommand(out(), err()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
+      case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
       case "serve" -> SpringApplication.run(AttuneApplication.class, settings(words));
       default -> {
         System.err.println(
-            "unknown command " + command + "; there are: serve, plan JOB.json, check SHELF.csv");
+            "unknown command "
+                + command
+                + "; there are: serve, plan JOB.json, check SHELF.csv,"
+                + " restore BACKUP.zip --data DIR");
         System.exit(PlanCommand.BAD_INPUT);
       }
     }

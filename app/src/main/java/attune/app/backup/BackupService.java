@@ -27,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Writes the database and the files beside it into one zip, with a manifest of their SHA-256. To go
- * back to one: unpack it into an empty data directory.
+ * back to one: the restore command.
  */
 @Service
 class BackupService {

@@ -475,6 +475,12 @@ public class BenchService {
             whole.told());
   }
 
+  /** When the last step of a run was done; empty before any was. */
+  @Transactional(readOnly = true)
+  public Optional<LocalDateTime> lastDone(UUID jobId) {
+    return runs.findById(jobId).flatMap(run -> lastDone(whole(run).run()));
+  }
+
   /** How far every run is, by job: one query for all. */
   @Transactional(readOnly = true)
   public Map<UUID, Progress> progress() {

@@ -2,25 +2,22 @@ package attune.app.day;
 
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.Progress;
+import attune.app.care.CareService;
 import attune.app.handover.HandoverService;
 import attune.app.handover.HandoverView;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
+import attune.app.order.NeedsService;
 import attune.app.planning.JobPlans;
-import attune.core.plan.Plan;
-import attune.core.plan.Plan.CareItem;
-import attune.core.plan.Timetable;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,7 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/watch")
 class WatchController {
   private static final int CARE_DAYS_AHEAD = 7;
-  private static final int CARE_DAYS_BACK = 14;
+  private static final int NEEDS_DAYS = 7;
 
   /** Of the cars that left, the latest: each has to be planned to know its care. */
   private static final int MOST_GONE = 20;
@@ -41,18 +38,21 @@ class WatchController {
   enum Kind {
     PROMISE_AT_RISK,
     CURING,
-    CARE_DUE
+    CARE_DUE,
+    LOW_STOCK
   }
 
   /**
    * One thing to watch.
    *
+   * @param jobId null for low stock
+   * @param vehicleLabel the vehicle, or the product that is low
    * @param at when it matters: the promise, when the car may leave, when the care is due
    * @param readyAt when the car is ready, where that is later than promised
    */
   record WatchView(
       Kind kind,
-      UUID jobId,
+      @Nullable UUID jobId,
       String vehicleLabel,
       String says,
       LocalDateTime at,
@@ -62,10 +62,20 @@ class WatchController {
   private final JobPlans plans;
   private final BenchService bench;
   private final HandoverService handover;
+  private final CareService care;
+  private final NeedsService needs;
   private final Clock clock;
 
   WatchController(
-      JobService jobs, JobPlans plans, BenchService bench, HandoverService handover, Clock clock) {
+      JobService jobs,
+      JobPlans plans,
+      BenchService bench,
+      HandoverService handover,
+      CareService care,
+      NeedsService needs,
+      Clock clock) {
+    this.care = care;
+    this.needs = needs;
     this.bench = bench;
     this.handover = handover;
     this.jobs = jobs;
@@ -86,24 +96,40 @@ class WatchController {
                 .sorted(Comparator.comparing(JobSummary::startAt).reversed())
                 .limit(MOST_GONE))
         .forEach(job -> watch(job, runs.get(job.id()), now, found));
+    needs.needs(NEEDS_DAYS).stream()
+        .filter(need -> need.packs() != null && need.packs() > 0)
+        .forEach(
+            need ->
+                found.add(
+                    new WatchView(
+                        Kind.LOW_STOCK,
+                        null,
+                        need.product(),
+                        "Not enough for the week: " + need.jobs().get(0),
+                        now,
+                        null)));
     found.sort(Comparator.comparing(WatchView::kind).thenComparing(WatchView::at));
     return found;
   }
 
   private void watch(
       JobSummary job, @Nullable Progress run, LocalDateTime now, List<WatchView> found) {
-    Plan plan = plans.plan(job.id());
-    Timetable timetable = plan.timetable();
     boolean gone = job.state() == JobState.HANDED_OVER;
-    if (!gone && job.returnBy() != null && timetable.readyAt().isAfter(job.returnBy())) {
-      found.add(
-          new WatchView(
-              Kind.PROMISE_AT_RISK,
-              job.id(),
-              job.vehicleLabel(),
-              "Ready too late for what was promised",
-              job.returnBy(),
-              timetable.readyAt()));
+    if (!gone && job.returnBy() != null) {
+      LocalDateTime ready =
+          run == null
+              ? plans.plan(job.id()).timetable().readyAt()
+              : bench.view(job.id()).pace().readyAt();
+      if (ready.isAfter(job.returnBy())) {
+        found.add(
+            new WatchView(
+                Kind.PROMISE_AT_RISK,
+                job.id(),
+                job.vehicleLabel(),
+                "Ready too late for what was promised",
+                job.returnBy(),
+                ready));
+      }
     }
     if (gone || isWorked(run)) {
       LocalDateTime ready = readyFromBench(job);
@@ -119,19 +145,15 @@ class WatchController {
       }
     }
     if (gone) {
-      LocalDate done = timetable.driveAt().toLocalDate();
-      for (CareItem item : plan.care()) {
-        due(item, done, now.toLocalDate())
-            .ifPresent(
-                day ->
-                    found.add(
-                        new WatchView(
-                            Kind.CARE_DUE,
-                            job.id(),
-                            job.vehicleLabel(),
-                            item.what(),
-                            day.atTime(9, 0),
-                            null)));
+      for (CareService.Due due : care.due(job, now.toLocalDate().plusDays(CARE_DAYS_AHEAD))) {
+        found.add(
+            new WatchView(
+                Kind.CARE_DUE,
+                job.id(),
+                job.vehicleLabel(),
+                due.what(),
+                due.day().atTime(9, 0),
+                null));
       }
     }
   }
@@ -146,21 +168,5 @@ class WatchController {
     LocalDateTime drive = LocalDateTime.parse(ready.driveAt());
     LocalDateTime sit = LocalDateTime.parse(ready.sitAt());
     return drive.isAfter(sit) ? drive : sit;
-  }
-
-  /** The due day near today, if any: one of a ladder, or the next of a repeated one. */
-  static Optional<LocalDate> due(CareItem item, LocalDate done, LocalDate today) {
-    LocalDate from = today.minusDays(CARE_DAYS_BACK);
-    LocalDate until = today.plusDays(CARE_DAYS_AHEAD);
-    List<LocalDate> days = new ArrayList<>();
-    item.dueInDays().forEach(after -> days.add(done.plusDays(after)));
-    item.everyDays()
-        .ifPresent(
-            every -> {
-              long rounds = Math.max(1, ChronoUnit.DAYS.between(done, today) / every);
-              days.add(done.plusDays(rounds * every));
-              days.add(done.plusDays((rounds + 1) * every));
-            });
-    return days.stream().filter(day -> !day.isBefore(from) && !day.isAfter(until)).findFirst();
   }
 }

@@ -8,6 +8,7 @@ import attune.app.learning.LearningController.FactorView;
 import attune.app.learning.LearningController.LearningView;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
+import attune.app.transfer.DataReplaced;
 import attune.core.material.Finish;
 import attune.core.plan.Planner;
 import attune.core.plan.Step;
@@ -59,7 +60,7 @@ public class LearningService {
   }
 
   /** Before anything is planned. */
-  @EventListener(ApplicationStartedEvent.class)
+  @EventListener({ApplicationStartedEvent.class, DataReplaced.class})
   void start() {
     apply();
   }

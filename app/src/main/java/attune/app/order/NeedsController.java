@@ -1,23 +1,7 @@
 package attune.app.order;
 
-import attune.app.format.PlanFile;
-import attune.app.format.PlanWriter;
-import attune.app.jobs.JobService;
-import attune.app.jobs.JobState;
-import attune.app.jobs.JobViews.JobSummary;
-import attune.app.planning.JobPlans;
-import attune.app.shelf.ShelfService;
-import attune.core.shelf.Product;
-import attune.core.shelf.Product.Pack;
-import attune.core.shelf.Shelf;
-import jakarta.annotation.Nullable;
-import java.time.Clock;
-import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import attune.app.order.NeedsService.Need;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,94 +11,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/needs")
 class NeedsController {
-  private static final int LONGEST_DAYS = 60;
+  private final NeedsService needs;
 
-  /**
-   * The need of one product.
-   *
-   * @param onHandMl left out where it is not counted
-   * @param packs how many to order; 0 when there is enough, left out when that is not known
-   */
-  record Need(
-      String productId,
-      String product,
-      double neededMl,
-      @Nullable Double onHandMl,
-      @Nullable Integer packs,
-      @Nullable Double packMl,
-      @Nullable Long priceMinor,
-      @Nullable String currency,
-      List<String> jobs) {}
-
-  private final JobService jobs;
-  private final JobPlans plans;
-  private final PlanWriter writer;
-  private final ShelfService shelf;
-  private final Clock clock;
-
-  NeedsController(
-      JobService jobs, JobPlans plans, PlanWriter writer, ShelfService shelf, Clock clock) {
-    this.jobs = jobs;
-    this.plans = plans;
-    this.writer = writer;
-    this.shelf = shelf;
-    this.clock = clock;
+  NeedsController(NeedsService needs) {
+    this.needs = needs;
   }
 
   @GetMapping
   List<Need> needs(@RequestParam(defaultValue = "7") int days) {
-    LocalDateTime until =
-        LocalDateTime.now(clock).plusDays(Math.max(1, Math.min(LONGEST_DAYS, days)));
-    Map<String, Double> ml = new LinkedHashMap<>();
-    Map<String, List<String>> by = new LinkedHashMap<>();
-    for (JobSummary job : jobs.list()) {
-      boolean open = job.state() != JobState.HANDED_OVER && job.surveyed() > 0;
-      if (open && job.startAt().isBefore(until)) {
-        PlanFile plan = writer.file(plans.plan(job.id()));
-        plan.mixes().forEach(m -> add(ml, by, m.productId(), m.productMl(), job));
-        plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));
-      }
-    }
-    Shelf now = shelf.shelf();
-    return ml.entrySet().stream()
-        .flatMap(e -> now.findProduct(e.getKey()).stream())
-        .map(product -> need(product, ml.get(product.id()), by.get(product.id())))
-        .toList();
-  }
-
-  private static void add(
-      Map<String, Double> ml,
-      Map<String, List<String>> by,
-      String product,
-      double more,
-      JobSummary job) {
-    ml.merge(product, more, Double::sum);
-    List<String> titles = by.computeIfAbsent(product, key -> new ArrayList<>());
-    if (!titles.contains(job.title())) {
-      titles.add(job.title());
-    }
-  }
-
-  private static Need need(Product product, double ml, List<String> titles) {
-    Optional<Double> left = product.onHandMl();
-    Optional<Pack> pack = product.pack();
-    Integer packs = null;
-    if (left.isPresent()) {
-      double shortMl = ml - left.get();
-      packs =
-          shortMl <= 0
-              ? Integer.valueOf(0)
-              : pack.map(p -> (int) Math.ceil(shortMl / p.ml())).orElse(null);
-    }
-    return new Need(
-        product.id(),
-        product.name(),
-        Math.round(ml * 10) / 10.0,
-        left.orElse(null),
-        packs,
-        pack.map(Pack::ml).orElse(null),
-        pack.map(Pack::priceMinor).orElse(null),
-        pack.map(Pack::currency).orElse(null),
-        titles);
+    return needs.needs(days);
   }
 }

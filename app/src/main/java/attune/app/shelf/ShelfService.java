@@ -6,6 +6,7 @@ import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfViews.ImportView;
 import attune.app.shelf.ShelfViews.Stage;
+import attune.app.transfer.DataReplaced;
 import attune.core.check.InvalidInputException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -190,6 +191,7 @@ public class ShelfService {
   }
 
   /** Looks again at the next question: records or bottles are not what they were. */
+  @EventListener(DataReplaced.class)
   void renew() {
     forget();
     if (TransactionSynchronizationManager.isSynchronizationActive()) {

@@ -2,6 +2,7 @@ package attune.app.shop;
 
 import attune.app.format.JobReader;
 import attune.app.reference.ReferenceData;
+import attune.app.transfer.DataReplaced;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.schedule.Skill;
@@ -118,6 +119,12 @@ public class ShopService {
   @EventListener(ApplicationStartedEvent.class)
   @Order(Ordered.HIGHEST_PRECEDENCE)
   void start() {
+    apply(settings());
+  }
+
+  @EventListener(DataReplaced.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void lookAgain() {
     apply(settings());
   }
 

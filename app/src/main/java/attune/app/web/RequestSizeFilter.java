@@ -15,6 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 class RequestSizeFilter extends OncePerRequestFilter {
+  private static final long MOST_WHOLE_BYTES = 4L * 1024 * 1024 * 1024;
   private static final long MOST_FORM_BYTES = 31L * 1024 * 1024;
 
   @Override
@@ -32,9 +33,12 @@ class RequestSizeFilter extends OncePerRequestFilter {
     }
   }
 
-  /** A file sent as a form may be a photo or a safety sheet; anything else is text. */
+  /** A file sent as a form may be a photo or a safety sheet, a zip all data; the rest is text. */
   private static long most(HttpServletRequest request) {
     String type = request.getContentType();
+    if (type != null && type.startsWith("application/zip")) {
+      return MOST_WHOLE_BYTES;
+    }
     boolean form = type != null && type.startsWith("multipart/form-data");
     return form ? MOST_FORM_BYTES : Schemas.MOST_BYTES;
   }

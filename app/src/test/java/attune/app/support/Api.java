@@ -131,6 +131,15 @@ public final class Api {
     return send("POST", path, lines, "application/x-ndjson");
   }
 
+  /** Sends a zip as it is. */
+  public Answer postZip(String path, byte[] zip) {
+    return answer(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "application/zip")
+            .POST(BodyPublishers.ofByteArray(zip))
+            .build());
+  }
+
   /** A new job, by id. */
   public String newJob(String title, String layout) {
     Answer made =

@@ -97,6 +97,28 @@ public record Surface(
     return role == Role.GRIP;
   }
 
+  /** The same in another state. */
+  public Surface in(Condition state) {
+    return new Surface(
+        id,
+        zone,
+        part,
+        finish,
+        perforated,
+        texture,
+        tone,
+        area,
+        seamM,
+        ageMonths,
+        role,
+        features,
+        near,
+        state,
+        wishes,
+        surfaceTemp,
+        history);
+  }
+
   /** The same, wished otherwise. */
   public Surface wishing(Wishes other) {
     return new Surface(

@@ -1,0 +1,110 @@
+package attune.app.backup;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * {@code restore BACKUP.zip --data DIR}: checks every file of a backup against its manifest and
+ * lays it into an empty data directory. Nothing is written when anything is missing or changed.
+ */
+public final class RestoreCommand {
+  private static final int BAD_INPUT = 2;
+  private static final String NAME = "([a-z-]+/)?[A-Za-z0-9._-]+";
+
+  private final PrintStream out;
+  private final PrintStream err;
+
+  public RestoreCommand(PrintStream out, PrintStream err) {
+    this.out = out;
+    this.err = err;
+  }
+
+  /** Runs the command and returns the exit status. */
+  public int run(List<String> arguments) {
+    if (arguments.size() != 3 || !arguments.get(1).equals("--data")) {
+      err.println("usage: restore BACKUP.zip --data DIR");
+      return BAD_INPUT;
+    }
+    Path data = Path.of(arguments.get(2));
+    try (ZipFile zip = new ZipFile(arguments.get(0))) {
+      if (!isEmpty(data)) {
+        return fail("--data: found files in " + data + "; an empty directory is allowed");
+      }
+      BackupService.Manifest manifest = manifest(zip);
+      for (BackupService.Entry entry : manifest.files()) {
+        String fault = fault(zip, entry);
+        if (fault != null) {
+          return fail(fault);
+        }
+      }
+      for (BackupService.Entry entry : manifest.files()) {
+        Path target = data.resolve(entry.name());
+        Files.createDirectories(target.getParent());
+        try (InputStream in = zip.getInputStream(zip.getEntry(entry.name()))) {
+          Files.copy(in, target);
+        }
+      }
+      out.println(
+          manifest.files().size() + " files of " + manifest.at() + " restored into " + data);
+      return 0;
+    } catch (ZipException | JacksonException e) {
+      return fail(arguments.get(0) + ": found no backup; a zip that Attune wrote is allowed");
+    } catch (IOException e) {
+      return fail(arguments.get(0) + ": cannot be read or written: " + e.getMessage());
+    }
+  }
+
+  private int fail(String line) {
+    err.println(line);
+    return BAD_INPUT;
+  }
+
+  private static boolean isEmpty(Path data) throws IOException {
+    if (!Files.exists(data)) {
+      return true;
+    }
+    try (Stream<Path> files = Files.list(data)) {
+      return files.findAny().isEmpty();
+    }
+  }
+
+  private static BackupService.Manifest manifest(ZipFile zip) throws IOException {
+    ZipEntry entry = zip.getEntry("manifest.json");
+    if (entry == null) {
+      throw new ZipException("no manifest");
+    }
+    try (InputStream in = zip.getInputStream(entry)) {
+      return JsonMapper.shared().readValue(in.readAllBytes(), BackupService.Manifest.class);
+    }
+  }
+
+  private static String fault(ZipFile zip, BackupService.Entry entry) throws IOException {
+    ZipEntry there = entry.name().matches(NAME) ? zip.getEntry(entry.name()) : null;
+    if (there == null || entry.name().contains("..")) {
+      return entry.name() + ": found nothing; what the manifest names is needed";
+    }
+    try (InputStream in = zip.getInputStream(there)) {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      new DigestInputStream(in, digest).transferTo(java.io.OutputStream.nullOutputStream());
+      return HexFormat.of().formatHex(digest.digest()).equals(entry.sha256())
+          ? null
+          : entry.name() + ": found other bytes than were written; the backup is damaged";
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,62 @@
+package attune.app.care;
+
+import attune.app.care.CareViews.DoneView;
+import attune.app.care.CareViews.Where;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** After-care that was done. */
+@Entity
+@Table(name = "care_done")
+class CareDoneEntity {
+  @Id private UUID id;
+
+  @Column(name = "job_id", nullable = false)
+  private UUID jobId;
+
+  @Column(nullable = false)
+  private String what;
+
+  @Column(name = "done_on", nullable = false)
+  private LocalDate doneOn;
+
+  @Enumerated(EnumType.STRING)
+  @Column(nullable = false)
+  private Where place;
+
+  @Column(nullable = false)
+  private String note;
+
+  protected CareDoneEntity() {}
+
+  CareDoneEntity(UUID jobId, String what, LocalDate doneOn, Where place, String note) {
+    this.id = UUID.randomUUID();
+    this.jobId = jobId;
+    this.what = what;
+    this.doneOn = doneOn;
+    this.place = place;
+    this.note = note;
+  }
+
+  UUID jobId() {
+    return jobId;
+  }
+
+  String what() {
+    return what;
+  }
+
+  LocalDate doneOn() {
+    return doneOn;
+  }
+
+  DoneView view() {
+    return new DoneView(id, what, doneOn, place, note);
+  }
+}

@@ -1,0 +1,77 @@
+package attune.app.care;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+
+/** What goes in and out of the care endpoints. */
+public final class CareViews {
+  private CareViews() {}
+
+  /** Who did it. */
+  public enum Where {
+    HOME,
+    SHOP
+  }
+
+  /** Something done since. */
+  public record DoneView(UUID id, String what, LocalDate doneOn, Where place, String note) {}
+
+  /**
+   * Something to be done.
+   *
+   * @param afterDays days after the visit, for a ladder
+   * @param everyDays days between, for what is repeated; null for a ladder
+   * @param usualDays the same for usual use, null where it is no other
+   * @param next day it is due, null when a ladder is through
+   */
+  public record CareLine(
+      String what,
+      List<String> labels,
+      List<Integer> afterDays,
+      @Nullable Integer everyDays,
+      @Nullable Integer usualDays,
+      @Nullable LocalDate next,
+      @Nullable String product) {}
+
+  /**
+   * What waiting costs.
+   *
+   * @param soil how soiled it would be
+   * @param minor price of the cleaning in the smallest coin, null where no hour is priced
+   */
+  public record WaitingView(
+      int months, String soil, int passes, long minutes, @Nullable Long minor) {}
+
+  /**
+   * After-care of a job.
+   *
+   * @param visit when the work was done
+   * @param reasons why intervals are others than usual, empty where they are not
+   * @param deepCleanDays days to the next deep clean from what this visit found; null where there
+   *     was none before
+   * @param adapted that in words
+   */
+  public record CareView(
+      LocalDate visit,
+      LocalDate today,
+      List<String> reasons,
+      @Nullable Integer deepCleanDays,
+      @Nullable String adapted,
+      List<CareLine> lines,
+      List<DoneView> done,
+      List<WaitingView> waiting,
+      String currency) {}
+
+  /** Something that was done. */
+  public record DoneRequest(
+      @NotBlank(message = "what was done") @Size(max = 200, message = "at most 200 characters")
+          String what,
+      @NotNull(message = "a day") LocalDate doneOn,
+      @NotNull(message = "HOME or SHOP") Where place,
+      @Nullable @Size(max = 400, message = "at most 400 characters") String note) {}
+}

@@ -1,0 +1,203 @@
+package attune.app.transfer;
+
+import attune.app.transfer.Whole.Part;
+import attune.app.web.NotNowException;
+import attune.core.check.InvalidInputException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Enumeration;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Brings a whole-data file into an installation that has no data yet: all of it, or nothing. */
+@Service
+class ImportService {
+  private static final long MOST_TABLE_BYTES = 512L * 1024 * 1024;
+  private static final long MOST_FILE_BYTES = 64L * 1024 * 1024;
+  private static final int MOST_PARTS = 200_000;
+
+  /** What came in. */
+  record Imported(int jobs, int customers, int vehicles, int photos) {}
+
+  private final Tables tables;
+  private final JdbcTemplate jdbc;
+  private final Path data;
+  private final JsonMapper mapper;
+  private final ApplicationEventPublisher publisher;
+
+  ImportService(
+      Tables tables,
+      JdbcTemplate jdbc,
+      @Value("${attune.data:./attune-data}") Path data,
+      JsonMapper mapper,
+      ApplicationEventPublisher publisher) {
+    this.tables = tables;
+    this.jdbc = jdbc;
+    this.data = data;
+    this.mapper = mapper;
+    this.publisher = publisher;
+  }
+
+  /**
+   * Brings it in.
+   *
+   * @throws NotNowException where there is data already
+   * @throws InvalidInputException for what is not such a file, or is not whole
+   */
+  synchronized Imported bring(InputStream stream) {
+    for (String table : List.of("job", "customer", "vehicle")) {
+      if (count(table) > 0) {
+        throw new NotNowException(
+            "There is data here already. A whole-data file goes only into an empty installation:"
+                + " start Attune on a new data directory.");
+      }
+    }
+    try {
+      Files.createDirectories(data);
+      Path file = Files.createTempFile(data, "import", ".part");
+      try {
+        Files.copy(stream, file, StandardCopyOption.REPLACE_EXISTING);
+        take(file);
+      } finally {
+        Files.deleteIfExists(file);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("the file could not be brought in", e);
+    }
+    publisher.publishEvent(new DataReplaced());
+    return new Imported(count("job"), count("customer"), count("vehicle"), count("photo"));
+  }
+
+  private int count(String table) {
+    return jdbc.queryForObject("select count(*) from " + table, Integer.class);
+  }
+
+  private void take(Path file) throws IOException {
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      Whole whole = manifest(zip);
+      Map<String, JsonNode> rows = new LinkedHashMap<>();
+      Map<String, byte[]> files = new LinkedHashMap<>();
+      for (Part part : whole.files()) {
+        byte[] bytes = checked(zip, part);
+        if (part.name().startsWith(Whole.TABLES)) {
+          rows.put(tableName(part.name()), json(part.name(), bytes));
+        } else if (Whole.FOLDERS.stream().anyMatch(part.name()::startsWith)) {
+          files.put(part.name(), bytes);
+        }
+      }
+      unlisted(zip, whole);
+      try {
+        tables.replace(whole.schema(), rows);
+      } catch (RuntimeException e) {
+        throw new InvalidInputException(
+            "/tables", "rows that do not fit: " + e.getMessage(), "the rows an export wrote");
+      }
+      for (Map.Entry<String, byte[]> entry : files.entrySet()) {
+        Path target = data.resolve(entry.getKey());
+        Files.createDirectories(target.getParent());
+        Files.write(target, entry.getValue());
+      }
+    } catch (ZipException e) {
+      throw new InvalidInputException("", "a file that is no zip", "a whole-data file, .zip");
+    }
+  }
+
+  private Whole manifest(ZipFile zip) throws IOException {
+    ZipEntry entry = zip.getEntry(Whole.MANIFEST);
+    if (entry == null) {
+      throw new InvalidInputException(
+          "/" + Whole.MANIFEST, "nothing", "the manifest of a whole-data file");
+    }
+    Whole whole;
+    try (InputStream in = zip.getInputStream(entry)) {
+      whole = mapper.readValue(in.readNBytes((int) MOST_FILE_BYTES), Whole.class);
+    } catch (JacksonException e) {
+      throw new InvalidInputException(
+          "/" + Whole.MANIFEST, "text that cannot be read", "the manifest of a whole-data file");
+    }
+    boolean ours = Whole.FORMAT.equals(whole.format()) && whole.version() == Whole.VERSION;
+    if (!ours || whole.files() == null || whole.files().size() > MOST_PARTS) {
+      throw new InvalidInputException(
+          "/" + Whole.MANIFEST,
+          whole.format() + " " + whole.version(),
+          Whole.FORMAT + " " + Whole.VERSION);
+    }
+    if (!whole.schema().matches("[0-9]{1,6}")
+        || Integer.parseInt(whole.schema()) > Integer.parseInt(tables.schema())) {
+      throw new InvalidInputException(
+          "/" + Whole.MANIFEST + "/schema",
+          "\"" + whole.schema() + "\"",
+          "at most "
+              + tables.schema()
+              + ": a newer Attune wrote this file, so bring Attune up to"
+              + " date first");
+    }
+    return whole;
+  }
+
+  private static byte[] checked(ZipFile zip, Part part) throws IOException {
+    String name = part.name();
+    boolean plain = name.matches("[a-z-]+/[A-Za-z0-9._-]+|" + Whole.SHELF) && !name.contains("..");
+    ZipEntry entry = plain ? zip.getEntry(name) : null;
+    long most = name.startsWith(Whole.TABLES) ? MOST_TABLE_BYTES : MOST_FILE_BYTES;
+    if (entry == null || part.bytes() > most) {
+      throw new InvalidInputException(
+          "/" + name,
+          entry == null ? "nothing" : part.bytes() + " bytes",
+          entry == null ? "what the manifest names" : "at most " + most + " bytes");
+    }
+    try (InputStream in = zip.getInputStream(entry)) {
+      byte[] bytes = in.readNBytes((int) Math.min(most, part.bytes() + 1));
+      if (!ExportService.sha256(bytes).equals(part.sha256())) {
+        throw new InvalidInputException(
+            "/" + name, "other bytes than the manifest has", "the file as it was written");
+      }
+      return bytes;
+    }
+  }
+
+  /** What the manifest does not name was put in by somebody else. */
+  private static void unlisted(ZipFile zip, Whole whole) {
+    Set<String> named = new HashSet<>(whole.files().stream().map(Part::name).toList());
+    named.add(Whole.MANIFEST);
+    for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements(); ) {
+      String name = all.nextElement().getName();
+      if (!named.contains(name)) {
+        throw new InvalidInputException("/" + name, "a file", "only what the manifest names");
+      }
+    }
+  }
+
+  private String tableName(String part) {
+    String name = part.substring(Whole.TABLES.length()).replace(".json", "");
+    if (!name.matches("[a-z_]+")) {
+      throw new InvalidInputException("/" + part, "\"" + name + "\"", "the name of a table");
+    }
+    return name;
+  }
+
+  private JsonNode json(String name, byte[] bytes) {
+    try {
+      return mapper.readTree(bytes);
+    } catch (JacksonException e) {
+      throw new InvalidInputException("/" + name, "text that is no JSON", "the rows of a table");
+    }
+  }
+}

@@ -1,0 +1,134 @@
+package attune.app.transfer;
+
+import java.sql.Clob;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+
+/** The rows of every table, out and in. */
+@Component
+class Tables {
+  private static final String OURS =
+      "table_schema = 'PUBLIC' and table_type = 'BASE TABLE' and lower(table_name) <>"
+          + " 'flyway_schema_history'";
+
+  private final JdbcTemplate jdbc;
+  private final DataSource source;
+  private final TransactionTemplate transaction;
+
+  Tables(JdbcTemplate jdbc, DataSource source, TransactionTemplate transaction) {
+    this.jdbc = jdbc;
+    this.source = source;
+    this.transaction = transaction;
+  }
+
+  /** Names of all tables. */
+  List<String> names() {
+    return jdbc.queryForList(
+        "select lower(table_name) from information_schema.tables where "
+            + OURS
+            + " order by table_name",
+        String.class);
+  }
+
+  private List<String> columns(String table) {
+    return jdbc.queryForList(
+        "select lower(column_name) from information_schema.columns where lower(table_name) = ?"
+            + " order by ordinal_position",
+        String.class,
+        table);
+  }
+
+  /** Version of the schema, as its migrations count. */
+  String schema() {
+    return flyway(null).info().current().getVersion().getVersion();
+  }
+
+  private Flyway flyway(String target) {
+    var configuration = Flyway.configure().dataSource(source).cleanDisabled(true);
+    return (target == null ? configuration : configuration.target(target)).load();
+  }
+
+  /** The rows of a table in a settled order; what is null is left out. */
+  @Transactional(readOnly = true)
+  List<Map<String, Object>> rows(String table) {
+    List<String> columns = columns(table);
+    return jdbc.query(
+        "select * from " + table + " order by " + columns.get(0),
+        (row, n) -> {
+          Map<String, Object> values = new LinkedHashMap<>();
+          for (String column : columns) {
+            value(row.getObject(column)).ifPresent(v -> values.put(column, v));
+          }
+          return values;
+        });
+  }
+
+  private static Optional<Object> value(Object value) throws SQLException {
+    if (value == null || value instanceof Number || value instanceof Boolean) {
+      return Optional.ofNullable(value);
+    }
+    return Optional.of(
+        value instanceof Clob clob
+            ? clob.getSubString(1, (int) clob.length())
+            : String.valueOf(value));
+  }
+
+  /**
+   * Lays the database out as a version had it, fills it, and brings it up to date. If anything
+   * fails it is empty again.
+   */
+  void replace(String schema, Map<String, JsonNode> tables) {
+    jdbc.execute("drop all objects");
+    try {
+      flyway(schema).migrate();
+      transaction.executeWithoutResult(status -> tables.forEach(this::fill));
+      flyway(null).migrate();
+    } catch (RuntimeException e) {
+      jdbc.execute("drop all objects");
+      flyway(null).migrate();
+      throw e;
+    }
+  }
+
+  private void fill(String table, JsonNode rows) {
+    List<String> columns = columns(table);
+    jdbc.execute("alter table " + table + " set referential_integrity false");
+    for (JsonNode row : rows) {
+      List<String> named = new ArrayList<>();
+      List<Object> values = new ArrayList<>();
+      row.properties()
+          .forEach(
+              field -> {
+                if (!columns.contains(field.getKey())) {
+                  throw new IllegalArgumentException(table + " has no " + field.getKey());
+                }
+                named.add(field.getKey());
+                values.add(
+                    field.getValue().isNumber()
+                        ? field.getValue().decimalValue()
+                        : field.getValue().asString());
+              });
+      jdbc.update(
+          "insert into "
+              + table
+              + " ("
+              + String.join(", ", named)
+              + ") values ("
+              + String.join(", ", java.util.Collections.nCopies(values.size(), "?"))
+              + ")",
+          values.toArray());
+    }
+    jdbc.execute("alter table " + table + " set referential_integrity true");
+  }
+}
