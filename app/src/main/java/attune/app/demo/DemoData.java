@@ -75,8 +75,8 @@ class DemoData {
           photo.add(job, "fl-cushion-bolster-outer");
         }
       }
+      earlier(vehicles.get(1)); // before there are bottles to draw from
       stock.fill();
-      earlier(vehicles.get(1));
     }
   }
 
