@@ -106,6 +106,7 @@ export const router = createBrowserRouter([
           },
           { path: 'mix', lazy: async () => ({ Component: (await import('./mix/MixView')).MixView }) },
           { path: 'bench', lazy: async () => ({ Component: (await import('./bench/BenchView')).BenchView }) },
+          { path: 'care', lazy: async () => ({ Component: (await import('./care/CareView')).CareView }) },
           {
             path: 'record',
             lazy: async () => ({ Component: (await import('./record/RecordView')).RecordView }),

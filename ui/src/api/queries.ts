@@ -97,6 +97,12 @@ export const recordQuery = (id: string) =>
     queryFn: () => need(api.GET('/api/v1/jobs/{id}/bench/record', path(id))),
   })
 
+export const careQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'care'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/care', path(id))),
+  })
+
 export const learningQuery = queryOptions({
   queryKey: ['learning'],
   queryFn: () => need(api.GET('/api/v1/learning')),

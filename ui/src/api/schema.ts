@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/care/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["done"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/bench": {
         parameters: {
             query?: never;
@@ -990,6 +1006,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stream"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1348,6 +1380,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/reports/{token}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reports/{token}/photos/{photoId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/needs": {
         parameters: {
             query?: never;
@@ -1515,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf"];
+        get: operations["pdf_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1547,7 +1611,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["picture"];
+        get: operations["picture_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1620,6 +1684,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/handover/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/damage": {
         parameters: {
             query?: never;
@@ -1628,6 +1708,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1708,6 +1804,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["finishes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/export.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1807,6 +1919,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/care/done/{doneId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3017,6 +3145,26 @@ export interface components {
             when: string;
             labels: string[];
         };
+        BeforeAfter: {
+            label: string;
+            /** Format: uuid */
+            found: string;
+            /** Format: uuid */
+            done: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+        };
+        Half: {
+            label: string;
+            /** Format: uuid */
+            photo: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+        };
         HandoverView: {
             /** Format: uuid */
             jobId: string;
@@ -3033,6 +3181,8 @@ export interface components {
             used: components["schemas"]["Used"][];
             care: components["schemas"]["Advice"][];
             gripChecks: components["schemas"]["CodeFile"][];
+            pairs: components["schemas"]["BeforeAfter"][];
+            halves: components["schemas"]["Half"][];
         };
         NotCured: {
             label: string;
@@ -3155,6 +3305,61 @@ export interface components {
         Pair: {
             from: string;
             to: string;
+        };
+        DoneRequest: {
+            what: string;
+            /** Format: date */
+            doneOn: string;
+            /** @enum {string} */
+            place: "HOME" | "SHOP";
+            note?: string;
+        };
+        CareLine: {
+            what: string;
+            labels: string[];
+            afterDays: number[];
+            /** Format: int32 */
+            everyDays?: number;
+            /** Format: int32 */
+            usualDays?: number;
+            /** Format: date */
+            next?: string;
+            product?: string;
+        };
+        CareView: {
+            /** Format: date */
+            visit: string;
+            /** Format: date */
+            today: string;
+            reasons: string[];
+            /** Format: int32 */
+            deepCleanDays?: number;
+            adapted?: string;
+            lines: components["schemas"]["CareLine"][];
+            done: components["schemas"]["DoneView"][];
+            waiting: components["schemas"]["WaitingView"][];
+            currency: string;
+        };
+        DoneView: {
+            /** Format: uuid */
+            id: string;
+            what: string;
+            /** Format: date */
+            doneOn: string;
+            /** @enum {string} */
+            place: "HOME" | "SHOP";
+            note: string;
+        };
+        WaitingView: {
+            /** Format: int32 */
+            months: number;
+            soil: string;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int64 */
+            minor?: number;
         };
         AirNow: {
             /** Format: double */
@@ -3304,6 +3509,16 @@ export interface components {
             /** Format: int32 */
             lines: number;
         };
+        Imported: {
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            customers: number;
+            /** Format: int32 */
+            vehicles: number;
+            /** Format: int32 */
+            photos: number;
+        };
         IdentifyRequest: {
             role: string;
             answers: {
@@ -3443,9 +3658,9 @@ export interface components {
         };
         WatchView: {
             /** @enum {string} */
-            kind: "PROMISE_AT_RISK" | "CURING" | "CARE_DUE";
+            kind: "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK";
             /** Format: uuid */
-            jobId: string;
+            jobId?: string;
             vehicleLabel: string;
             says: string;
             /** Format: date-time */
@@ -3792,6 +4007,7 @@ export interface components {
             look: string;
             source: string;
         };
+        StreamingResponseBody: unknown;
         DayJob: {
             job: components["schemas"]["JobSummary"];
             /** @enum {string} */
@@ -5815,6 +6031,32 @@ export interface operations {
             };
         };
     };
+    done: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CareView"];
+                };
+            };
+        };
+    };
     view_2: {
         parameters: {
             query?: never;
@@ -5905,6 +6147,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Imported"];
                 };
             };
         };
@@ -6489,6 +6751,53 @@ export interface operations {
             };
         };
     };
+    pdf: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     needs: {
         parameters: {
             query?: {
@@ -6715,7 +7024,7 @@ export interface operations {
             };
         };
     };
-    pdf: {
+    pdf_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6760,7 +7069,7 @@ export interface operations {
             };
         };
     };
-    picture: {
+    picture_1: {
         parameters: {
             query?: {
                 small?: boolean;
@@ -6878,6 +7187,30 @@ export interface operations {
             };
         };
     };
+    pdf_2: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     of: {
         parameters: {
             query?: never;
@@ -6896,6 +7229,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DamageView"];
+                };
+            };
+        };
+    };
+    view_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CareView"];
                 };
             };
         };
@@ -7004,6 +7359,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FinishChoice"][];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -7133,6 +7508,29 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LinkView"][];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                doneId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CareView"];
                 };
             };
         };

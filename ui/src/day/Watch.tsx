@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { AlarmClock, CarFront, Droplets } from 'lucide-react'
+import { AlarmClock, CarFront, Droplets, PackageOpen } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
@@ -7,7 +7,8 @@ import { dayOf, when } from '../parts/words'
 
 type Thing = Schemas['WatchView']
 
-const signs = { PROMISE_AT_RISK: AlarmClock, CURING: CarFront, CARE_DUE: Droplets }
+const signs = { PROMISE_AT_RISK: AlarmClock, CURING: CarFront, CARE_DUE: Droplets, LOW_STOCK: PackageOpen }
+const leads = { PROMISE_AT_RISK: 'timetable', CURING: 'handover', CARE_DUE: 'care', LOW_STOCK: '' }
 
 /** What wants an eye kept on. */
 export function Watch() {
@@ -18,7 +19,7 @@ export function Watch() {
       <h2 className="mb-2 text-do">To watch</h2>
       <ul className="lying divide-y divide-line">
         {watch.data.map((thing) => (
-          <Line key={thing.kind + thing.jobId + thing.says} thing={thing} />
+          <Line key={thing.kind + thing.vehicleLabel + thing.says + thing.at} thing={thing} />
         ))}
       </ul>
     </section>
@@ -31,7 +32,7 @@ function Line({ thing }: { thing: Thing }) {
   return (
     <li>
       <Link
-        to={`/jobs/${thing.jobId}/${thing.kind === 'CARE_DUE' ? 'handover' : 'timetable'}`}
+        to={thing.jobId ? `/jobs/${thing.jobId}/${leads[thing.kind]}` : '/shelf?part=needs'}
         className="flex min-h-14 items-center gap-3 px-4 py-2 text-ink no-underline hover:bg-piece"
       >
         <Sign size={20} aria-hidden="true" className={`shrink-0 ${risk ? 'text-over' : 'text-faint'}`} />
@@ -43,7 +44,9 @@ function Line({ thing }: { thing: Thing }) {
             ? `ready ${when(thing.readyAt)}, promised ${when(thing.at)}`
             : thing.kind === 'CURING'
               ? `until ${when(thing.at)}`
-              : dayOf(thing.at)}
+              : thing.kind === 'LOW_STOCK'
+                ? 'order'
+                : dayOf(thing.at)}
         </span>
       </Link>
     </li>

@@ -7,6 +7,7 @@ import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural, when } from '../parts/words'
+import { Pictures } from './BeforeAfter'
 import { Links } from './Links'
 
 type Handover = Schemas['HandoverView']
@@ -71,18 +72,31 @@ export function HandoverView() {
         >
           Into a calendar
         </a>
+        <a
+          href={`/api/v1/jobs/${job.id}/handover/report.pdf`}
+          download
+          className="inline-flex min-h-14 items-center underline underline-offset-4"
+        >
+          As a PDF
+        </a>
+        <ButtonLink to={`/jobs/${job.id}/care`} className="min-h-14">
+          After-care
+        </ButtonLink>
+        <ButtonLink to={`/jobs/${job.id}/record`} className="min-h-14">
+          What was done
+        </ButtonLink>
         <Button className="min-h-14" onClick={() => window.print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </Button>
       </div>
-      <Sheet handover={data} />
+      <Sheet handover={data} src={(photo) => `/api/v1/jobs/${job.id}/photos/${photo}/picture`} />
       <Links jobId={job.id} />
     </div>
   )
 }
 
 /** The page the customer gets. */
-export function Sheet({ handover: h }: { handover: Handover }) {
+export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: string) => string }) {
   const merged = grouped(h.treated)
   return (
     <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">
@@ -117,6 +131,11 @@ export function Sheet({ handover: h }: { handover: Handover }) {
           ))}
         </ul>
       </Part>
+      {h.pairs.length + h.halves.length > 0 && (
+        <Part title="Before and after">
+          <Pictures handover={h} src={src} />
+        </Part>
+      )}
       <Part title="What could not be cured">
         {h.notCured.length === 0 && <p>Nothing: all that was found could be treated.</p>}
         <ul className="list-[square] pl-5">
@@ -144,15 +163,15 @@ export function Sheet({ handover: h }: { handover: Handover }) {
         </ul>
       </Part>
       <Part title="What was used">
-        <p>
-          {h.used
-            .map(
-              (u) =>
-                `${u.name}${u.maker ? ` (${u.maker})` : ''}${u.hazards.length ? ` ${u.hazards.join(' ')}` : ''}`,
-            )
-            .join('; ')}
-          .
-        </p>
+        <ul>
+          {h.used.map((u) => (
+            <li key={u.name}>
+              <strong>{u.name}</strong>
+              {u.maker && `, ${u.maker}`}
+              {u.hazards.length > 0 && <span className="text-note"> {u.hazards.join(' ')}</span>}
+            </li>
+          ))}
+        </ul>
         <p className="mt-1 text-note text-faint">
           Safety data sheets on request. A warning lamp, a frayed belt or a fault in a seat is for a licensed
           workshop.

@@ -12,7 +12,20 @@ export function ReportView() {
     <main className="mx-auto w-full max-w-3xl p-2 md:p-5">
       {report.isPending && <Loading what="the report" />}
       {report.isError && <Empty title={report.error.message} />}
-      {report.data && <Sheet handover={report.data} />}
+      {report.data && (
+        <>
+          <p className="no-print mb-2 text-right">
+            <a
+              href={`/api/v1/reports/${token}/report.pdf`}
+              download
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+            >
+              As a PDF
+            </a>
+          </p>
+          <Sheet handover={report.data} src={(photo) => `/api/v1/reports/${token}/photos/${photo}`} />
+        </>
+      )}
     </main>
   )
 }

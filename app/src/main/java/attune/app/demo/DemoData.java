@@ -73,6 +73,8 @@ class DemoData {
         UUID job = create(JOBS.get(i), vehicles.get(i));
         if (i == 0) {
           photo.add(job, "fl-cushion-bolster-outer");
+        } else if (i == JOBS.size() - 1) {
+          photo.pair(job, "wheel-rim");
         }
       }
       earlier(vehicles.get(1)); // before there are bottles to draw from

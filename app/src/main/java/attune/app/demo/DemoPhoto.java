@@ -3,6 +3,7 @@ package attune.app.demo;
 import attune.app.photos.PhotoService;
 import attune.app.photos.PhotoViews.Moment;
 import attune.app.photos.PhotoViews.PhotoForm;
+import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -43,6 +44,36 @@ class DemoPhoto {
             List.of(0.5, 0.04, 0.53, 0.97)));
   }
 
+  /** A wheel rim as it was found and when it was done. */
+  void pair(UUID job, String surface) {
+    photos.add(job, rim(true), new PhotoForm(surface, Moment.FOUND, null, null));
+    photos.add(job, rim(false), new PhotoForm(surface, Moment.DONE, null, null));
+  }
+
+  private static byte[] rim(boolean soiled) {
+    BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = image.createGraphics();
+    g.setColor(new Color(96, 104, 102));
+    g.fillRect(0, 0, WIDTH, HEIGHT);
+    g.setStroke(new BasicStroke(120));
+    g.setColor(soiled ? new Color(70, 66, 60) : new Color(38, 39, 42));
+    g.drawOval(WIDTH / 2 - 340, HEIGHT / 2 - 340, 680, 680);
+    g.setColor(new Color(30, 31, 33));
+    g.fillRoundRect(WIDTH / 2 - 130, HEIGHT / 2 - 90, 260, 180, 60, 60);
+    SplittableRandom random = new SplittableRandom(11);
+    for (int i = 0; i < GRAINS / 4; i++) {
+      double angle = random.nextDouble() * Math.PI * 2;
+      double far = 285 + random.nextInt(110);
+      int x = (int) (WIDTH / 2.0 + Math.cos(angle) * far);
+      int y = (int) (HEIGHT / 2.0 + Math.sin(angle) * far);
+      boolean matted = soiled && Math.abs(Math.cos(angle)) > 0.75;
+      g.setColor(matted ? new Color(132, 122, 104, 90) : new Color(74, 76, 80, 70));
+      g.fillOval(x, y, matted ? 9 : 3, 3);
+    }
+    g.dispose();
+    return png(image);
+  }
+
   private static byte[] drawn() {
     BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = image.createGraphics();
@@ -63,6 +94,10 @@ class DemoPhoto {
       g.fillOval(WIDTH * 3 / 4 - i * 3, HEIGHT / 3 - i, i * 6, i * 2);
     }
     g.dispose();
+    return png(image);
+  }
+
+  private static byte[] png(BufferedImage image) {
     try {
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       ImageIO.write(image, "png", out);

@@ -9,6 +9,8 @@ import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.handover.HandoverView.Advice;
+import attune.app.handover.HandoverView.BeforeAfter;
+import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.Ready;
 import attune.app.handover.HandoverView.Treated;
@@ -18,10 +20,15 @@ import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.learning.LearningService;
+import attune.app.photos.PhotoService;
+import attune.app.photos.PhotoViews.Moment;
+import attune.app.photos.PhotoViews.PhotoView;
+import attune.app.shelf.Hazards;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import jakarta.annotation.Nullable;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -30,6 +37,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -37,6 +45,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,18 +64,24 @@ public class HandoverService {
   private final VisitNotes notes;
   private final LearningService learning;
   private final ShopService shop;
+  private final PhotoService photos;
+  private final Hazards hazards;
 
   HandoverService(
       JobService jobs,
       BenchService bench,
       VisitNotes notes,
       LearningService learning,
-      ShopService shop) {
+      ShopService shop,
+      PhotoService photos,
+      Hazards hazards) {
     this.jobs = jobs;
     this.bench = bench;
     this.notes = notes;
     this.learning = learning;
     this.shop = shop;
+    this.photos = photos;
+    this.hazards = hazards;
   }
 
   @Transactional(readOnly = true)
@@ -100,7 +115,9 @@ public class HandoverService {
             .flatMap(s -> s.cautions().stream())
             .filter(caution -> caution.code().equals("GRIP_CHECK"))
             .limit(1)
-            .toList());
+            .toList(),
+        pairs(id, labels),
+        halves(id, labels));
   }
 
   /** Hands the vehicle over; what was left undone is part of the record. */
@@ -113,6 +130,70 @@ public class HandoverService {
     learning.note(id);
     jobs.moveTo(id, JobState.HANDED_OVER);
     return view(id);
+  }
+
+  /** Where there are several, the first found and the last done. */
+  private List<BeforeAfter> pairs(UUID id, Map<String, String> labels) {
+    List<PhotoView> all = photos.of(id);
+    List<BeforeAfter> pairs = new ArrayList<>();
+    all.stream()
+        .map(PhotoView::surfaceId)
+        .distinct()
+        .forEach(
+            panel -> {
+              Optional<PhotoView> found =
+                  all.stream().filter(p -> is(p, panel, Moment.FOUND)).findFirst();
+              Optional<PhotoView> done =
+                  all.stream().filter(p -> is(p, panel, Moment.DONE)).reduce((a, b) -> b);
+              if (found.isPresent() && done.isPresent()) {
+                pairs.add(
+                    new BeforeAfter(
+                        name(found.get(), labels),
+                        found.get().id(),
+                        done.get().id(),
+                        done.get().width(),
+                        done.get().height()));
+              }
+            });
+    return pairs;
+  }
+
+  private static boolean is(PhotoView photo, @Nullable String panel, Moment moment) {
+    return photo.moment() == moment && Objects.equals(photo.surfaceId(), panel);
+  }
+
+  private static String name(PhotoView photo, Map<String, String> labels) {
+    return photo.surfaceId() == null
+        ? "The cabin"
+        : labels.getOrDefault(photo.surfaceId(), photo.surfaceId());
+  }
+
+  private List<Half> halves(UUID id, Map<String, String> labels) {
+    return photos.of(id).stream()
+        .filter(p -> p.moment() == Moment.HALF_AND_HALF)
+        .map(
+            p ->
+                new Half(
+                    p.caption() == null
+                        ? name(p, labels)
+                        : name(p, labels) + ": " + p.caption().toLowerCase(java.util.Locale.ROOT),
+                    p.id(),
+                    p.width(),
+                    p.height()))
+        .toList();
+  }
+
+  /** A photo the report shows; nothing else is given out with it. */
+  @Transactional(readOnly = true)
+  public Resource picture(UUID id, UUID photoId) {
+    HandoverView view = view(id);
+    boolean shown =
+        view.pairs().stream().anyMatch(p -> p.found().equals(photoId) || p.done().equals(photoId))
+            || view.halves().stream().anyMatch(h -> h.photo().equals(photoId));
+    if (!shown) {
+      throw new NoSuchElementException("There is no such photo in this report.");
+    }
+    return photos.picture(id, photoId, false);
   }
 
   private static List<String> left(BenchView run) {
@@ -269,14 +350,19 @@ public class HandoverService {
     };
   }
 
-  private static List<Used> used(PlanFile plan, Shelf products) {
+  private List<Used> used(PlanFile plan, Shelf products) {
     Stream<String> cleaners = plan.mixes().stream().map(PlanFile.MixFile::productId);
     Stream<String> finishing = plan.doses().stream().map(PlanFile.DoseFile::productId);
     return Stream.concat(cleaners, finishing)
         .distinct()
         .map(products::findProduct)
         .flatMap(Optional::stream)
-        .map(product -> new Used(product.name(), product.maker(), product.hazards()))
+        .map(
+            product ->
+                new Used(
+                    product.name(),
+                    product.maker(),
+                    hazards.of(product.hazards()).stream().map(Hazards.Hazard::statement).toList()))
         .toList();
   }
 

@@ -25,7 +25,9 @@ public record HandoverView(
     List<NotCured> notCured,
     List<Used> used,
     List<Advice> care,
-    List<PlanFile.CodeFile> gripChecks) {
+    List<PlanFile.CodeFile> gripChecks,
+    List<BeforeAfter> pairs,
+    List<Half> halves) {
 
   /**
    * When it can be used; counted from the last tick at the bench, or as planned before there is
@@ -33,13 +35,19 @@ public record HandoverView(
    */
   public record Ready(String driveAt, String sitAt, String curedAt, boolean fromBench) {}
 
+  /** Photos of a panel as it was found and when it was done. */
+  public record BeforeAfter(String label, UUID found, UUID done, int width, int height) {}
+
+  /** A photo with a line: one side cleaned, the other not yet. */
+  public record Half(String label, UUID photo, int width, int height) {}
+
   /** A panel that was worked on. */
   public record Treated(String surfaceId, String label, String found, String did) {}
 
   /** What cleaning could not mend, and why. */
   public record NotCured(String label, String code, String text) {}
 
-  /** A product used, with its hazard statements. */
+  /** A product used, with its hazard statements in words. */
   public record Used(String name, String maker, List<String> hazards) {}
 
   /** What keeps it good. */

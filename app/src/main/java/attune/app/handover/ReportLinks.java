@@ -14,6 +14,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.UUID;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,10 +43,13 @@ class ReportLinks {
 
   private final ReportLinkRepository links;
   private final HandoverService handover;
+  private final ReportPdfs reports;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
-  ReportLinks(ReportLinkRepository links, HandoverService handover, Clock clock) {
+  ReportLinks(
+      ReportLinkRepository links, HandoverService handover, ReportPdfs reports, Clock clock) {
+    this.reports = reports;
     this.links = links;
     this.handover = handover;
     this.clock = clock;
@@ -95,6 +99,18 @@ class ReportLinks {
         .filter(link -> link.isGood(now()))
         .map(link -> handover.view(link.jobId()))
         .orElseThrow(() -> new NoSuchElementException(GONE));
+  }
+
+  /** A photo of the one report a token opens. */
+  @Transactional(readOnly = true)
+  Resource picture(String token, UUID photoId) {
+    return handover.picture(open(token).jobId(), photoId);
+  }
+
+  /** The same report on paper. */
+  @Transactional(readOnly = true)
+  byte[] pdf(String token, String paper) {
+    return reports.write(open(token).jobId(), paper);
   }
 
   private LinkView view(ReportLinkEntity link, String path) {
