@@ -3658,7 +3658,7 @@ export interface components {
         };
         WatchView: {
             /** @enum {string} */
-            kind: "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK";
+            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK";
             /** Format: uuid */
             jobId?: string;
             vehicleLabel: string;

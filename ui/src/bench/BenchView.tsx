@@ -87,6 +87,7 @@ export function BenchView() {
     setChosen(id)
     setSearch({}, { replace: true })
   }
+  const stopped = tasks.filter((t) => t.state === 'REFERRED' && t.outcome === 'refer')
   const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'HELD')
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-3 p-2 md:p-4">
@@ -136,6 +137,13 @@ export function BenchView() {
       >
         {remark}
       </p>
+      {stopped.length > 0 && (
+        <p role="status" aria-label="Stopped and referred" className="border-l-4 border-l-over pl-3">
+          <strong>Stopped and referred:</strong>{' '}
+          {stopped.map((t) => `${t.where}${t.by ? `, told by ${t.by}` : ''}`).join('; ')}. Nothing more is
+          done there.
+        </p>
+      )}
       {bench.paused ? (
         <Paused bench={bench} now={now} onGoOn={() => tell({ taskId: '', kind: 'resumed' })} />
       ) : current ? (

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { AlarmClock, CarFront, Droplets, PackageOpen } from 'lucide-react'
+import { AlarmClock, CarFront, Droplets, PackageOpen, Timer } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
@@ -7,12 +7,24 @@ import { dayOf, when } from '../parts/words'
 
 type Thing = Schemas['WatchView']
 
-const signs = { PROMISE_AT_RISK: AlarmClock, CURING: CarFront, CARE_DUE: Droplets, LOW_STOCK: PackageOpen }
-const leads = { PROMISE_AT_RISK: 'timetable', CURING: 'handover', CARE_DUE: 'care', LOW_STOCK: '' }
+const signs = {
+  CLOCK: Timer,
+  PROMISE_AT_RISK: AlarmClock,
+  CURING: CarFront,
+  CARE_DUE: Droplets,
+  LOW_STOCK: PackageOpen,
+}
+const leads = {
+  CLOCK: 'bench',
+  PROMISE_AT_RISK: 'timetable',
+  CURING: 'handover',
+  CARE_DUE: 'care',
+  LOW_STOCK: '',
+}
 
 /** What wants an eye kept on. */
 export function Watch() {
-  const watch = useQuery({ ...watchQuery, refetchOnMount: 'always' })
+  const watch = useQuery({ ...watchQuery, refetchOnMount: 'always', refetchInterval: 30_000 })
   if (!watch.data || watch.data.length === 0) return null
   return (
     <section aria-label="To watch" className="mt-4">
@@ -25,6 +37,15 @@ export function Watch() {
     </section>
   )
 }
+
+const said = (thing: Thing) =>
+  ({
+    CLOCK: `by ${when(thing.at)}`,
+    PROMISE_AT_RISK: `promised ${when(thing.at)}`,
+    CURING: `until ${when(thing.at)}`,
+    CARE_DUE: dayOf(thing.at),
+    LOW_STOCK: 'order',
+  })[thing.kind]
 
 function Line({ thing }: { thing: Thing }) {
   const Sign = signs[thing.kind]
@@ -40,13 +61,7 @@ function Line({ thing }: { thing: Thing }) {
           <span className="font-semibold">{thing.vehicleLabel}</span>: {thing.says}
         </span>
         <span className={`text-right text-note ${risk ? 'font-semibold text-over' : 'text-faint'}`}>
-          {risk && thing.readyAt
-            ? `ready ${when(thing.readyAt)}, promised ${when(thing.at)}`
-            : thing.kind === 'CURING'
-              ? `until ${when(thing.at)}`
-              : thing.kind === 'LOW_STOCK'
-                ? 'order'
-                : dayOf(thing.at)}
+          {risk && thing.readyAt ? `ready ${when(thing.readyAt)}, promised ${when(thing.at)}` : said(thing)}
         </span>
       </Link>
     </li>

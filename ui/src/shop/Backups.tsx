@@ -1,9 +1,11 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, ApiError, need, type Fault, type Schemas } from '../api/client'
 import { backupsQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { plural } from '../parts/words'
+
+const imported = ['imported']
 
 const size = (bytes: number) =>
   bytes < 1024 * 1024 ? `${Math.ceil(bytes / 1024)} kB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`
@@ -30,7 +32,14 @@ export function Backups() {
     mutationFn: () => need(api.POST('/api/v1/backups')),
     onSuccess: () => void client.invalidateQueries({ queryKey: backupsQuery.queryKey }),
   })
-  const take = useMutation({ mutationFn: bring, onSuccess: () => void client.invalidateQueries() })
+  const taken = useQuery<Schemas['Imported']>({ queryKey: imported, queryFn: skipToken })
+  const take = useMutation({
+    mutationFn: bring,
+    onSuccess: (what) => {
+      client.setQueryData(imported, what) // the page is drawn anew with the shop that came in
+      void client.invalidateQueries()
+    },
+  })
   return (
     <>
       <section aria-label="Backups" className="lying grid gap-2 p-3">
@@ -83,10 +92,10 @@ export function Backups() {
           />
         </label>
         {take.error && <Trouble error={take.error} />}
-        {take.data && (
+        {taken.data && (
           <p role="status">
-            In: {plural(take.data.jobs, 'job')}, {plural(take.data.customers, 'customer')},{' '}
-            {plural(take.data.vehicles, 'vehicle')}, {plural(take.data.photos, 'photo')}.
+            In: {plural(taken.data.jobs, 'job')}, {plural(taken.data.customers, 'customer')},{' '}
+            {plural(taken.data.vehicles, 'vehicle')}, {plural(taken.data.photos, 'photo')}.
           </p>
         )}
       </section>

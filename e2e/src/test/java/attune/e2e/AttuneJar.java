@@ -28,6 +28,19 @@ public final class AttuneJar implements ParameterResolver {
   public record Opened(
       Process process, Path data, Playwright playwright, Browser browser, String address)
       implements AutoCloseable {
+
+    /** One more Attune on data of its own, in the same browser. */
+    Opened beside(Path otherData, String... arguments) {
+      Process other = launch(otherData, arguments);
+      return new Opened(other, otherData, playwright, browser, AttuneJar.address(other));
+    }
+
+    /** Ends it as a power cut would. */
+    void kill() {
+      process.destroyForcibly();
+      process.onExit().join();
+    }
+
     @Override
     public void close() {
       browser.close();
@@ -53,19 +66,7 @@ public final class AttuneJar implements ParameterResolver {
   private static Opened open() {
     try {
       Path data = Files.createTempDirectory("attune-e2e");
-      Process process =
-          new ProcessBuilder(
-                  Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                  "-XX:TieredStopAtLevel=1",
-                  "-XX:+UseSerialGC",
-                  "-jar",
-                  System.getProperty("attune.jar"),
-                  "serve",
-                  "--demo",
-                  "--server.port=0",
-                  "--attune.data=" + data)
-              .redirectErrorStream(true)
-              .start();
+      Process process = launch(data, "--demo", "--server.port=0");
       String address = address(process);
       Playwright playwright =
           Playwright.create(
@@ -77,8 +78,35 @@ public final class AttuneJar implements ParameterResolver {
     }
   }
 
+  private static Process launch(Path data, String... arguments) {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-jar",
+                System.getProperty("attune.jar"),
+                "serve",
+                "--attune.data=" + data));
+    command.addAll(List.of(arguments));
+    try {
+      return new ProcessBuilder(command).redirectErrorStream(true).start();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   /** Reads what the jar says until it says where it is, and goes on reading so it never blocks. */
-  private static String address(Process process) throws IOException {
+  private static String address(Process process) {
+    try {
+      return said(process);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static String said(Process process) throws IOException {
     BufferedReader said =
         new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
     List<String> before = new ArrayList<>();

@@ -27,6 +27,8 @@ class EveryViewTest {
         "timetable",
         "quote",
         "bench",
+        "record",
+        "care",
         "handover"
       })
   void aRunningJobIsFitForEveryoneInTheEveningAndFitsAPhone(String view, AttuneJar.Opened attune) {
@@ -153,17 +155,23 @@ class EveryViewTest {
   }
 
   @Test
-  void aTickTheServerRefusesIsTakenBack(AttuneJar.Opened attune) {
+  void whatTheServerRefusesIsSaidAndNotKept(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(visit.job("Oxmarrow Fells") + "/bench");
-      String count = visit.page.getByRole(AriaRole.STATUS).first().textContent();
-      for (Locator box : visit.page.getByRole(AriaRole.CHECKBOX).all()) {
-        box.check();
-      }
-      visit.page.route("**/done", route -> route.abort());
-      visit.button("Done").click();
-      assertThat(visit.page.getByRole(AriaRole.ALERT)).isVisible();
-      assertThat(visit.page.getByRole(AriaRole.STATUS).first()).hasText(count);
+      String count = AtTheBench.count(visit).textContent();
+      visit.page.route(
+          "**/entries",
+          route ->
+              route.fulfill(
+                  new com.microsoft.playwright.Route.FulfillOptions()
+                      .setStatus(409)
+                      .setContentType("application/problem+json")
+                      .setBody("{\"detail\":\"Not now.\",\"faults\":[]}")));
+      AtTheBench.see(visit, "Clean");
+      assertThat(visit.page.getByRole(AriaRole.ALERT)).containsText("Not now.");
+      assertThat(AtTheBench.count(visit)).hasText(count);
+      visit.buttonLike("^Go on without").click();
+      assertThat(visit.page.getByRole(AriaRole.ALERT)).hasCount(0);
     }
   }
 
@@ -174,28 +182,29 @@ class EveryViewTest {
       String job = one.job("Oxmarrow Fells") + "/bench";
       one.open(job);
       other.open(job);
-      Locator count = other.page.getByRole(AriaRole.STATUS).first();
-      String before = count.textContent();
-      for (Locator box : one.page.getByRole(AriaRole.CHECKBOX).all()) {
-        box.check();
-      }
-      one.button("Done").click();
-      assertThat(count).not().hasText(before);
+      String before = AtTheBench.count(other).textContent();
+      AtTheBench.goOn(one);
+      assertThat(AtTheBench.count(other)).not().hasText(before);
     }
   }
 
   @Test
-  void aFootPedalPressesTheBigButton(AttuneJar.Opened attune) {
+  void aFootPedalPressesTheBigButtonAndAnyKeyCanBeIt(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(visit.job("Oxmarrow Fells") + "/bench");
-      Locator count = visit.page.getByRole(AriaRole.STATUS).first();
-      String before = count.textContent();
-      for (Locator box : visit.page.getByRole(AriaRole.CHECKBOX).all()) {
-        box.check();
+      visit.buttonLike("^Pedal or key").click();
+      visit.page.keyboard().press("F8");
+      assertThat(visit.buttonLike("^Pedal or key")).containsText("F8");
+      AtTheBench.tickCautions(visit);
+      Locator laid = visit.buttonLike("^Laid: start the clock");
+      while (!laid.isVisible()) {
+        AtTheBench.goOn(visit);
+        AtTheBench.tickCautions(visit);
       }
-      visit.page.keyboard().press("PageDown"); // laid, where there is a clock
-      visit.page.keyboard().press("PageDown");
-      assertThat(count).not().hasText(before);
+      visit.page.keyboard().press("F8");
+      assertThat(visit.page.locator("[data-phase]").first()).isVisible();
+      visit.button("Take the clock back").click();
+      assertThat(laid).isVisible();
     }
   }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
-import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
@@ -39,8 +38,9 @@ class ScreenshotsTest {
       take(desk, "/week", "week");
       take(desk, estate + "/bench", "bench");
       take(desk, wheel + "/handover", "handover");
+      take(desk, estate + "/record", "record");
+      take(desk, wheel + "/care", "care");
       take(desk, "/shelf", "shelf");
-      take(desk, "/people", "people");
       take(desk, "/shop", "shop");
     }
     try (Visit phone = Visit.phone(attune)) {
@@ -71,19 +71,18 @@ class ScreenshotsTest {
 
   /** Goes on to the first cleaning step and starts its clock. */
   private static void startAClock(Visit visit, String job) {
-    String tasks = "/api/v1" + job + "/bench/tasks/";
     Matcher matcher =
-        Pattern.compile("\"id\":\"([a-z0-9-]+)\",\"step\":\"([a-z-]+)\"")
+        Pattern.compile("\"id\":\"([a-z0-9~-]+)\",\"step\":\"clean\"[^}]*?\"state\":\"WAITING\"")
             .matcher(visit.page.request().get("/api/v1" + job + "/bench").text());
-    while (matcher.find()) {
-      boolean clean = matcher.group(2).equals("clean");
-      visit
-          .page
-          .request()
-          .post(tasks + matcher.group(1) + (clean ? "/start" : "/done"), RequestOptions.create());
-      if (clean) {
-        return;
-      }
+    Matcher now =
+        Pattern.compile("\"serverNow\":\"([^\"]+)\"")
+            .matcher(visit.page.request().get("/api/v1" + job + "/bench").text());
+    if (matcher.find() && now.find()) {
+      AtTheBench.post(
+          visit,
+          "/api/v1" + job + "/bench/entries",
+          "{\"entries\":[%s]}"
+              .formatted(AtTheBench.entry(matcher.group(1), "started", now.group(1))));
     }
   }
 }

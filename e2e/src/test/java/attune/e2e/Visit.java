@@ -50,6 +50,11 @@ final class Visit implements AutoCloseable {
         });
   }
 
+  /** Cuts the line of this browser, or mends it. */
+  void cut(boolean off) {
+    context.setOffline(off);
+  }
+
   static Visit desk(AttuneJar.Opened attune) {
     return new Visit(attune, 1280, 800, ColorScheme.LIGHT, false);
   }

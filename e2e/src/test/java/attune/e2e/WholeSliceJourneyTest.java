@@ -112,9 +112,7 @@ class WholeSliceJourneyTest {
   private static void bench(Visit visit) {
     visit.link("Bench").click();
     visit.button("Start the run").click();
-    Locator step =
-        visit.page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Step in hand"));
-    assertThat(step).containsText("Receive");
+    assertThat(AtTheBench.step(visit)).containsText("Receive");
     visit.isFitForEveryone();
     visit.button("Done").click();
     assertThat(visit.page.getByText(Pattern.compile("^1 of \\d+ steps done"))).isVisible();
@@ -124,9 +122,9 @@ class WholeSliceJourneyTest {
     Locator clock = visit.page.getByRole(AriaRole.TIMER);
     Locator laid = visit.buttonLike("^Laid: start the clock");
     while (!laid.isVisible()) {
-      done(visit, step);
+      AtTheBench.goOn(visit);
     }
-    tickCautions(visit);
+    AtTheBench.tickCautions(visit);
     laid.click();
     assertThat(clock).isVisible();
     assertThat(visit.page.locator("[data-phase]")).hasAttribute("data-phase", "sits");
@@ -139,27 +137,13 @@ class WholeSliceJourneyTest {
 
     Locator finished = visit.page.getByText("Every step is done.");
     while (!finished.isVisible()) {
-      done(visit, step);
+      AtTheBench.goOn(visit);
     }
   }
 
   private static int seconds(String clock) {
     String[] parts = clock.replace("+", "").split(":");
     return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);
-  }
-
-  private static void tickCautions(Visit visit) {
-    for (Locator box : visit.page.getByRole(AriaRole.CHECKBOX).all()) {
-      box.check();
-    }
-  }
-
-  /** Ticks the cautions and the step, and waits until the count has moved. */
-  private static void done(Visit visit, Locator step) {
-    tickCautions(visit);
-    String count = visit.page.getByRole(AriaRole.STATUS).first().textContent();
-    visit.button("Done").click();
-    assertThat(visit.page.getByRole(AriaRole.STATUS).first()).not().hasText(count);
   }
 
   private static void handOver(Visit visit) {

@@ -2,6 +2,7 @@ package attune.app.day;
 
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.Progress;
+import attune.app.bench.BenchViews.TaskState;
 import attune.app.care.CareService;
 import attune.app.handover.HandoverService;
 import attune.app.handover.HandoverView;
@@ -18,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/watch")
 class WatchController {
   private static final int CARE_DAYS_AHEAD = 7;
+  private static final Set<TaskState> OPEN = Set.of(TaskState.WAITING, TaskState.RUNNING);
   private static final int NEEDS_DAYS = 7;
 
   /** Of the cars that left, the latest: each has to be planned to know its care. */
@@ -36,6 +39,7 @@ class WatchController {
 
   /** Kinds, the most pressing first. */
   enum Kind {
+    CLOCK,
     PROMISE_AT_RISK,
     CURING,
     CARE_DUE,
@@ -115,6 +119,9 @@ class WatchController {
   private void watch(
       JobSummary job, @Nullable Progress run, LocalDateTime now, List<WatchView> found) {
     boolean gone = job.state() == JobState.HANDED_OVER;
+    if (!gone && run != null) {
+      clocks(job, now, found);
+    }
     if (!gone && job.returnBy() != null) {
       LocalDateTime ready =
           run == null
@@ -156,6 +163,28 @@ class WatchController {
                 null));
       }
     }
+  }
+
+  /** What lies somewhere and has to be wiped by a time. */
+  private void clocks(JobSummary job, LocalDateTime now, List<WatchView> found) {
+    bench.view(job.id()).tasks().stream()
+        .filter(task -> task.clockFrom() != null && task.wipeByS() != null)
+        .filter(task -> OPEN.contains(task.state()))
+        .forEach(
+            task -> {
+              LocalDateTime by = task.clockFrom().plusSeconds(task.wipeByS());
+              found.add(
+                  new WatchView(
+                      Kind.CLOCK,
+                      job.id(),
+                      job.vehicleLabel(),
+                      task.title()
+                          + ", "
+                          + task.where()
+                          + (by.isBefore(now) ? ": late to wipe" : ": to be wiped"),
+                      by,
+                      null));
+            });
   }
 
   private static boolean isWorked(@Nullable Progress run) {

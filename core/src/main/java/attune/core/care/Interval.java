@@ -20,13 +20,16 @@ public record Interval(List<Integer> afterDays, OptionalInt everyDays) {
 
   /**
    * The same for a vehicle used like this: what is repeated comes sooner or later with how fast it
-   * soils; a ladder of days after a treatment stays, as it goes by the hide.
+   * soils, but what is done every few days never more rarely; a ladder of days after a treatment
+   * stays, as it goes by the hide.
    */
   public Interval with(Use use, Figures figures) {
     if (everyDays.isEmpty()) {
       return this;
     }
-    double days = everyDays.getAsInt() / use.soiling(figures);
+    double faster = use.soiling(figures);
+    boolean often = everyDays.getAsInt() <= figures.get("care.touch-days");
+    double days = everyDays.getAsInt() / (often ? Math.max(1, faster) : faster);
     return new Interval(
         afterDays,
         OptionalInt.of(

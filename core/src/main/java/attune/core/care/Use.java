@@ -50,6 +50,8 @@ public record Use(OptionalInt kmAYear, Set<Habit> habits, boolean hot) {
         km -> {
           if (km > figures.get("care.km-usual")) {
             reasons.add("many kilometres");
+          } else if (km < figures.get("care.km-usual")) {
+            reasons.add("few kilometres");
           }
         });
     habits.stream().sorted().map(h -> h.code().replace('-', ' ')).forEach(reasons::add);

@@ -46,6 +46,9 @@ class CareTest {
     assertThat(days(foam, use(31_000, Habit.PETS, Habit.WORK_CLOTHES))).isBetween(7, 12);
     assertThat(foam.with(use(15_000, Habit.GLOVES), Given.FIGURES).everyDays()).hasValue(33);
     assertThat(days(foam, use(1_000))).isEqualTo(43);
+    Interval weekly = new Interval(List.of(), OptionalInt.of(7));
+    assertThat(days(weekly, use(9_000, Habit.GLOVES))).isEqualTo(7);
+    assertThat(days(weekly, use(31_000, Habit.PETS))).isLessThan(7);
     assertThat(use(31_000, Habit.PETS).reasons(Given.FIGURES))
         .containsExactly("many kilometres", "pets");
     assertThat(Use.UNKNOWN.soiling(Given.FIGURES)).isCloseTo(1, within(1e-9));
