@@ -95,7 +95,7 @@ public class LearningService {
               steps.stream().mapToDouble(s -> s.minutes() == null ? 0 : s.minutes()).sum();
           StepTime first = steps.get(0);
           boolean whole = steps.stream().allMatch(s -> s.state() == TaskState.DONE);
-          boolean worked = minutes > plannedMin * reference.figures().get("learning.ticked-later");
+          boolean worked = Experience.wasWorked(minutes, plannedMin, reference.figures());
           if (whole
               && worked
               && plannedMin > 0

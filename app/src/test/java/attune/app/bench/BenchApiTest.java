@@ -241,4 +241,133 @@ class BenchApiTest {
       assertThat(heard.next()).isEqualTo("data:changed");
     }
   }
+
+  private String entry(String id, String task, String kind, String more) {
+    return "{\"id\":\"%s\",\"taskId\":\"%s\",\"kind\":\"%s\",\"at\":\"%s\"%s}"
+        .formatted(id, task, kind, view().get("serverNow").asString(), more);
+  }
+
+  private static String id(int n) {
+    return "00000000-0000-4000-8000-%012d".formatted(n);
+  }
+
+  @Test
+  void whatIsSentTwiceCountsOnceAndInItsOwnOrder() {
+    bench("");
+    int n = Math.abs(job.hashCode() / 10);
+    String began = view().get("startedAt").asString();
+    clock.pass(Duration.ofMinutes(10));
+    String first =
+        "{\"id\":\"%s\",\"taskId\":\"receive\",\"kind\":\"done\",\"at\":\"%s\",\"by\":\"Mira\"}"
+            .formatted(id(n), LocalDateTime.parse(began).plusMinutes(4));
+    String undone =
+        "{\"id\":\"%s\",\"taskId\":\"receive\",\"kind\":\"undone\",\"at\":\"%s\"}"
+            .formatted(id(n + 1), LocalDateTime.parse(began).plusMinutes(6));
+    assertThat(api.tellRaw(job, undone, first, first).status()).isEqualTo(200);
+    assertThat(state("receive")).isEqualTo("WAITING");
+    api.tellRaw(job, first, undone);
+    JsonNode record = api.get("/api/v1/jobs/" + job + "/bench/record").json();
+    assertThat(record.get("lines")).hasSize(2);
+    assertThat(record.at("/lines/0/takenBack").asBoolean()).isTrue();
+    assertThat(record.at("/lines/0/by").asString()).isEqualTo("Mira");
+  }
+
+  @Test
+  void aBadEntryIsNamedAndNoneOfItsCompanyIsTaken() {
+    bench("");
+    int n = Math.abs(job.hashCode() / 10);
+    String good = entry(id(n), "receive", "done", "");
+    for (String[] bad :
+        new String[][] {
+          {"receive", "finished", "", "/entries/1/kind"},
+          {"no-such-step", "done", "", "/entries/1/taskId"},
+          {"check-wheel-rim", "seen", ",\"seen\":\"white\"", "/entries/1/seen"},
+          {"check-wheel-rim", "seen", "", "/entries/1/seen"},
+          {"receive", "seen", ",\"seen\":\"clean\"", "/entries/1/seen"},
+          {"", "air", "", "/entries/1/detail/air"},
+        }) {
+      Answer refused = api.tellRaw(job, good, entry(id(n + 1), bad[0], bad[1], bad[2]));
+      assertThat(refused.status()).as(bad[1]).isEqualTo(422);
+      assertThat(refused.fault().get("pointer").asString()).isEqualTo(bad[3]);
+    }
+    assertThat(view().get("tasksDone").asInt()).isZero();
+  }
+
+  @Test
+  void soilThatStaysLeadsARungHigherWithWhatItTakesAndTheTime() {
+    bench("");
+    JsonNode clean = task("clean-fl-cushion-centre");
+    int passes = clean.get("passesHigh").asInt();
+    assertThat(task("clean-fl-cushion-centre~2").get("state").asString()).isEqualTo("HELD");
+    Answer last = null;
+    for (int pass = 1; pass <= passes; pass++) {
+      last = api.see(job, "clean-fl-cushion-centre", "soil");
+    }
+    assertThat(last.json().at("/remarks/0/says").asString())
+        .contains("the next rung, after a test spot", "It takes ", "min more is left to do");
+    assertThat(state("test-fl-cushion-centre~2")).isEqualTo("WAITING");
+    assertThat(state("clean-fl-cushion-centre~2")).isEqualTo("WAITING");
+    api.see(job, "test-fl-cushion-centre~2", "clean");
+    api.see(job, "clean-fl-cushion-centre~2", "clean");
+    api.doEverything(job);
+    api.post("/api/v1/jobs/" + job + "/handover");
+    String vehicle = api.get("/api/v1/jobs/" + job).json().get("vehicleId").asString();
+    JsonNode visit = api.get("/api/v1/vehicles/" + vehicle + "/history").json().at("/visits/0");
+    assertThat(visit.at("/run/came").toString()).contains("not enough on Front left cushion");
+  }
+
+  @Test
+  void aHotterRoomShortensTheWindowsAndAnotherBottleIsJudged() {
+    bench("");
+    int before = task("clean-fl-cushion-centre").get("wipeByS").asInt();
+    int n = Math.abs(job.hashCode() / 10);
+    api.tellRaw(
+        job,
+        entry(
+            id(n),
+            "",
+            "air",
+            ",\"detail\":{\"air\":{\"airTempC\":38,\"relativeHumidity\":0.2,\"airSpeedMs\":0.6}}"));
+    JsonNode hot = task("clean-fl-cushion-centre");
+    assertThat(hot.get("wipeByS").asInt()).isLessThan(before);
+    assertThat(hot.get("lines").toString()).contains("The air changed: wipe by");
+    Answer judged =
+        api.tellRaw(
+            job,
+            entry(
+                id(n + 1),
+                "clean-fl-cushion-centre",
+                "swapped",
+                ",\"detail\":{\"used\":{\"productId\":\"gorsefield-acid\",\"ratio\":\"1:20\"}}"));
+    assertThat(judged.json().at("/remarks/0/says").asString()).startsWith("Careful: ");
+    assertThat(task("clean-fl-cushion-centre").get("lines").toString())
+        .contains("Instead of the plan");
+  }
+
+  @Test
+  void aRunStopsForTodayAndWhatWasToldIsPutRightBesideIt() {
+    bench("");
+    int n = Math.abs(job.hashCode() / 10);
+    api.tellRaw(job, entry(id(n), "receive", "done", ",\"by\":\"Mira\""));
+    api.tellRaw(job, entry(id(n + 1), "", "paused", ",\"reason\":\"till tomorrow\""));
+    assertThat(view().at("/paused/reason").asString()).isEqualTo("till tomorrow");
+    clock.pass(Duration.ofHours(12));
+    api.tellRaw(job, entry(id(n + 2), "", "resumed", ""));
+    assertThat(view().has("paused")).isFalse();
+    api.see(job, "clean-fl-cushion-centre", "clean");
+    api.tellRaw(
+        job,
+        entry(
+            id(n + 3),
+            "clean-fl-cushion-centre",
+            "corrected",
+            ",\"reason\":\"it was more\",\"detail\":{\"corrects\":\"%s\",\"ml\":250}"
+                .formatted(id(n))));
+    JsonNode record = api.get("/api/v1/jobs/" + job + "/bench/record").json();
+    assertThat(record.get("lines")).hasSize(5);
+    assertThat(record.at("/lines/4/text").asString())
+        .contains("Put right: 250.0 ml.", "it was more");
+    assertThat(record.at("/used/0/ml").asDouble()).isGreaterThan(20);
+    clock.pass(Duration.ofHours(-12));
+  }
 }

@@ -41,6 +41,11 @@ public record Experience(Map<Kind, Factor> factors) {
    */
   public record Factor(int cases, double minutes, double passes, boolean counts) {}
 
+  /** False for what was ticked later: too quick to have been worked in that time. */
+  public static boolean wasWorked(double minutes, double plannedMin, Figures figures) {
+    return plannedMin > 0 && minutes > plannedMin * figures.get("learning.ticked-later");
+  }
+
   public Experience {
     factors = Map.copyOf(factors);
   }

@@ -17,6 +17,13 @@ import java.util.Optional;
 public record Pace(LocalDateTime handsOffAt, Duration left) {
   private static final String ANYBODY = "";
 
+  /** Of a step in passes, what the passes still expected take: one at least. */
+  private static Duration length(RunTask task, TaskState state) {
+    int passes = task.rung() > 0 ? task.looked().map(Looked::passesHigh).orElse(1) : 1;
+    int left = Math.max(1, passes - state.passes());
+    return Duration.ofSeconds((long) task.seconds() * left / passes);
+  }
+
   /**
    * Lays out what is left.
    *
@@ -37,7 +44,7 @@ public record Pace(LocalDateTime handsOffAt, Duration left) {
         ends.put(task.id(), state.doneAt().orElse(now));
         continue;
       }
-      Duration length = Duration.ofSeconds(task.seconds());
+      Duration length = length(task, state);
       LocalDateTime from =
           task.after().stream()
               .filter(ends::containsKey)

@@ -50,6 +50,13 @@ class ExperienceTest {
         .isEqualTo(Given.FIGURES.get("learning.least"));
   }
 
+  @Test
+  void whatWasTickedInOneGoAfterwardsIsNoCase() {
+    assertThat(Experience.wasWorked(1, 10, Given.FIGURES)).isFalse();
+    assertThat(Experience.wasWorked(6, 10, Given.FIGURES)).isTrue();
+    assertThat(Experience.wasWorked(6, 0, Given.FIGURES)).isFalse();
+  }
+
   private static Entry entry(String task, Kind kind, String time, String by) {
     return new Entry(
         task + kind + time,

@@ -261,6 +261,10 @@ class RunTest {
     Pace before = Pace.of(run(), NINE, Map.of(), usual);
     assertThat(before.left()).isEqualTo(Duration.ofMinutes(50));
     assertThat(before.handsOffAt()).isEqualTo(NINE.plusMinutes(60)); // ten of drying
+    at(0, "clean-rim", Seen.BROWN);
+    assertThat(Pace.of(run(), NINE, Map.of(), usual).left())
+        .isEqualTo(Duration.ofSeconds(50 * 60 - 200));
+    entries.clear();
     at(0, "clean-bolster-1", Seen.COLOUR);
     Pace referred = Pace.of(run(), NINE, Map.of(), usual);
     assertThat(referred.left()).isEqualTo(Duration.ofMinutes(10));
