@@ -149,12 +149,11 @@ export function BenchView() {
       ) : current ? (
         <TaskCard
           key={`${current.id} ${current.passes}`}
-          jobId={job.id}
+          job={job}
           task={current}
           next={after}
           now={now}
           layout={layout.data}
-          finishes={job.document.surfaces}
           read={search.get('task') === current.id ? (search.get('seen') ?? undefined) : undefined}
           onTell={(what) => {
             tell({ taskId: current.id, ...what })

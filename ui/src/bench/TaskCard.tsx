@@ -12,6 +12,7 @@ import { BigClock } from './Clocks'
 import { clockStart, elapsedOf, face } from './clocks'
 import { Measure } from './Measure'
 import { Otherwise } from './Otherwise'
+import { Photos } from '../survey/Photos'
 import type { BenchTask } from './run'
 import type { Tell } from './useBench'
 
@@ -19,16 +20,15 @@ import type { Tell } from './useBench'
 const MUST = ['IGNITION_OFF', 'TEST_SPOT', 'VENTILATE', 'GRIP_CHECK', 'SURFACE_TOO_HOT', 'BELT_CHECK']
 
 export function TaskCard(props: {
-  jobId: string
+  job: Schemas['JobDetail']
   task: BenchTask
   next: BenchTask | undefined
   now: number
   layout: Cabin | undefined
-  finishes: Schemas['SurfaceFile'][]
   read: string | undefined
   onTell: (what: Omit<Tell, 'taskId'>) => void
 }) {
-  const { task, next, now, layout } = props
+  const { job, task, next, now, layout } = props
   const [ticked, setTicked] = useState<string[]>([])
   const [early, setEarly] = useState<Omit<Tell, 'taskId'>>()
   const musts = task.cautions.filter((c) => MUST.includes(c.code))
@@ -38,7 +38,7 @@ export function TaskCard(props: {
   const toLay = task.dwellS !== undefined && task.step !== 'level' && !running
   const shown = running ? face(task, elapsedOf(task, now)) : undefined
   const lit = new Set(task.surfaceIds)
-  const finish = new Map(props.finishes.map((s) => [s.id, s.finish]))
+  const finish = new Map(job.document.surfaces.map((s) => [s.id, s.finish]))
   const detail = ticked.length > 0 ? { ticked } : undefined
 
   const end = (what: Omit<Tell, 'taskId'>) => {
@@ -97,11 +97,7 @@ export function TaskCard(props: {
         ))}
         {running && <BigClock task={task} now={now} />}
         {(task.look === 'meter' || task.look === 'seams') && (
-          <Measure
-            jobId={props.jobId}
-            task={task}
-            instrument={task.look === 'meter' ? 'moisture' : 'gloss'}
-          />
+          <Measure jobId={job.id} task={task} instrument={task.look === 'meter' ? 'moisture' : 'gloss'} />
         )}
         <div className="grid gap-2">
           {early && shown?.phase === 'sits' && (
@@ -176,7 +172,7 @@ export function TaskCard(props: {
         <div className="flex flex-wrap items-center gap-x-4">
           {(task.look === 'cloth' || task.look === 'test-spot') && (
             <Link
-              to={`/cloth?job=${props.jobId}&surface=${task.surfaceIds[0]}&task=${task.id}`}
+              to={`/cloth?job=${job.id}&surface=${task.surfaceIds[0]}&task=${task.id}`}
               className="inline-flex min-h-12 items-center underline underline-offset-4"
             >
               Read the cloth by photo or reader
@@ -184,6 +180,12 @@ export function TaskCard(props: {
           )}
           <Otherwise task={task} onTell={props.onTell} />
         </div>
+        {task.surfaceIds.length === 1 && (
+          <details>
+            <summary className="flex min-h-12 cursor-pointer items-center font-semibold">Photo</summary>
+            <Photos job={job} surfaceId={task.surfaceIds[0]} first={moment(task)} />
+          </details>
+        )}
         {next && (
           <p className="border-t border-line pt-2 text-faint">
             Next: <strong className="text-ink">{next.title}</strong>
@@ -205,3 +207,11 @@ export function TaskCard(props: {
     </article>
   )
 }
+
+/** When in a job a photo taken at a step most likely is. */
+const moment = (task: BenchTask) =>
+  task.look === 'test-spot'
+    ? 'TEST_SPOT'
+    : task.look === 'cloth' || task.look === 'foam'
+      ? 'HALF_AND_HALF'
+      : 'DONE'

@@ -1,13 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ApiError, need, type Schemas } from '../api/client'
-import { recordQuery } from '../api/queries'
+import { readingsQuery, recordQuery } from '../api/queries'
 import { serverTime } from '../bench/run'
 import { Ask } from '../bench/Otherwise'
 import { Button, ButtonLink, TextField } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { dayOf, ml, timeOf } from '../parts/words'
+import { Photos } from '../survey/Photos'
+import { instruments } from '../survey/Readings'
 
 type Record = Schemas['RunRecord']
 type Line = Schemas['RecordLine']
@@ -38,6 +40,8 @@ export function RecordView() {
       <div className="grid content-start gap-3">
         <Times record={data} />
         <UsedUp record={data} />
+        <Measured job={job} />
+        <Photos job={job} first="DONE" />
       </div>
     </div>
   )
@@ -207,6 +211,33 @@ function Times({ record }: { record: Record }) {
           </table>
         </details>
       )}
+    </section>
+  )
+}
+
+/** Readings that were taken, latest first; what could not be judged yet is struck through. */
+function Measured({ job }: { job: Schemas['JobDetail'] }) {
+  const readings = useQuery(readingsQuery(job.id))
+  if (!readings.data || readings.data.length === 0) return null
+  return (
+    <section aria-label="Measured" className="lying p-3">
+      <h2 className="text-do">Measured</h2>
+      <ul className="divide-y divide-line">
+        {readings.data.map((r) => (
+          <li key={r.id} className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
+            <span>
+              {instruments[r.instrument]}
+              {r.surfaceId && `, ${job.labels[r.surfaceId] ?? r.surfaceId}`}
+            </span>
+            <strong className={r.notYet ? 'line-through' : ''}>
+              {r.colour ?? `${r.value} ${r.unit === '0-100' ? 'of 100' : r.unit}`}
+            </strong>
+            <span className="text-note text-faint">
+              {dayOf(r.at)}, {timeOf(r.at)}
+            </span>
+          </li>
+        ))}
+      </ul>
     </section>
   )
 }

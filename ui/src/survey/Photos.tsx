@@ -14,10 +14,18 @@ type Moment = Photo['moment']
 const MOST_MB = 30
 
 /** Photos of a panel, or of the whole job; from the camera or from a file. */
-export function Photos({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId?: string }) {
+export function Photos({
+  job,
+  surfaceId,
+  first = 'FOUND',
+}: {
+  job: Schemas['JobDetail']
+  surfaceId?: string
+  first?: Moment
+}) {
   const client = useQueryClient()
   const photos = useQuery(photosQuery(job.id))
-  const [moment, setMoment] = useState<Moment>('FOUND')
+  const [moment, setMoment] = useState<Moment>(first)
   const [open, setOpen] = useState<string>()
   const add = useMutation({
     mutationFn: (file: File) => {

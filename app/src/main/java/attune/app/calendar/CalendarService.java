@@ -1,5 +1,7 @@
 package attune.app.calendar;
 
+import attune.app.care.CareService;
+import attune.app.care.CareViews.CareLine;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
@@ -40,9 +42,11 @@ class CalendarService {
 
   private final JobService jobs;
   private final JobPlans plans;
+  private final CareService care;
   private final Clock clock;
 
-  CalendarService(JobService jobs, JobPlans plans, Clock clock) {
+  CalendarService(JobService jobs, JobPlans plans, CareService care, Clock clock) {
+    this.care = care;
     this.jobs = jobs;
     this.plans = plans;
     this.clock = clock;
@@ -88,9 +92,13 @@ class CalendarService {
     events.add(moment(job, "drive", "may be driven", timetable.driveAt()));
     events.add(moment(job, "sit", "may be sat in", timetable.sitAt()));
     events.add(moment(job, "cured", "is fully cured", timetable.curedAt()));
+    List<CareLine> worked = care.lines(job.id());
     LocalDate done = timetable.driveAt().toLocalDate();
-    for (int i = 0; i < plan.care().size(); i++) {
+    for (int i = 0; i < plan.care().size() && worked.isEmpty(); i++) {
       care(job, plan.care().get(i), i, done, events);
+    }
+    for (int i = 0; i < worked.size(); i++) {
+      care(job, worked.get(i), i, events);
     }
     return events;
   }
@@ -127,6 +135,25 @@ class CalendarService {
               event.add(new RRule<>("FREQ=DAILY;INTERVAL=" + days));
               events.add(event);
             });
+  }
+
+  /** Of a car that was worked: by its use, and from what was done since. */
+  private void care(JobSummary job, CareLine line, int number, List<VEvent> events) {
+    if (line.next() == null) {
+      return;
+    }
+    VEvent event =
+        event(
+            job,
+            "care-" + number,
+            job.vehicleLabel() + ": " + line.what(),
+            line.next(),
+            line.next().plusDays(1));
+    event.add(new Description(line.labels().size() + " panels"));
+    if (line.everyDays() != null) {
+      event.add(new RRule<>("FREQ=DAILY;INTERVAL=" + line.everyDays()));
+    }
+    events.add(event);
   }
 
   private VEvent careEvent(JobSummary job, String id, CareItem item, LocalDate day) {

@@ -126,11 +126,15 @@ public class CareService {
   private List<CareLine> lines(
       PlanFile plan, Use use, LocalDate visit, List<DoneView> done, JobDetail detail) {
     Figures figures = reference.figures();
+    OptionalInt deep = deepClean(detail, visit);
     return plan.care().stream()
         .map(
             care -> {
               Interval usual = interval(care);
-              Interval own = usual.with(use, figures);
+              Interval own =
+                  care.what().equals(Interval.DEEP_CLEAN) && deep.isPresent()
+                      ? new Interval(List.of(), deep)
+                      : usual.with(use, figures);
               List<DoneView> of = done.stream().filter(d -> d.what().equals(care.what())).toList();
               Optional<LocalDate> last = of.stream().map(DoneView::doneOn).reduce((a, b) -> b);
               return new CareLine(
@@ -257,6 +261,20 @@ public class CareService {
     return view(jobId);
   }
 
+  /** What is to be done, as the calendar has it; nothing before the car was worked. */
+  @Transactional(readOnly = true)
+  public List<CareLine> lines(UUID jobId) {
+    if (bench.plan(jobId).isEmpty()) {
+      return List.of();
+    }
+    List<DoneView> done =
+        doneSince.findByJobIdInOrderByDoneOn(List.of(jobId)).stream()
+            .map(CareDoneEntity::view)
+            .toList();
+    JobDetail detail = jobs.get(jobId);
+    return lines(plan(jobId), use(detail), visit(jobId), done, detail);
+  }
+
   /** Something due soon, or overdue. */
   public record Due(String what, LocalDate day) {}
 
@@ -266,16 +284,8 @@ public class CareService {
    */
   @Transactional(readOnly = true)
   public List<Due> due(JobSummary job, LocalDate until) {
-    if (bench.plan(job.id()).isEmpty()) {
-      return List.of();
-    }
     LocalDate today = LocalDate.now(clock);
-    JobDetail detail = jobs.get(job.id());
-    List<DoneView> done =
-        doneSince.findByJobIdInOrderByDoneOn(List.of(job.id())).stream()
-            .map(CareDoneEntity::view)
-            .toList();
-    return lines(plan(job.id()), use(detail), visit(job.id()), done, detail).stream()
+    return lines(job.id()).stream()
         .filter(line -> line.next() != null)
         .filter(line -> line.everyDays() == null || line.everyDays() >= OFTEN_DAYS)
         .map(line -> new Due(line.what(), latest(line, today)))

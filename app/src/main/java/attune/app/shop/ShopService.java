@@ -1,8 +1,8 @@
 package attune.app.shop;
 
 import attune.app.format.JobReader;
+import attune.app.reference.DataReplaced;
 import attune.app.reference.ReferenceData;
-import attune.app.transfer.DataReplaced;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.schedule.Skill;

@@ -1,5 +1,6 @@
 package attune.app.transfer;
 
+import attune.app.reference.DataReplaced;
 import attune.app.transfer.Whole.Part;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;

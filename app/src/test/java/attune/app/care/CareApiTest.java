@@ -119,7 +119,7 @@ class CareApiTest {
     String customer =
         api.post(
                 "/api/v1/customers",
-                "{\"name\":\"Oskar Penhale\",\"uses\":[\"PETS\",\"WORK_CLOTHES\"],\"kmAYear\":31000}")
+                "{\"name\":\"Ada Brinmoor\",\"uses\":[\"PETS\",\"WORK_CLOTHES\"],\"kmAYear\":31000}")
             .json()
             .get("id")
             .asString();
@@ -134,5 +134,30 @@ class CareApiTest {
     assertThat(line("Wipe with a cloth").get("everyDays").asInt()).isLessThan(usual);
     assertThat(line("Wipe with a cloth").get("usualDays").asInt()).isEqualTo(usual);
     assertThat(care().get("reasons").toString()).contains("pets", "many kilometres");
+  }
+
+  @Test
+  void whatTheNextVisitFindsSetsTheNextDeepClean() {
+    handOver();
+    String vehicle = api.get("/api/v1/jobs/" + job).json().get("vehicleId").asString();
+    assertThat(line("Deep clean").get("everyDays").asInt()).isEqualTo(182);
+    pass(91);
+    job =
+        api.post(
+                "/api/v1/jobs",
+                "{\"title\":\"Three months on\",\"vehicleId\":\"%s\"}".formatted(vehicle))
+            .json()
+            .get("id")
+            .asString();
+    api.find(
+        job,
+        "\"finish\":\"leather/coated\",\"soil\":\"heavy\",\"soils\":[\"skin-oil\"],\"wear\":\"intact\"",
+        "fl-cushion-centre");
+    handOver();
+    int days = line("Deep clean").get("everyDays").asInt();
+    assertThat(days).isBetween(49, 51); // 91 days of it came to 4, and 2.2 is moderate
+    assertThat(care().get("adapted").asString()).contains("in " + days + " days");
+    assertThat(api.get("/api/v1/jobs/" + job + "/calendar.ics").text())
+        .contains("INTERVAL=" + days);
   }
 }

@@ -14,6 +14,9 @@ import java.util.OptionalInt;
  * @param everyDays days between, 1 or more
  */
 public record Interval(List<Integer> afterDays, OptionalInt everyDays) {
+  /** What is done when a cabin has soiled again, and so by what visits found. */
+  public static final String DEEP_CLEAN = "Deep clean";
+
   public Interval {
     afterDays = List.copyOf(afterDays);
   }

@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.care.Interval;
 import attune.core.plan.Plan.CareItem;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
@@ -70,7 +71,7 @@ final class AfterCare {
         care,
         plans,
         p -> p.surface().condition().soil().compareTo(Level.MODERATE) >= 0,
-        "Deep clean",
+        Interval.DEEP_CLEAN,
         figures.whole("care.deep-days"));
     return care;
   }

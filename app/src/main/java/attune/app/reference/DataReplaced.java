@@ -1,4 +1,4 @@
-package attune.app.transfer;
+package attune.app.reference;
 
 /** All data is another's now: whoever keeps something in mind has to look again. */
 public record DataReplaced() {}
