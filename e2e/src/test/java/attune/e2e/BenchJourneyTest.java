@@ -206,7 +206,7 @@ class BenchJourneyTest {
 
   @Test
   void whatIsToldWithoutALineGoesOutOnceAndTheCarefulAnswerStands(AttuneJar.Opened attune) {
-    try (Visit cut = Visit.phone(attune);
+    try (Visit cut = Visit.installed(attune);
         Visit other = Visit.desk(attune)) {
       String job =
           AtTheBench.job(

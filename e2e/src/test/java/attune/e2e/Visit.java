@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -24,7 +25,13 @@ final class Visit implements AutoCloseable {
   private final List<String> faults = new ArrayList<>();
   final Page page;
 
-  private Visit(AttuneJar.Opened attune, int width, int height, ColorScheme scheme, boolean touch) {
+  private Visit(
+      AttuneJar.Opened attune,
+      int width,
+      int height,
+      ColorScheme scheme,
+      boolean touch,
+      ServiceWorkerPolicy workers) {
     address = attune.address();
     context =
         attune
@@ -34,6 +41,7 @@ final class Visit implements AutoCloseable {
                     .setViewportSize(width, height)
                     .setColorScheme(scheme)
                     .setHasTouch(touch)
+                    .setServiceWorkers(workers)
                     .setBaseURL(attune.address()));
     page = context.newPage();
     page.setDefaultTimeout(15_000);
@@ -56,15 +64,20 @@ final class Visit implements AutoCloseable {
   }
 
   static Visit desk(AttuneJar.Opened attune) {
-    return new Visit(attune, 1280, 800, ColorScheme.LIGHT, false);
+    return new Visit(attune, 1280, 800, ColorScheme.LIGHT, false, ServiceWorkerPolicy.BLOCK);
   }
 
   static Visit phone(AttuneJar.Opened attune) {
-    return new Visit(attune, 390, 844, ColorScheme.LIGHT, true);
+    return new Visit(attune, 390, 844, ColorScheme.LIGHT, true, ServiceWorkerPolicy.BLOCK);
+  }
+
+  /** A phone that keeps the application, so that it opens without a line. */
+  static Visit installed(AttuneJar.Opened attune) {
+    return new Visit(attune, 390, 844, ColorScheme.LIGHT, true, ServiceWorkerPolicy.ALLOW);
   }
 
   static Visit evening(AttuneJar.Opened attune) {
-    return new Visit(attune, 1280, 800, ColorScheme.DARK, false);
+    return new Visit(attune, 1280, 800, ColorScheme.DARK, false, ServiceWorkerPolicy.BLOCK);
   }
 
   Visit open(String path) {
