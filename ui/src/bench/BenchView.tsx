@@ -9,6 +9,7 @@ import { plural } from '../parts/words'
 import { useAlarms } from './alarms'
 import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
+import { needsHands } from './clocks'
 import { Device, useDevice } from './Device'
 import { Goes, Line, Paused, Room } from './Goes'
 import { isOpen, isOver, type BenchTask } from './run'
@@ -35,7 +36,8 @@ export function BenchView() {
     () => tasks.filter((t) => t.needsHands && isOpen(t) && (!who || t.person === who)),
     [tasks, who],
   )
-  const current = open.find((t) => t.id === chosen) ?? open[0]
+  const current = open.find((t) => t.id === chosen) ?? needsHands(open, now)
+  if (current && current.id !== chosen) setChosen(current.id) // stays in hand until it is told, whatever comes due
   const after = current ? open[open.indexOf(current) + 1] : undefined
   const toldHere = tasks.find((t) => t.id === lastTold)
   const doneLast = tasks

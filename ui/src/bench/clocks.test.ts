@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clockStart, face, urgency } from './clocks'
+import { clockStart, face, needsHands, urgency } from './clocks'
 import type { BenchTask } from './run'
 
 const rim = { needsHands: true, step: 'clean', dwellS: 60, wipeByS: 240, plannedS: 600, late: 'Re-wet it.' }
@@ -19,6 +19,15 @@ describe('a clock', () => {
     const sits = urgency(face(area, 20))
     const waits = urgency(face({ ...rim, needsHands: false }, 5))
     expect([waits, sits, due, later, late].sort((a, b) => a - b)).toEqual([late, later, due, sits, waits])
+  })
+
+  it('brings what is due to hand before what is only next', () => {
+    const next = { id: 'coat-3', step: 'coat', state: 'WAITING', needsHands: true } as BenchTask
+    const laid = { ...area, id: 'level-1', state: 'WAITING', clockFrom: '2026-05-04T09:00:00' } as BenchTask
+    const at = (clock: string) => new Date(`2026-05-04T${clock}`).getTime()
+    expect(needsHands([next, laid], at('09:01:00'))?.id).toBe('coat-3')
+    expect(needsHands([next, laid], at('09:03:00'))?.id).toBe('level-1')
+    expect(needsHands([], at('09:03:00'))).toBeUndefined()
   })
 
   it('runs for a coated area since it was laid, and for nothing that is over', () => {

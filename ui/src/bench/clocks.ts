@@ -49,3 +49,13 @@ export function urgency(f: Face): number {
   const order = { late: 0, wipe: 1, sits: 2, works: 3, waits: 4 }[f.phase]
   return order * 1_000_000 + (f.phase === 'late' ? -f.seconds : f.seconds)
 }
+
+/** The step to take in hand: what is late or to be wiped, soonest first; else the next in order. */
+export function needsHands(open: BenchTask[], now: number): BenchTask | undefined {
+  const due = open
+    .filter((task) => clockStart(task))
+    .map((task) => ({ task, shown: face(task, elapsedOf(task, now)) }))
+    .filter(({ shown }) => shown.phase === 'late' || shown.phase === 'wipe')
+    .sort((a, b) => urgency(a.shown) - urgency(b.shown))
+  return due[0]?.task ?? open[0]
+}
