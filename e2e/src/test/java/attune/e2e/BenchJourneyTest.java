@@ -162,6 +162,7 @@ class BenchJourneyTest {
       visit.page.clock().fastForward(3_600_000L);
       Locator clocks = visit.page.locator("[data-phase='late']");
       assertThat(clocks.first()).isVisible();
+      visit.region("Clocks").getByRole(AriaRole.BUTTON).first().click();
       assertThat(visit.page.getByText(Pattern.compile("re-melts it; wipe at once")).first())
           .isVisible();
       visit.isFitForEveryone();

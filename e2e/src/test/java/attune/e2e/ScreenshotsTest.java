@@ -30,7 +30,6 @@ class ScreenshotsTest {
       take(desk, hatch + "/survey?panel=fl-cushion-bolster-outer", "survey");
       take(desk, hatch + "/match/fl-cushion-bolster-outer", "match");
       take(desk, hatch + "/matrix", "matrix");
-      take(desk, "/rules", "rules");
       take(desk, hatch + "/mix", "mix");
       take(desk, hatch + "/timetable", "timetable");
       take(desk, hatch + "/sections", "sections");

@@ -35,6 +35,11 @@ public record Entry(
     RESUMED,
     AIR,
     NOTE,
-    CORRECTED
+    CORRECTED;
+
+    /** True for a round of a step: its clock, and what ended it. */
+    boolean isOfRound() {
+      return this == STARTED || this == DONE || this == SEEN || this == SKIPPED;
+    }
   }
 }

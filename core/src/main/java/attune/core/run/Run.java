@@ -50,9 +50,13 @@ public final class Run {
       if (entry.kind() == Kind.UNDONE) {
         List<Entry> gone = run.lastRound(entry.taskId());
         List<Entry> counted = run.counted.getOrDefault(entry.taskId(), List.of());
-        gone.forEach(e -> takenBack.add(e.id()));
-        standing.removeIf(
-            e -> e.taskId().equals(entry.taskId()) && (gone.contains(e) || !counted.contains(e)));
+        List<Entry> behind =
+            standing.stream()
+                .filter(e -> e.taskId().equals(entry.taskId()) && e.kind().isOfRound())
+                .filter(e -> gone.contains(e) || !counted.contains(e))
+                .toList();
+        behind.forEach(e -> takenBack.add(e.id()));
+        standing.removeAll(behind);
         run = new Run(tasks);
         standing.forEach(run::add);
       } else {

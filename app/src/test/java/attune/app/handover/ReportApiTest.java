@@ -1,0 +1,128 @@
+package attune.app.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import attune.app.support.Api;
+import attune.app.support.Api.Answer;
+import attune.app.support.RunningAttune;
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The customer's report: pictures with it, on paper, and behind a link that shows nothing else. */
+@ExtendWith(RunningAttune.class)
+class ReportApiTest {
+  private Api api;
+  private String job;
+
+  @BeforeEach
+  void aJobWithPictures(Api running) throws IOException {
+    api = running;
+    job = api.surveyedJob("With pictures");
+    photo("FOUND", "fl-cushion-centre", Color.GRAY);
+    photo("DONE", "fl-cushion-centre", Color.WHITE);
+    photo("CLOTH", "fl-cushion-centre", Color.DARK_GRAY);
+    photo("FOUND", "wheel-rim", Color.BLACK);
+    photo("HALF_AND_HALF", "fl-back-centre", Color.LIGHT_GRAY);
+    api.post("/api/v1/jobs/" + job + "/bench");
+  }
+
+  private String photo(String moment, String panel, Color colour) throws IOException {
+    BufferedImage image = new BufferedImage(320, 240, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = image.createGraphics();
+    g.setColor(colour);
+    g.fillRect(0, 0, 320, 240);
+    g.dispose();
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", out);
+    Answer made =
+        api.postFile(
+            "/api/v1/jobs/" + job + "/photos?moment=" + moment + "&surfaceId=" + panel,
+            "photo.png",
+            out.toByteArray());
+    return made.json().get("id").asString();
+  }
+
+  private JsonNode report() {
+    return api.get("/api/v1/jobs/" + job + "/handover").json();
+  }
+
+  @Test
+  void onlyPanelsSeenBeforeAndAfterArePairsAndHalvesStandAlone() {
+    JsonNode report = report();
+    assertThat(report.get("pairs")).hasSize(1);
+    assertThat(report.at("/pairs/0/label").asString()).isEqualTo("Front left cushion");
+    assertThat(report.get("halves")).hasSize(1);
+    assertThat(report.at("/halves/0/label").asString()).isEqualTo("Front left back");
+  }
+
+  @Test
+  void aLinkShowsThePicturesOfItsReportAndNoOthers() throws IOException {
+    String path =
+        api.post("/api/v1/jobs/" + job + "/handover/links", "{\"days\":14}")
+            .json()
+            .get("path")
+            .asString();
+    String token = path.substring("/report/".length());
+    String shown = report().at("/pairs/0/done").asString();
+    assertThat(api.get("/api/v1/reports/" + token + "/photos/" + shown).type())
+        .startsWith("image/jpeg");
+    String cloth = photo("CLOTH", "fl-back-centre", Color.PINK);
+    assertThat(api.get("/api/v1/reports/" + token + "/photos/" + cloth).status()).isEqualTo(404);
+    assertThat(api.get("/api/v1/reports/guessed/photos/" + shown).status()).isEqualTo(404);
+    assertThat(api.get("/api/v1/reports/" + token + "/report.pdf").type())
+        .startsWith("application/pdf");
+    assertThat(api.get("/api/v1/reports/guessed/report.pdf").status()).isEqualTo(404);
+  }
+
+  @Test
+  void thePaperSaysWhatWasDoneAndWhatWasNotAndFitsA4AndLetter() throws IOException {
+    api.doEverything(job);
+    PdfReader a4 = pdf("a4");
+    String text = text(a4);
+    assertThat(text)
+        .contains(
+            "Pellarin Corvid saloon",
+            "Drive from",
+            "What was done",
+            "Front left cushion",
+            "Before and after",
+            "Keeping it so",
+            "What was used");
+    assertThat(a4.getPageSize(1).getWidth()).isBetween(594f, 596f);
+    assertThat(pdf("letter").getPageSize(1).getWidth()).isBetween(611f, 613f);
+    Answer other = api.get("/api/v1/jobs/" + job + "/handover/report.pdf?paper=a3");
+    assertThat(other.status()).isEqualTo(422);
+    assertThat(other.fault().get("allowed").asString()).isEqualTo("a4 or letter");
+  }
+
+  @Test
+  void whatWasStoppedAtTheBenchIsToldInPlainWords() throws IOException {
+    api.see(job, "clean-fl-cushion-centre", "colour");
+    JsonNode notCured = report().get("notCured");
+    assertThat(notCured.toString()).contains("Front left cushion", "a repairer re-colours it");
+    api.doEverything(job);
+    assertThat(text(pdf("a4"))).contains("What could not be cured", "re-colours");
+  }
+
+  private PdfReader pdf(String paper) throws IOException {
+    return new PdfReader(api.bytes("/api/v1/jobs/" + job + "/handover/report.pdf?paper=" + paper));
+  }
+
+  private static String text(PdfReader reader) throws IOException {
+    StringBuilder text = new StringBuilder();
+    for (int page = 1; page <= reader.getNumberOfPages(); page++) {
+      text.append(new PdfTextExtractor(reader).getTextFromPage(page)).append(' ');
+    }
+    return text.toString().replaceAll("\\s+", " ");
+  }
+}
