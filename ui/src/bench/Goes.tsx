@@ -101,7 +101,7 @@ export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) =>
       setHumidity(String(h.value ?? ''))
     },
   })
-  const good = temperature.trim() !== '' && humidity.trim() !== '' && !isNaN(number(temperature + humidity))
+  const good = [temperature, humidity].every((text) => text.trim() !== '' && !isNaN(number(text)))
   return (
     <>
       <Ask title="The air changed" label="The room now">
