@@ -3382,7 +3382,7 @@ export interface components {
             needsHands: boolean;
             lines: string[];
             lookFor?: string;
-            cautions: components["schemas"]["CodeFile"][];
+            cautions: components["schemas"]["CautionView"][];
             look?: string;
             answers: components["schemas"]["SeenView"][];
             /** Format: int32 */
@@ -3429,6 +3429,13 @@ export interface components {
             paused?: components["schemas"]["PausedView"];
             air?: components["schemas"]["AirNow"];
             tasks: components["schemas"]["BenchTask"][];
+        };
+        CautionView: {
+            code: string;
+            text: string;
+            /** @enum {string} */
+            tick: "NONE" | "STEP" | "VISIT" | "MAY";
+            ticked: boolean;
         };
         PaceView: {
             /** Format: date-time */

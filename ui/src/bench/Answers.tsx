@@ -48,7 +48,7 @@ export function Answers(props: {
           return (
             <Button
               key={answer.seen}
-              weight={i === 0 && !props.early ? 'main' : 'plain'}
+              weight={i === 0 && !props.early && task.passes + 1 >= task.passesLow ? 'main' : 'plain'}
               className={`min-h-16 flex-col gap-0 px-1 leading-tight md:text-do ${next === 'refer' ? 'border-4 border-over' : ''}`}
               disabled={props.disabled}
               onClick={() => props.onSeen(answer.seen)}

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { ApiError } from '../api/client'
+import { ApiError, type Schemas } from '../api/client'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -9,7 +9,7 @@ import { plural } from '../parts/words'
 import { useAlarms } from './alarms'
 import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
-import { needsHands } from './clocks'
+import { clockStart, elapsedOf, face, needsHands, waitsFor } from './clocks'
 import { Device, useDevice } from './Device'
 import { Goes, Line, Paused, Room } from './Goes'
 import { isOpen, isOver, type BenchTask } from './run'
@@ -36,9 +36,14 @@ export function BenchView() {
     () => tasks.filter((t) => t.needsHands && isOpen(t) && (!who || t.person === who)),
     [tasks, who],
   )
-  const current = open.find((t) => t.id === chosen) ?? needsHands(open, now)
-  if (current && current.id !== chosen) setChosen(current.id) // stays in hand until it is told, whatever comes due
-  const after = current ? open[open.indexOf(current) + 1] : undefined
+  const current = open.find((t) => t.id === chosen) ?? needsHands(open, now, tasks)
+  const waits = current ? waitsFor(current, tasks) : []
+  const sits = current && clockStart(current) && face(current, elapsedOf(current, now)).phase === 'sits'
+  // what can be worked on stays in hand until it is told, whatever comes due
+  if (current && current.id !== chosen && waits.length === 0 && !sits) setChosen(current.id)
+  const others = open.filter((t) => t !== current)
+  const after = needsHands(others, now, tasks)
+  const alike = current?.look === 'seams' ? checksBeside(current, others, tasks, job) : []
   const toldHere = tasks.find((t) => t.id === lastTold)
   const doneLast = tasks
     .filter((t) => t.needsHands && (t.state === 'DONE' || t.state === 'SKIPPED' || t.outcome === 'refer'))
@@ -153,7 +158,15 @@ export function BenchView() {
           key={`${current.id} ${current.passes}`}
           job={job}
           task={current}
+          said={remark}
+          waits={waits}
           next={after}
+          onNext={pick}
+          alike={alike}
+          onAllClean={() => {
+            for (const task of [...alike, current]) tell({ taskId: task.id, kind: 'seen', seen: 'clean' })
+            pick(undefined)
+          }}
           now={now}
           layout={layout.data}
           read={search.get('task') === current.id ? (search.get('seen') ?? undefined) : undefined}
@@ -179,6 +192,15 @@ export function BenchView() {
         </ButtonLink>
       </div>
     </div>
+  )
+}
+
+/** Other panels of the same seat or door whose check can be answered in the same look. */
+function checksBeside(current: BenchTask, others: BenchTask[], all: BenchTask[], job: Schemas['JobDetail']) {
+  const zones = new Map(job.document.surfaces.map((s) => [s.id, s.zone]))
+  const zone = zones.get(current.surfaceIds[0] ?? '')
+  return others.filter(
+    (t) => t.look === 'seams' && zones.get(t.surfaceIds[0] ?? '') === zone && waitsFor(t, all).length === 0,
   )
 }
 

@@ -13,17 +13,22 @@ import { clockStart, elapsedOf, face } from './clocks'
 import { Measure } from './Measure'
 import { Otherwise } from './Otherwise'
 import { Photos } from '../survey/Photos'
-import type { BenchTask } from './run'
+import { lays, type BenchTask } from './run'
 import type { Tell } from './useBench'
-
-/** Cautions that must be ticked before the step can be told done. */
-const MUST = ['IGNITION_OFF', 'TEST_SPOT', 'VENTILATE', 'GRIP_CHECK', 'SURFACE_TOO_HOT', 'BELT_CHECK']
 
 export function TaskCard(props: {
   job: Schemas['JobDetail']
   task: BenchTask
+  /** What it should come after, and is not over yet. */
+  waits: BenchTask[]
   next: BenchTask | undefined
+  onNext: (id: string) => void
+  /** Checks of the same seat or door that one look answers as well. */
+  alike: BenchTask[]
+  onAllClean: () => void
   now: number
+  /** What was said of what was told last: not said again here. */
+  said: string | undefined
   layout: Cabin | undefined
   read: string | undefined
   onTell: (what: Omit<Tell, 'taskId'>) => void
@@ -31,9 +36,9 @@ export function TaskCard(props: {
   const { job, task, next, now, layout } = props
   const [ticked, setTicked] = useState<string[]>([])
   const [early, setEarly] = useState<Omit<Tell, 'taskId'>>()
-  const musts = task.cautions.filter((c) => MUST.includes(c.code))
-  const mays = task.cautions.filter((c) => !MUST.includes(c.code))
-  const open = musts.filter((c) => !ticked.includes(c.code))
+  const toTick = task.cautions.filter((c) => c.tick !== 'NONE' && !c.ticked)
+  const toRead = task.cautions.filter((c) => c.tick === 'NONE' || c.ticked)
+  const open = toTick.filter((c) => c.tick !== 'MAY' && !ticked.includes(c.code))
   const running = clockStart(task) !== undefined
   const toLay = task.dwellS !== undefined && task.step !== 'level' && !running
   const shown = running ? face(task, elapsedOf(task, now)) : undefined
@@ -57,7 +62,8 @@ export function TaskCard(props: {
           </h2>
           {task.where && <p className="text-do font-semibold text-needle">{task.where}</p>}
         </div>
-        {task.says && (
+        {props.waits.length > 0 && <NotYet waits={props.waits} now={now} />}
+        {task.says && !props.said?.startsWith(task.says) && (
           <p className="border-l-4 border-l-needle pl-3 font-semibold" data-said>
             {task.says}
           </p>
@@ -72,15 +78,18 @@ export function TaskCard(props: {
             <strong>Look for.</strong> {task.lookFor}
           </p>
         )}
-        {mays.length > 0 && (
+        {toRead.length > 0 && (
           <ul className="grid gap-1 border-l-4 border-l-care pl-3">
-            {mays.map((c) => (
-              <li key={c.code}>{c.text}</li>
+            {toRead.map((c) => (
+              <li key={c.code}>
+                {c.ticked && <Check size={16} aria-label="Ticked:" className="mr-1 inline-block" />}
+                {c.text}
+              </li>
             ))}
           </ul>
         )}
         <HazardsOf productIds={[task.productId]} />
-        {musts.map((c) => (
+        {toTick.map((c) => (
           <label key={c.code} className="flex min-h-14 items-center gap-3 border-2 border-care px-3 py-1">
             <input
               type="checkbox"
@@ -155,7 +164,15 @@ export function TaskCard(props: {
               onClick={() => end({ kind: 'done' })}
               disabled={open.length > 0}
             >
-              <Check size={22} aria-hidden="true" /> Done
+              <Check size={22} aria-hidden="true" /> {lays.includes(task.step) ? 'Laid' : 'Done'}
+            </Button>
+          )}
+          {props.alike.length > 0 && (
+            <Button className="min-h-14" disabled={open.length > 0} onClick={props.onAllClean}>
+              Clean, and so {props.alike.length === 1 ? 'is' : 'are'}{' '}
+              {props.alike.length > 2
+                ? `the other ${props.alike.length} here`
+                : props.alike.map((t) => t.where).join('; ')}
             </Button>
           )}
           {task.state === 'RUNNING' && (
@@ -187,10 +204,15 @@ export function TaskCard(props: {
           </details>
         )}
         {next && (
-          <p className="border-t border-line pt-2 text-faint">
-            Next: <strong className="text-ink">{next.title}</strong>
+          <button
+            type="button"
+            className="min-h-12 border-t border-line pt-2 text-left text-faint"
+            onClick={() => props.onNext(next.id)}
+          >
+            {shown?.phase === 'sits' ? 'Meanwhile' : 'Next'}:{' '}
+            <strong className="text-ink">{next.title}</strong>
             {next.where && `, ${next.where}`}
-          </p>
+          </button>
         )}
       </div>
       {layout && lit.size > 0 && (
@@ -205,6 +227,21 @@ export function TaskCard(props: {
         </div>
       )}
     </article>
+  )
+}
+
+/** What a step waits for, the wait that ends last first. */
+function NotYet({ waits, now }: { waits: BenchTask[]; now: number }) {
+  const left = (t: BenchTask) => (clockStart(t) ? t.plannedS - elapsedOf(t, now) : Infinity)
+  const last = waits.reduce((a, b) => (left(b) > left(a) ? b : a))
+  return (
+    <p role="status" className="border-4 border-dashed border-under p-3">
+      <strong>Not yet.</strong> It comes after {last.title.toLowerCase()}
+      {last.where && `, ${last.where}`}
+      {clockStart(last) && !last.needsHands && ` (${clock(left(last))})`}
+      {last.needsHands && last.person && ` (${last.person})`}
+      {waits.length > 1 && `, and ${plural(waits.length - 1, 'other step')}`}.
+    </p>
   )
 }
 

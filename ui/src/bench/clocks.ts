@@ -1,4 +1,4 @@
-import { isOver, type BenchTask } from './run'
+import { isOpen, isOver, type BenchTask } from './run'
 
 export type Face = {
   /** What the hands should do, by the clock. */
@@ -50,12 +50,55 @@ export function urgency(f: Face): number {
   return order * 1_000_000 + (f.phase === 'late' ? -f.seconds : f.seconds)
 }
 
-/** The step to take in hand: what is late or to be wiped, soonest first; else the next in order. */
-export function needsHands(open: BenchTask[], now: number): BenchTask | undefined {
-  const due = open
+const isFreshClimb = (before: BenchTask, task: BenchTask) =>
+  before.rung > 1 &&
+  task.rung === 0 &&
+  isOpen(before) &&
+  task.surfaceIds.some((panel) => before.surfaceIds.includes(panel))
+
+/** What a step still waits for: what it comes after, and a rung its panels have climbed to. */
+export function waitsFor(task: BenchTask, all: BenchTask[]): BenchTask[] {
+  const place = all.indexOf(task)
+  return all.filter(
+    (before, i) =>
+      (task.after.includes(before.id) && !isOver(before)) || (i < place && isFreshClimb(before, task)),
+  )
+}
+
+/**
+ * The step to take in hand: what is late or to be wiped, soonest first; else the next that waits for
+ * nothing and is over before something laid has to be wiped; else what was laid and sits.
+ */
+export function needsHands(open: BenchTask[], now: number, all = open): BenchTask | undefined {
+  const clocks = open
     .filter((task) => clockStart(task))
     .map((task) => ({ task, shown: face(task, elapsedOf(task, now)) }))
-    .filter(({ shown }) => shown.phase === 'late' || shown.phase === 'wipe')
     .sort((a, b) => urgency(a.shown) - urgency(b.shown))
-  return due[0]?.task ?? open[0]
+  const due = clocks.find(({ shown }) => shown.phase === 'late' || shown.phase === 'wipe')
+  if (due) return due.task
+  const laid = clocks.map(({ task }) => windowOf(task, -elapsedOf(task, now)))
+  const free = open.filter((task) => !clockStart(task) && waitsFor(task, all).length === 0)
+  return free.find((task) => fits(task, laid, open)) ?? clocks[0]?.task ?? free[0] ?? open[0]
+}
+
+type Window = { from: number; by: number; takes: number }
+
+/** When something laid wants hands, in seconds from now. */
+const windowOf = (task: BenchTask, laidAt: number): Window => ({
+  from: laidAt + (task.dwellS ?? 0),
+  by: laidAt + (task.wipeByS ?? Infinity),
+  takes: task.step === 'level' ? task.plannedS : 0,
+})
+
+/** True when, with this done first, everything laid, and what it lays itself, is still begun in its window. */
+function fits(task: BenchTask, laid: Window[], open: BenchTask[]): boolean {
+  const levels = open.filter((t) => t.step === 'level' && t.after.includes(task.id))
+  let now = task.plannedS
+  return [...laid, ...levels.map((t) => windowOf(t, task.plannedS))]
+    .sort((a, b) => a.by - b.by)
+    .every((window) => {
+      const begins = Math.max(now, window.from)
+      now = begins + window.takes
+      return begins <= window.by
+    })
 }

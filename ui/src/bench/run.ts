@@ -27,6 +27,25 @@ const onlyAt = (task: BenchTask, panel: string) =>
  * word replaces this.
  */
 export function withEntry(bench: Bench, entry: Entry): Bench {
+  return withTicks(folded(bench, entry), entry)
+}
+
+/** What was ticked here, or once for the visit, is not asked again. */
+function withTicks(bench: Bench, entry: Entry): Bench {
+  const ticked = entry.detail?.ticked ?? []
+  if (ticked.length === 0) return bench
+  const tasks = bench.tasks.map((task) => ({
+    ...task,
+    cautions: task.cautions.map((c) =>
+      ticked.includes(c.code) && (c.tick === 'VISIT' || task.id === entry.taskId)
+        ? { ...c, ticked: true }
+        : c,
+    ),
+  }))
+  return { ...bench, tasks }
+}
+
+function folded(bench: Bench, entry: Entry): Bench {
   if (entry.kind === 'paused' || entry.kind === 'resumed') {
     const paused =
       entry.kind === 'paused' ? { at: entry.at, by: entry.by ?? '', reason: entry.reason ?? '' } : undefined
@@ -125,7 +144,7 @@ function seen(
   }
 }
 
-const lays = ['condition', 'protect', 'barrier', 'coat', 'dress', 'refinish']
+export const lays = ['condition', 'protect', 'barrier', 'coat', 'dress', 'refinish']
 
 /** A levelling clock runs since its area was laid; a wait since what it follows is over. */
 function clocked(tasks: BenchTask[]): BenchTask[] {

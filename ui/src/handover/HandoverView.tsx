@@ -212,6 +212,4 @@ function grouped(treated: Schemas['Treated'][]) {
 }
 
 const short = (labels: string[]) =>
-  labels.length <= 3
-    ? labels.join(', ')
-    : `${labels.slice(0, 2).join(', ')} and ${plural(labels.length - 2, 'more')}`
+  labels.length <= 3 ? labels.join(', ') : `${labels.slice(0, 2).join(', ')} and ${labels.length - 2} more`

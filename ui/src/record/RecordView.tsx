@@ -36,13 +36,13 @@ export function RecordView() {
   const { data } = record
   return (
     <div className="mx-auto grid w-full max-w-5xl content-start gap-3 p-2 md:p-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
-      <Entries record={data} jobId={job.id} open={job.state !== 'HANDED_OVER'} />
-      <div className="grid content-start gap-3">
+      <div className="grid content-start gap-3 md:grid-cols-2 lg:col-start-2 lg:row-start-1 lg:grid-cols-1">
         <Times record={data} />
         <UsedUp record={data} />
         <Measured job={job} />
         <Photos job={job} first="DONE" />
       </div>
+      <Entries record={data} jobId={job.id} open={job.state !== 'HANDED_OVER'} />
     </div>
   )
 }
@@ -57,16 +57,35 @@ function Entries({ record, jobId, open }: { record: Record; jobId: string; open:
         <div key={day}>
           <h2 className="px-3 pt-2 text-do">{dayOf(`${day}T12:00:00`)}</h2>
           <ol className="divide-y divide-line">
-            {record.lines
-              .filter((l) => l.at.startsWith(day))
-              .map((line) => (
-                <Entry key={line.id} line={line} lines={record.lines} jobId={jobId} open={open} />
-              ))}
+            {byStep(record.lines.filter((l) => l.at.startsWith(day))).map((lines) => (
+              <li key={lines[0]!.id} className="px-3 py-1.5">
+                <span className="font-semibold">
+                  {lines[0]!.title}
+                  {lines[0]!.where && `: ${lines[0]!.where}`}
+                </span>
+                <ul>
+                  {lines.map((line) => (
+                    <Entry key={line.id} line={line} lines={record.lines} jobId={jobId} open={open} />
+                  ))}
+                </ul>
+              </li>
+            ))}
           </ol>
         </div>
       ))}
     </section>
   )
+}
+
+/** What was told of one step without another between, together. */
+function byStep(lines: Line[]): Line[][] {
+  const groups: Line[][] = []
+  for (const line of lines) {
+    const last = groups.at(-1)
+    if (last && line.taskId && last[0]!.taskId === line.taskId) last.push(line)
+    else groups.push([line])
+  }
+  return groups
 }
 
 const LATE_MS = 60_000
@@ -76,14 +95,10 @@ function Entry(props: { line: Line; lines: Line[]; jobId: string; open: boolean 
   const later = new Date(line.recordedAt).getTime() - new Date(line.at).getTime() > LATE_MS
   const corrected = props.lines.find((l) => l.id === line.corrects)
   return (
-    <li className="grid grid-cols-[4rem_1fr_auto] items-start gap-x-2 px-3 py-1.5">
-      <span className="text-note text-faint">{timeOf(line.at)}</span>
+    <li className="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-2">
+      <span className="self-start text-note leading-6 text-faint">{timeOf(line.at)}</span>
       <span>
-        <span className={`font-semibold ${line.takenBack ? 'line-through' : ''}`}>
-          {line.title}
-          {line.where && `: ${line.where}`}
-        </span>
-        <span className="block">{line.text}</span>
+        <span className={`block ${line.takenBack ? 'line-through' : ''}`}>{line.text}</span>
         <span className="block text-note text-faint">
           {[
             line.by,

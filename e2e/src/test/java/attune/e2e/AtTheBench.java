@@ -35,7 +35,11 @@ final class AtTheBench {
     if (answers.count() > 0) {
       answers.first().click();
     } else {
-      visit.button("Done").click();
+      step(visit)
+          .getByRole(
+              AriaRole.BUTTON,
+              new Locator.GetByRoleOptions().setName(Pattern.compile("^(Done|Laid)$")))
+          .click();
     }
     Locator early = visit.button("Wiped all the same");
     if (early.isVisible()) {

@@ -6,30 +6,25 @@ import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.EntryDetail.UsedInstead;
 import attune.app.bench.EntryDetail.Window;
 import attune.app.bench.RunSteps.Step;
+import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
-import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.TaskFile;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Looked;
 import attune.core.run.Outcome;
 import attune.core.run.Run;
 import attune.core.run.TaskState.Phase;
-import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
-import attune.core.shelf.Tool;
 import jakarta.annotation.Nullable;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -40,53 +35,16 @@ import java.util.stream.Stream;
 final class BenchCards {
   private static final int DAY_S = 86_400;
 
-  /** Cautions shown at the step they belong to; those of a surface go to the step that wets it. */
-  private static final Map<String, Set<String>> CAUTIONS =
-      Map.of(
-          "precautions",
-              Set.of("IGNITION_OFF", "GLOVES", "MASK_NEAR", "AIRBAG_SEAM", "ELECTRONICS"),
-          "dry-soil", Set.of("VACUUM_FIRST", "SHAVE_FIRST", "BELT_CHECK"),
-          "test-spot", Set.of("TEST_SPOT", "COLOUR_LIFT_RISK", "SHADOW_MAY_STAY", "IDENTIFY_FIRST"),
-          "clean",
-              Set.of(
-                  "SURFACE_TOO_HOT",
-                  "WINDOW_TOO_SHORT",
-                  "COLOUR_LIFT_RISK",
-                  "BLOT_NOT_RUB",
-                  "RINSE",
-                  "WIPE_BEFORE_BLOW",
-                  "SOLVENT",
-                  "ABRASIVE",
-                  "PH_ABOVE_ROUTINE",
-                  "ELECTRONICS",
-                  "AIRBAG_SEAM",
-                  "VENTILATE",
-                  "FLAMMABLE"),
-          "textile",
-              Set.of(
-                  "BLOT_NOT_RUB",
-                  "RINSE",
-                  "SURFACE_TOO_HOT",
-                  "WINDOW_TOO_SHORT",
-                  "SOLVENT",
-                  "VENTILATE",
-                  "FLAMMABLE"),
-          "check", Set.of("SEAM_CHECK"),
-          "meter", Set.of("DRY_FIRST"),
-          "coat", Set.of("VENTILATE", "WAIT_FIRST"),
-          "barrier", Set.of("WAIT_FIRST"),
-          "handover", Set.of("GRIP_CHECK"));
+  private final StepWords words;
+  private final StepCautions cautions;
 
-  private final Shelf shelf;
-  private final Map<String, String> labels;
-  private final Map<String, PlannedSurfaceFile> surfaces;
-
-  BenchCards(PlanFile plan, Shelf shelf, Map<String, String> labels) {
-    this.shelf = shelf;
-    this.labels = labels;
-    this.surfaces =
+  BenchCards(PlanFile plan, JobFile job, Shelf shelf, Map<String, String> labels, List<Told> told) {
+    Map<String, PlannedSurfaceFile> surfaces =
         plan.surfaces().stream()
             .collect(Collectors.toMap(PlannedSurfaceFile::surfaceId, Function.identity()));
+    Places places = Places.of(labels, job.surfaces());
+    this.words = new StepWords(job, surfaces, shelf, places);
+    this.cautions = new StepCautions(surfaces, shelf, places, told);
   }
 
   /** Every step with where it stands; what the next rung would replace is not shown. */
@@ -119,22 +77,21 @@ final class BenchCards {
     attune.core.run.TaskState state = run.state(task.id());
     Clock clock = clock(step, run, byId, windows);
     Optional<Looked> looked = step.task().looked();
-    List<String> lines = instead == null ? lines(step) : instead(instead, lines(step));
+    List<String> lines =
+        instead == null ? words.lines(step) : words.instead(instead, words.lines(step));
     return new BenchTask(
         task.id(),
         task.step(),
-        title(task),
+        StepWords.title(task),
         task.surfaceIds(),
         step.task().covers(),
-        where(task),
+        words.where(task),
         instead == null || instead.productId() == null ? task.productId() : instead.productId(),
         task.person(),
         step.task().hands(),
-        clock.note() == null
-            ? lines
-            : Stream.concat(lines.stream(), Stream.of(clock.note())).toList(),
-        lookFor(step),
-        cautions(step),
+        Stream.concat(lines.stream(), clock.lines()).toList(),
+        StepWords.lookFor(step),
+        cautions.of(step),
         looked.map(l -> l.look().code()).orElse(null),
         looked.map(l -> answers(l, run.isBelowTop(step.task()))).orElse(List.of()),
         step.task().rung(),
@@ -185,6 +142,15 @@ final class BenchCards {
       @Nullable String late,
       @Nullable String note) {
     static final Clock NONE = new Clock(Optional.empty(), null, null, null, null);
+
+    /** How long it sits, where it is laid and wiped in one step, and what the air makes of it. */
+    Stream<String> lines() {
+      String sits =
+          from.isPresent() || dwellS == null || wipeByS == null || wipeByS >= DAY_S
+              ? null
+              : "Sits " + RunWords.time(dwellS) + ", wiped by " + RunWords.time(wipeByS) + ".";
+      return Stream.of(sits, note).filter(Objects::nonNull);
+    }
   }
 
   private Clock clock(Step step, Run run, Map<String, Step> byId, Map<String, Window> windows) {
@@ -220,7 +186,7 @@ final class BenchCards {
             .map(byId::get)
             .filter(before -> before != null && RunSteps.LAYS.contains(before.file().step()))
             .findFirst();
-    Optional<FinishStepFile> product = laid.flatMap(l -> finishStep(l.file()));
+    Optional<FinishStepFile> product = laid.flatMap(l -> words.finishStep(l.file()));
     if (product.isEmpty()) {
       return Clock.NONE;
     }
@@ -243,226 +209,5 @@ final class BenchCards {
 
   private static int seconds(String from, String to) {
     return (int) Duration.between(LocalDateTime.parse(from), LocalDateTime.parse(to)).toSeconds();
-  }
-
-  private static String title(TaskFile task) {
-    return switch (task.step()) {
-      case "receive" -> "Receive the vehicle";
-      case "inspect" -> "Inspect under the lamp";
-      case "precautions" -> "Take precautions";
-      case "dry-soil" -> "Take the dry soil out";
-      case "shave" -> "Shave the pills";
-      case "test-spot" -> "Test spot";
-      case "clean" -> "Clean";
-      case "textile" -> "Clean the textile";
-      case "check" -> "Check";
-      case "meter" -> "Confirm it is dry";
-      case "dry" -> "Drying";
-      case "residue" -> "Residue pass";
-      case "condition" -> "Condition";
-      case "protect" -> "Protect";
-      case "barrier" -> "Lay the barrier";
-      case "coat" -> "Coat";
-      case "dress" -> "Dress";
-      case "level" -> "Level";
-      case "wait" -> task.id().startsWith("part-") ? "Part on order" : "Curing";
-      case "refinish" -> task.id().startsWith("fit-") ? "Fit the part" : "Restore";
-      case "handover" -> "Last look";
-      default -> task.step();
-    };
-  }
-
-  private String where(TaskFile task) {
-    List<String> ids = task.surfaceIds();
-    if (ids.isEmpty()) {
-      return "";
-    }
-    String section = task.section() == null ? "" : ", section " + task.section();
-    return ids.size() <= 3
-        ? ids.stream().map(id -> labels.getOrDefault(id, id)).collect(Collectors.joining("; "))
-            + section
-        : ids.size() + " panels";
-  }
-
-  private List<String> lines(Step step) {
-    TaskFile task = step.file();
-    return switch (task.step()) {
-      case "receive" ->
-          List.of("Ask about use, standard and sheen wanted, time, and what was used before.");
-      case "inspect" ->
-          List.of(
-              "Every surface under a lamp: wear, cracks, nap, holes, what lies beside.",
-              "Damage already there is shown to the customer.");
-      case "precautions" ->
-          List.of(
-              "Gloves on, rings off, nozzle taped.",
-              "Ignition off before wheel and stalks; lap and cluster covered; wood and metal masked.");
-      case "dry-soil" ->
-          List.of("Blow crevices, then vacuum everything, seams opened. Dry brush in vents.");
-      case "shave" ->
-          List.of("Guarded shaver, light hand, away from you. Vacuum before and after.");
-      case "test-spot" ->
-          List.of(
-              "In a hidden place: " + name(task.productId()) + " on a white cloth.",
-              "Grey or brown is soil; the trim's own colour is pigment: stop.");
-      case "clean", "textile" -> clean(step);
-      case "meter" ->
-          List.of(
-              "Moisture meter on every panel named here, seams and perforations first.",
-              "Nothing is laid on a damp panel: it would not bond.");
-      case "check" -> List.of("Fresh cloth, seams pulled open, lamp across the surface.");
-      case "dry" ->
-          surface(task)
-              .map(s -> s.dry())
-              .map(
-                  dry ->
-                      List.of(
-                          sentence(dry.how()),
-                          "Confirm with the " + dry.confirmWith().replace('-', ' ') + "."))
-              .orElse(List.of());
-      case "residue" ->
-          List.of("A damp white cloth over everything that will be coated, then a dry one.");
-      case "condition", "protect", "barrier", "coat", "dress", "refinish" -> finish(task);
-      case "level" ->
-          List.of(
-              "Wipe or buff to the sheen wanted. Look across it with the lamp: a glossy patch is too much product.");
-      case "wait" -> List.of("Leave it alone.");
-      case "handover" ->
-          List.of("Before and after, what was used, what cannot be cured, when to sit and drive.");
-      default -> List.of();
-    };
-  }
-
-  private static String sentence(String text) {
-    return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
-  }
-
-  private List<String> clean(Step step) {
-    if (step.rung().isEmpty()) {
-      return List.of();
-    }
-    RungFile r = step.rung().get();
-    List<String> lines = new ArrayList<>();
-    if (r.cleanerId() == null) {
-      lines.add(sentence(tool(r.toolId())) + " Dry.");
-    } else {
-      lines.add(
-          name(r.cleanerId())
-              + ", "
-              + (r.ratio().equals("ready") ? "as it comes" : r.ratio())
-              + ", on the "
-              + r.applyTo()
-              + ".");
-      lines.add(
-          "Work with the "
-              + tool(r.toolId())
-              + ", "
-              + wetness(r.laidGPerM2())
-              + warmth(r.warmth())
-              + ".");
-    }
-    lines.add(
-        r.passes().low() == r.passes().high()
-            ? passes(r.passes().low())
-            : r.passes().low() + " to " + passes(r.passes().high()));
-    if (step.task().rung() > 1 && r.sections().count() > 1) {
-      lines.add("In " + r.sections().count() + " sections, one after the other.");
-    }
-    return lines;
-  }
-
-  private static String passes(int n) {
-    return n == 1 ? "1 pass." : n + " passes.";
-  }
-
-  private static String wetness(double laid) {
-    return laid <= 5
-        ? "barely damp"
-        : laid <= 10
-            ? "damp"
-            : laid <= 20 ? "lightly wet" : laid <= 60 ? "wet, no runs" : "well wet";
-  }
-
-  private static String warmth(String warmth) {
-    return switch (warmth) {
-      case "warm-water" -> ", with warm water";
-      case "steam" -> ", with steam through a cloth";
-      default -> "";
-    };
-  }
-
-  private Optional<FinishStepFile> finishStep(TaskFile task) {
-    return surface(task)
-        .flatMap(
-            s -> s.finishSteps().stream().filter(f -> f.step().equals(task.step())).findFirst());
-  }
-
-  private List<String> finish(TaskFile task) {
-    if (task.id().startsWith("fit-")) {
-      return List.of(
-          "Fit it as its maker says; airbags, belts and wiring are a licensed workshop's.");
-    }
-    return finishStep(task)
-        .map(
-            f ->
-                List.of(
-                    name(f.productId())
-                        + ", "
-                        + f.doseMl()
-                        + " ml on the "
-                        + tool(f.applicatorId())
-                        + ", never sprayed.",
-                    (f.coats() == 1 ? "One thin coat" : f.coats() + " thin coats")
-                        + ", to "
-                        + f.levelTo()
-                        + "."))
-        .orElse(List.of());
-  }
-
-  private List<String> instead(UsedInstead used, List<String> planned) {
-    String with =
-        (used.productId() == null ? "" : name(used.productId()))
-            + (used.ratio() == null || used.ratio().equals("ready") ? "" : " " + used.ratio())
-            + (used.toolId() == null ? "" : ", " + tool(used.toolId()));
-    return Stream.concat(
-            Stream.of("Instead of the plan: " + with.replaceFirst("^, ", "") + "."),
-            planned.stream().skip(Math.min(2, planned.size())))
-        .toList();
-  }
-
-  private static String lookFor(Step step) {
-    return step.rung()
-        .filter(r -> !step.file().step().equals("test-spot"))
-        .map(r -> r.endPoint() + " " + r.leadsOn())
-        .orElse(null);
-  }
-
-  private List<CodeFile> cautions(Step step) {
-    TaskFile task = step.file();
-    Set<String> here = CAUTIONS.getOrDefault(task.step(), Set.of());
-    List<String> ids =
-        task.step().equals("handover") ? List.copyOf(surfaces.keySet()) : task.surfaceIds();
-    Map<String, CodeFile> once = new LinkedHashMap<>();
-    for (String id : ids) {
-      PlannedSurfaceFile surface = surfaces.get(id);
-      if (surface != null) {
-        surface.cautions().stream()
-            .filter(c -> here.contains(c.code()))
-            .forEach(c -> once.putIfAbsent(c.code(), c));
-      }
-    }
-    return List.copyOf(once.values());
-  }
-
-  private Optional<PlannedSurfaceFile> surface(TaskFile task) {
-    return task.surfaceIds().stream().findFirst().map(surfaces::get);
-  }
-
-  private String name(String productId) {
-    return shelf.findProduct(productId).map(Product::name).orElse(productId);
-  }
-
-  private String tool(String toolId) {
-    return shelf.findTool(toolId).map(Tool::name).orElse(toolId);
   }
 }

@@ -1,7 +1,6 @@
 package attune.app.bench;
 
 import attune.app.bench.EntryDetail.AirNow;
-import attune.app.format.PlanFile;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -33,6 +32,21 @@ public final class BenchViews {
    */
   public record SeenView(
       String seen, String label, String next, String says, String lastNext, String lastSays) {}
+
+  /** Whether a caution wants a tick: at this step, once on the visit, or if one likes. */
+  public enum Tick {
+    NONE,
+    STEP,
+    VISIT,
+    MAY
+  }
+
+  /**
+   * A caution of a step.
+   *
+   * @param ticked true where it is ticked already: here, or on this visit
+   */
+  public record CautionView(String code, String text, Tick tick, boolean ticked) {}
 
   /**
    * One task as the bench shows it.
@@ -68,7 +82,7 @@ public final class BenchViews {
       boolean needsHands,
       List<String> lines,
       @Nullable String lookFor,
-      List<PlanFile.CodeFile> cautions,
+      List<CautionView> cautions,
       @Nullable String look,
       List<SeenView> answers,
       int rung,

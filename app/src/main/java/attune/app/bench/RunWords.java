@@ -13,13 +13,14 @@ final class RunWords {
 
   static String label(Look look, Seen seen) {
     return switch (seen) {
-      case CLEAN -> look == Look.TEST_SPOT ? "Soil comes, colour stays" : "Clean";
+      case CLEAN -> look == Look.TEST_SPOT ? "Nothing at all" : "Clean";
       case SOIL ->
           switch (look) {
-            case TEST_SPOT -> "Nothing comes off";
+            case TEST_SPOT -> "Soil comes, colour stays";
             case SEAMS -> "Soil still";
             default -> "Grey or brown";
           };
+      case STUCK -> "Soil that stays put";
       case COLOUR -> "The trim's colour";
       case DULLED -> "Dull or sticky";
       case CANNOT_TELL -> "Cannot tell";

@@ -293,6 +293,68 @@ class BenchApiTest {
     assertThat(view().get("tasksDone").asInt()).isZero();
   }
 
+  private JsonNode caution(String task, String code) {
+    for (JsonNode caution : task(task).get("cautions")) {
+      if (caution.get("code").asString().equals(code)) {
+        return caution;
+      }
+    }
+    throw new AssertionError(task + " has no " + code + ": " + task(task).get("cautions"));
+  }
+
+  private void tick(int n, String task, String kind, String code) {
+    api.tellRaw(job, entry(id(n), task, kind, ",\"detail\":{\"ticked\":[\"" + code + "\"]}"));
+  }
+
+  @Test
+  void consentToTestSpotsIsAskedOnceAndKept() {
+    bench("");
+    int n = Math.abs(job.hashCode() / 10);
+    assertThat(caution("receive", "TEST_SPOT_CONSENT").get("tick").asString()).isEqualTo("MAY");
+    JsonNode spot = caution("test-spot-1", "TEST_SPOT_CONSENT");
+    assertThat(spot.get("tick").asString()).isEqualTo("VISIT");
+    assertThat(spot.get("ticked").asBoolean()).isFalse();
+    tick(n, "receive", "done", "TEST_SPOT_CONSENT");
+    assertThat(caution("test-spot-1", "TEST_SPOT_CONSENT").get("ticked").asBoolean()).isTrue();
+    assertThat(api.get("/api/v1/jobs/" + job + "/bench/record").json().toString())
+        .contains("TEST_SPOT_CONSENT");
+  }
+
+  @Test
+  void whatIsTickedForTheVisitIsAskedAgainAfterAStop() {
+    bench("");
+    int n = Math.abs(job.hashCode() / 10);
+    assertThat(caution("precautions", "IGNITION_OFF").get("text").asString())
+        .isEqualTo("Wheel rim: ignition off before this is touched.");
+    tick(n, "precautions", "done", "IGNITION_OFF");
+    assertThat(caution("precautions", "IGNITION_OFF").get("ticked").asBoolean()).isTrue();
+    api.tell(job, "", "paused");
+    api.tell(job, "", "resumed");
+    assertThat(caution("precautions", "IGNITION_OFF").get("ticked").asBoolean()).isFalse();
+  }
+
+  @Test
+  void aTestSpotThatLiftsNothingIsSafeAndOneThatStaysPutClimbs() {
+    bench("");
+    assertThat(api.see(job, "test-spot-1", "clean").json().at("/remarks/0/says").asString())
+        .contains("it does no harm here");
+    api.tell(job, "test-spot-1", "undone");
+    assertThat(api.see(job, "test-spot-1", "stuck").json().at("/remarks/0/says").asString())
+        .contains("the next rung, with its own test spot", "It takes ");
+    assertThat(task("test-fl-cushion-centre~2").get("state").asString()).isEqualTo("WAITING");
+  }
+
+  @Test
+  void whatWasPlannedToBeDoneByNowIsNotSaidAsTimeWon() {
+    bench("");
+    JsonNode clean = task("clean-fl-cushion-centre");
+    assertThat(clean.get("passesHigh").asInt()).isGreaterThan(1);
+    assertThat(
+            api.see(job, "clean-fl-cushion-centre", "soil").json().at("/remarks/0/says").asString())
+        .startsWith("Soil: go on, pass 2")
+        .doesNotContain("is left to do");
+  }
+
   @Test
   void soilThatStaysLeadsARungHigherWithWhatItTakesAndTheTime() {
     bench("");

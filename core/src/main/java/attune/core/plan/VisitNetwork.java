@@ -342,8 +342,14 @@ final class VisitNetwork {
     }
   }
 
+  /** The last look checks the grip of what is held, and that is checked dry. */
   private void handover() {
-    int all = tasks.milestone("done", tasks.hands());
+    List<Integer> before = new ArrayList<>(tasks.hands());
+    surfaces.stream()
+        .filter(plan -> plan.surface().role().isControlled())
+        .flatMap(plan -> Optional.ofNullable(dried.get(plan.surface().id())).stream())
+        .forEach(before::add);
+    int all = tasks.milestone("done", before);
     then(all, tasks.work(Step.HANDOVER, "handover", List.of(), figures.get("time.handover")));
   }
 

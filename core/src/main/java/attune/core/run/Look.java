@@ -5,7 +5,7 @@ import java.util.List;
 
 /** What is looked at when a step is done, and what can be seen there (domain 1 and 4, model 8). */
 public enum Look implements Coded {
-  TEST_SPOT(Seen.CLEAN, Seen.SOIL, Seen.COLOUR, Seen.DULLED),
+  TEST_SPOT(Seen.SOIL, Seen.CLEAN, Seen.STUCK, Seen.COLOUR, Seen.DULLED),
   CLOTH(Seen.CLEAN, Seen.SOIL, Seen.COLOUR, Seen.DULLED, Seen.CANNOT_TELL),
   FOAM(Seen.WHITE, Seen.BROWN, Seen.COLOUR),
   SEAMS(Seen.CLEAN, Seen.SOIL, Seen.SEAM_DIRT, Seen.SEAM_DAMP, Seen.GLOSSY, Seen.COLOUR),

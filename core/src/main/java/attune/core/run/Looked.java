@@ -46,6 +46,12 @@ public record Looked(Look look, int passesHigh, boolean hide) {
       case CLEAN -> clean();
       case WHITE -> new Outcome(Next.DONE, "White foam: nothing more comes. Blot, do not rub.");
       case SOIL, BROWN -> soil(pass, firmer);
+      case STUCK ->
+          firmer
+              ? new Outcome(
+                  Next.NEXT_RUNG,
+                  "The soil there does not move: the next rung, with its own test spot.")
+              : new Outcome(Next.LEAVE, LEAVE);
       case SEAM_DIRT ->
           again(
               pass,
@@ -79,7 +85,10 @@ public record Looked(Look look, int passesHigh, boolean hide) {
 
   private Outcome clean() {
     return switch (look) {
-      case TEST_SPOT -> new Outcome(Next.DONE, "Soil comes and the colour stays: go on with it.");
+      case TEST_SPOT ->
+          new Outcome(
+              Next.DONE,
+              "Nothing lifts, so it does no harm here. Whether it is enough the first pass says.");
       case SEAMS -> new Outcome(Next.DONE, "Clean, seams too.");
       default -> new Outcome(Next.DONE, "The cloth stays clean: done here.");
     };
@@ -87,9 +96,7 @@ public record Looked(Look look, int passesHigh, boolean hide) {
 
   private Outcome soil(int pass, boolean firmer) {
     if (look == Look.TEST_SPOT) {
-      return firmer
-          ? new Outcome(Next.NEXT_RUNG, "Nothing comes off: the next rung, with its own test spot.")
-          : new Outcome(Next.LEAVE, LEAVE);
+      return new Outcome(Next.DONE, "Soil comes and the colour stays: go on with it.");
     }
     if (look == Look.SEAMS) {
       return again(pass, firmer, "Once more, lightly, where it shows; then look again.");

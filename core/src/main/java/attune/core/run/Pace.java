@@ -19,9 +19,35 @@ public record Pace(LocalDateTime handsOffAt, Duration left) {
 
   /** Of a step in passes, what the passes still expected take: one at least. */
   private static Duration length(RunTask task, TaskState state) {
-    int passes = task.rung() > 0 ? task.looked().map(Looked::passesHigh).orElse(1) : 1;
+    int passes = passes(task);
     int left = Math.max(1, passes - state.passes());
     return Duration.ofSeconds((long) task.seconds() * left / passes);
+  }
+
+  /** What a step's next round still takes: one pass of it, or all of a step that has none. */
+  public static Duration ofRound(RunTask task, TaskState state, LocalDateTime now) {
+    if (state.phase().isOver()) {
+      return Duration.ZERO;
+    }
+    return shorter(
+        rest(task, state, now), Duration.ofSeconds((long) task.seconds() / passes(task)));
+  }
+
+  private static Duration shorter(Duration a, Duration b) {
+    return a.compareTo(b) < 0 ? a : b;
+  }
+
+  private static int passes(RunTask task) {
+    return task.rung() > 0 ? task.looked().map(Looked::passesHigh).orElse(1) : 1;
+  }
+
+  private static Duration rest(RunTask task, TaskState state, LocalDateTime now) {
+    Duration length = length(task, state);
+    return state
+        .startedAt()
+        .map(began -> length.minus(Duration.between(began, now)))
+        .map(left -> left.isNegative() ? Duration.ZERO : left)
+        .orElse(length);
   }
 
   /**
@@ -55,12 +81,7 @@ public record Pace(LocalDateTime handsOffAt, Duration left) {
         ends.put(task.id(), began.plus(length));
         continue;
       }
-      Duration rest =
-          state
-              .startedAt()
-              .map(began -> length.minus(Duration.between(began, now)))
-              .filter(remaining -> !remaining.isNegative())
-              .orElse(state.startedAt().isPresent() ? Duration.ZERO : length);
+      Duration rest = rest(task, state, now);
       String who = task.person().orElse(ANYBODY);
       LocalDateTime start = free.getOrDefault(who, now);
       start = from.isAfter(start) ? from : start;

@@ -6,6 +6,7 @@ import attune.core.check.Coded;
 public enum Seen implements Coded {
   CLEAN,
   SOIL,
+  STUCK,
   COLOUR,
   DULLED,
   CANNOT_TELL,

@@ -185,6 +185,19 @@ class TimetableTest {
 
   @ParameterizedTest
   @MethodSource("jobs")
+  void theGripIsLookedAtLastAndDry(Job job) {
+    Plan plan = Given.PLANNER.plan(job);
+    Map<String, Task> tasks = byId(plan);
+    for (SurfacePlan surface : plan.surfaces()) {
+      Task dry = tasks.get("dry-" + surface.surface().id());
+      if (dry != null && surface.surface().role().isControlled()) {
+        assertThat(tasks.get("handover").start()).isAfterOrEqualTo(dry.end());
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("jobs")
   void whatIsLaidWetHasItsWipeTimes(Job job) {
     for (Task task : Given.PLANNER.plan(job).timetable().tasks()) {
       if (task.wipeBy().isPresent()) {

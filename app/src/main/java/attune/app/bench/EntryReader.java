@@ -1,0 +1,143 @@
+package attune.app.bench;
+
+import attune.app.bench.BenchViews.EntryRequest;
+import attune.app.bench.RunSteps.Step;
+import attune.app.shelf.StockService;
+import attune.app.web.NotNowException;
+import attune.core.check.Coded;
+import attune.core.check.InvalidInputException;
+import attune.core.run.Entry;
+import attune.core.run.Entry.Kind;
+import attune.core.run.Look;
+import attune.core.run.RunTask;
+import attune.core.run.Seen;
+import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Reads what a device tells, checks it against the run, and adds what only the shop knows. */
+@Component
+class EntryReader {
+  private static final Duration AHEAD = Duration.ofMinutes(2);
+
+  private final RoomAir rooms;
+  private final Swaps swaps;
+  private final StockService stock;
+  private final Clock clock;
+
+  EntryReader(RoomAir rooms, Swaps swaps, StockService stock, Clock clock) {
+    this.rooms = rooms;
+    this.swaps = swaps;
+    this.stock = stock;
+    this.clock = clock;
+  }
+
+  /**
+   * @param heard when it came in; null for when it happened
+   * @param pointer to it in what was sent
+   * @throws InvalidInputException for a step the run does not have, or what cannot be seen there
+   */
+  Told read(WholeRun whole, EntryRequest r, @Nullable LocalDateTime heard, String pointer) {
+    Kind kind = coded(Kind.class, r.kind(), pointer + "/kind");
+    Optional<Seen> seen =
+        r.seen() == null
+            ? Optional.empty()
+            : Optional.of(coded(Seen.class, r.seen(), pointer + "/seen"));
+    boolean ofRun = Set.of(Kind.PAUSED, Kind.RESUMED, Kind.AIR, Kind.NOTE).contains(kind);
+    if (!r.taskId().isEmpty() || !ofRun) {
+      RunTask task =
+          whole
+              .step(r.taskId())
+              .map(Step::task)
+              .orElseThrow(
+                  () ->
+                      new InvalidInputException(
+                          pointer + "/taskId", "\"" + r.taskId() + "\"", "a step of this run"));
+      if (!task.hands() && !ofRun) {
+        throw new NotNowException("A wait runs by itself; there is nothing to tick.");
+      }
+      seen.ifPresent(s -> canBe(task, s, pointer));
+      if (kind == Kind.SEEN && seen.isEmpty() && task.looked().isPresent()) {
+        throw new InvalidInputException(
+            pointer + "/seen", "nothing", "one of " + codes(task.looked().get().look()));
+      }
+    }
+    EntryDetail detail = r.detail() == null ? EntryDetail.NONE : r.detail();
+    if (kind == Kind.AIR) {
+      if (detail.air() == null) {
+        throw new InvalidInputException(
+            pointer + "/detail/air", "nothing", "the room as it was measured");
+      }
+      detail = detail.in(rooms.windows(whole.jobId(), detail.air(), pointer));
+    }
+    if (kind == Kind.SWAPPED) {
+      detail = detail.saying(judged(whole, r, detail, pointer));
+    }
+    if (kind == Kind.DONE || kind == Kind.SEEN) {
+      detail = product(whole, r).flatMap(stock::openBatch).map(detail::from).orElse(detail);
+    }
+    LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    LocalDateTime at = r.at().isAfter(now.plus(AHEAD)) ? now : r.at();
+    at = at.isBefore(whole.entity().startedAt()) ? whole.entity().startedAt() : at;
+    return new Told(
+        new Entry(
+            r.id().toString(),
+            r.taskId(),
+            kind,
+            at.truncatedTo(ChronoUnit.MILLIS),
+            r.by() == null ? "" : r.by().strip(),
+            seen,
+            r.reason() == null ? "" : r.reason().strip()),
+        detail,
+        heard == null ? at : heard);
+  }
+
+  private static Optional<String> product(WholeRun whole, EntryRequest r) {
+    return whole.step(r.taskId()).map(step -> step.file().productId());
+  }
+
+  private String judged(WholeRun whole, EntryRequest r, EntryDetail detail, String pointer) {
+    if (detail.used() == null) {
+      throw new InvalidInputException(pointer + "/detail/used", "nothing", "what was used instead");
+    }
+    return whole
+        .step(r.taskId())
+        .filter(step -> step.rung().isPresent())
+        .map(
+            step ->
+                swaps.says(
+                    whole.jobId(),
+                    step.task().surfaceIds().get(0),
+                    step.rung().get(),
+                    detail.used()))
+        .orElse("Noted. Its label says how much and how long.");
+  }
+
+  private static void canBe(RunTask task, Seen seen, String pointer) {
+    Look look = task.looked().map(l -> l.look()).orElse(null);
+    if (look == null || !look.canBe().contains(seen)) {
+      throw new InvalidInputException(
+          pointer + "/seen",
+          "\"" + seen.code() + "\"",
+          look == null ? "nothing: this step is only ticked" : "one of " + codes(look));
+    }
+  }
+
+  private static String codes(Look look) {
+    return look.canBe().stream().map(Coded::code).collect(Collectors.joining(", "));
+  }
+
+  private static <E extends Enum<E> & Coded> E coded(Class<E> type, String code, String pointer) {
+    return Coded.find(type, code)
+        .orElseThrow(
+            () ->
+                new InvalidInputException(
+                    pointer, "\"" + code + "\"", "one of " + Coded.codes(type)));
+  }
+}

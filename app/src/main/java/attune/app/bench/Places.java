@@ -1,0 +1,55 @@
+package attune.app.bench;
+
+import attune.app.format.JobFile.SurfaceFile;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * Where something is done: up to three panels by name, more by their zones.
+ *
+ * @param labels of panels, by id
+ * @param zones of panels, by id
+ */
+record Places(Map<String, String> labels, Map<String, String> zones) {
+  private static final int BY_NAME = 3;
+  private static final int READABLE = 8;
+
+  static Places of(Map<String, String> labels, List<SurfaceFile> surfaces) {
+    return new Places(
+        labels,
+        surfaces.stream()
+            .filter(s -> s.zone() != null)
+            .collect(Collectors.toMap(SurfaceFile::id, SurfaceFile::zone)));
+  }
+
+  String label(String panel) {
+    return labels.getOrDefault(panel, panel);
+  }
+
+  /** All of them by name, as far as that can be read. */
+  String each(List<String> panels) {
+    return panels.size() <= READABLE
+        ? panels.stream().map(this::label).collect(Collectors.joining("; "))
+        : of(panels);
+  }
+
+  String of(List<String> panels) {
+    if (panels.size() <= BY_NAME) {
+      return panels.stream().map(this::label).collect(Collectors.joining("; "));
+    }
+    List<String> in =
+        panels.stream().map(id -> zones.getOrDefault(id, label(id))).distinct().toList();
+    return in.size() <= BY_NAME
+        ? in.stream().map(Places::words).collect(Collectors.joining("; "))
+            + ", "
+            + panels.size()
+            + " panels"
+        : panels.size() + " panels";
+  }
+
+  private static String words(String code) {
+    String spaced = code.replace('-', ' ');
+    return Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
+  }
+}
