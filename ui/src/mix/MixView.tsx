@@ -6,7 +6,7 @@ import { HazardsOf } from '../parts/Hazards'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { ml, plural } from '../parts/words'
+import { ml, money, plural } from '../parts/words'
 import { Bottle } from './Bottle'
 import { FreeMix } from './FreeMix'
 import { LabelLinks } from './Label'
@@ -69,6 +69,12 @@ export function MixView() {
   )
 }
 
+/** What an amount costs by the price of its pack; nothing where that is not known. */
+function cost(product: Product | undefined, amountMl: number, before: string) {
+  const pack = product?.pack
+  return pack && before + money((pack.priceMinor * amountMl) / pack.ml, pack.currency)
+}
+
 function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map<string, Product> }) {
   return (
     <section aria-label="As they come" className="lying p-3">
@@ -81,6 +87,7 @@ function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map
             <span className="text-note text-faint">
               {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'}, on{' '}
               {plural(mix.surfaceIds.length, 'panel')}
+              {cost(products.get(mix.productId), mix.neededMl, '; ')}
             </span>
           </li>
         ))}
@@ -111,7 +118,8 @@ function MixCard(props: {
           <dd className="text-big leading-none font-semibold">{ml(mix.waterMl)}</dd>
         </dl>
         <p>
-          Water first, then product, into a {ml(mix.bottleMl)} bottle; the job needs {ml(mix.neededMl)}.
+          Water first, then product, into a {ml(mix.bottleMl)} bottle
+          {cost(product, mix.productMl, ', for ')}; the job needs {ml(mix.neededMl)}.
         </p>
         <p>
           {mix.effectivePh ? (
@@ -198,6 +206,7 @@ function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<st
               {dose.share !== undefined && `, ${Math.round(dose.share * 100)} % of what is on hand`}
               {dose.coatsPossible !== undefined &&
                 `; there is enough for ${plural(dose.coatsPossible, 'coat')}`}
+              {cost(products.get(dose.productId), dose.ml, '; ')}
             </span>
           </li>
         ))}

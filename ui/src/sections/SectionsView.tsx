@@ -4,6 +4,7 @@ import { CabinSheet } from '../parts/CabinSheet'
 import { Button, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Loading, Trouble } from '../parts/Notice'
+import { OrderMark } from '../parts/OrderMark'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { useCabin } from '../parts/useCabin'
 import { degrees, lasting, plural } from '../parts/words'
@@ -113,23 +114,6 @@ export function SectionsView() {
         <Hours job={job} onTake={move} />
       </div>
     </div>
-  )
-}
-
-function OrderMark({ order, fits }: { order: number; fits: boolean }) {
-  return (
-    <>
-      <circle r="16" fill={fits ? 'var(--paper)' : 'var(--over)'} stroke="var(--ink)" strokeWidth="1" />
-      <text
-        textAnchor="middle"
-        dominantBaseline="central"
-        fontSize="19"
-        fontWeight="650"
-        fill={fits ? 'var(--ink)' : 'var(--paper)'}
-      >
-        {order}
-      </text>
-    </>
   )
 }
 

@@ -122,6 +122,9 @@ export function TimetableView() {
             </p>
           </>
         )}
+        <div className="no-print">
+          <Pace job={job} table={table} picked={picked} onPick={(id) => put('task', id)} />
+        </div>
       </section>
       <div className="content-start gap-3 max-xl:contents xl:grid">
         {(task ?? trying) && (
@@ -141,7 +144,6 @@ export function TimetableView() {
           <Offers jobId={job.id} table={timetable.data} />
         </div>
         <div className="no-print grid content-start gap-3">
-          <Pace table={table} onPick={(id) => put('task', id)} />
           <Crew jobId={job.id} table={timetable.data} />
           <Parts job={job} table={timetable.data} />
           <Standards jobId={job.id} />

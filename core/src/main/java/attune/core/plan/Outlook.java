@@ -96,6 +96,8 @@ public final class Outlook {
       Forecast forecast, Whole whole, boolean light, boolean workable, boolean shade) {}
 
   private static final double SHADE_HELPS = 2;
+  private static final double MINUTE_S = 60;
+  private static final double DAY_S = 86_400;
 
   private final Planner planner;
   private final Figures figures;
@@ -205,13 +207,14 @@ public final class Outlook {
 
   /**
    * The hour to begin in: of those that can be worked the one with the fewest sections, then the
-   * quickest to dry.
+   * one that leaves the most minutes to wipe, then the quickest to dry.
    */
   public static Optional<Hour> best(List<Hour> hours) {
     return hours.stream()
         .filter(Hour::workable)
         .min(
             Comparator.comparingInt((Hour h) -> h.whole().sections())
+                .thenComparingInt(h -> -(int) (h.whole().shortestS().orElse(DAY_S) / MINUTE_S))
                 .thenComparingInt(h -> h.whole().driesInS())
                 .thenComparing(h -> h.forecast().at()));
   }

@@ -92,6 +92,15 @@ class OutlookTest {
   }
 
   @Test
+  void betweenHoursOfAsManySectionsTheOneWithMostTimeToWipeIsBest() {
+    List<Hour> hours =
+        OUTLOOK.hours(List.of(hour(15, 22, 0.5, Sun.NONE), hour(9, 17, 0.65, Sun.NONE)));
+    assertThat(hours.get(0).whole().sections()).isEqualTo(hours.get(1).whole().sections());
+    assertThat(hours.get(0).whole().driesInS()).isLessThan(hours.get(1).whole().driesInS());
+    assertThat(Outlook.best(hours).orElseThrow().forecast().at().getHour()).isEqualTo(9);
+  }
+
+  @Test
   void everyHourOfADayIsWorkedOut() {
     List<Forecast> day =
         IntStream.range(0, 24).mapToObj(h -> hour(h, 10 + h / 2.0, 0.6, Sun.NONE)).toList();
