@@ -240,7 +240,11 @@ class OutlookService {
     return new HoursView(
         place,
         simulated,
-        best.map(h -> "Best begun " + WHEN.format(h.forecast().at()) + ": fewest sections, most time to wipe.")
+        best.map(
+                h ->
+                    "Best begun "
+                        + WHEN.format(h.forecast().at())
+                        + ": fewest sections, most time to wipe.")
             .orElse("No hour of it is fit for wet work."),
         hours.stream().map(h -> view(h, best.filter(h::equals).isPresent())).toList());
   }

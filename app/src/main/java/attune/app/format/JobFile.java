@@ -73,7 +73,7 @@ public record JobFile(
    *
    * @param crew names of those who do it
    * @param pins start by task
-   * @param leftOut of second-coat, textiles, barrier
+   * @param leftOut of second-coat, textiles, barrier, coating
    * @param parts on order
    */
   public record ArrangementFile(

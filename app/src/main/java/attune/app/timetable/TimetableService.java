@@ -30,6 +30,7 @@ import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -55,14 +56,17 @@ class TimetableService {
   private final ShopService shop;
   private final ReferenceData reference;
   private final Bookings bookings;
+  private final Clock clock;
 
   TimetableService(
       JobPlans plans,
       JobService jobs,
       ShopService shop,
       ReferenceData reference,
-      Bookings bookings) {
+      Bookings bookings,
+      Clock clock) {
     this.bookings = bookings;
+    this.clock = clock;
     this.plans = plans;
     this.jobs = jobs;
     this.shop = shop;
@@ -223,7 +227,9 @@ class TimetableService {
 
   private List<Offer> coreOffers(UUID id) {
     Job job = plans.job(id);
-    return reference.planner().offers(job, plans.decisions(id, job), plans.arrangement(id));
+    return reference
+        .planner()
+        .offers(job, plans.decisions(id, job), plans.arrangement(id), LocalDateTime.now(clock));
   }
 
   /** Takes an offer: the job begins, is staffed and leaves out what it says. */

@@ -33,6 +33,7 @@ public record Offer(
     BARRIER_LATER,
     ONE_COAT,
     NO_TEXTILES,
+    COATING_LATER,
     ALL_LEFT_OUT
   }
 }

@@ -9,9 +9,12 @@ import attune.core.survey.Job;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -21,6 +24,8 @@ import java.util.Set;
 final class Offers {
   private static final int MOST_PEOPLE = 4;
   private static final long QUARTER_S = 900;
+  private static final DateTimeFormatter WHEN =
+      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
 
   private final Planner planner;
   private final Figures figures;
@@ -29,6 +34,7 @@ final class Offers {
   private final Arrangement arrangement;
   private final Timetable now;
   private final LocalDateTime promised;
+  private final LocalDateTime soonest;
 
   Offers(
       Planner planner,
@@ -37,7 +43,8 @@ final class Offers {
       Decisions decisions,
       Arrangement arrangement,
       Timetable now,
-      LocalDateTime promised) {
+      LocalDateTime promised,
+      LocalDateTime soonest) {
     this.planner = planner;
     this.figures = figures;
     this.job = job;
@@ -45,6 +52,7 @@ final class Offers {
     this.arrangement = arrangement;
     this.now = now;
     this.promised = promised;
+    this.soonest = soonest;
   }
 
   /** What helps: first what keeps the promise, of these what gives up least. */
@@ -56,6 +64,8 @@ final class Offers {
         .ifPresent(offers::add);
     leaving(Kind.ONE_COAT, "Drop the second coat", Omission.SECOND_COAT).ifPresent(offers::add);
     leaving(Kind.NO_TEXTILES, "Leave the textiles", Omission.TEXTILES).ifPresent(offers::add);
+    leaving(Kind.COATING_LATER, "Leave the coating for another visit", Omission.COATING)
+        .ifPresent(offers::add);
     if (offers.stream().noneMatch(Offer::kept)) {
       everything().ifPresent(offers::add);
     }
@@ -68,7 +78,10 @@ final class Offers {
         .toList();
   }
 
-  /** Earlier by what is missing, on the day itself if the shop is open then, or the days before. */
+  /**
+   * Earlier by what is missing, on the day itself if the shop is open then, or the days before; not
+   * before now.
+   */
   private Optional<Offer> earlier() {
     Duration late = Duration.between(promised, now.readyAt());
     long quarters = (late.toSeconds() + QUARTER_S - 1) / QUARTER_S;
@@ -79,11 +92,21 @@ final class Offers {
     } else if (start.toLocalDate().isBefore(job.setting().start().toLocalDate())) {
       start = start.toLocalDate().atTime(opens);
     }
+    start = start.isBefore(soonest) ? nextQuarter(soonest) : start;
+    if (!start.isBefore(job.setting().start())) {
+      return Optional.empty();
+    }
     return offer(
         Kind.EARLIER_START,
-        "Begin at " + start.toLocalTime() + " on " + start.toLocalDate(),
+        "Begin " + WHEN.format(start),
         job.on(job.setting().startingAt(start)),
         arrangement.by(arrangement.crew()));
+  }
+
+  private static LocalDateTime nextQuarter(LocalDateTime at) {
+    long past = at.toLocalTime().toSecondOfDay() % QUARTER_S;
+    LocalDateTime whole = at.truncatedTo(ChronoUnit.SECONDS);
+    return past == 0 ? whole : whole.plusSeconds(QUARTER_S - past);
   }
 
   private Optional<Offer> secondPerson() {
@@ -124,8 +147,7 @@ final class Offers {
     for (Omission omission : Omission.values()) {
       bare = bare.without(omission);
     }
-    return offer(
-        Kind.ALL_LEFT_OUT, "Leave barrier, second coat and textiles for another visit", job, bare);
+    return offer(Kind.ALL_LEFT_OUT, "Leave all that can wait for another visit", job, bare);
   }
 
   private Optional<Offer> offer(Kind kind, String says, Job changed, Arrangement with) {

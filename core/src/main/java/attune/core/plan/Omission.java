@@ -6,5 +6,6 @@ import attune.core.check.Coded;
 public enum Omission implements Coded {
   SECOND_COAT,
   TEXTILES,
-  BARRIER
+  BARRIER,
+  COATING
 }

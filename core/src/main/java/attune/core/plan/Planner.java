@@ -107,13 +107,17 @@ public final class Planner {
   /**
    * What could be dropped or moved so that the car is ready when it was promised; nothing where it
    * is, or where nothing was promised.
+   *
+   * @param soonest when work could begin at the earliest: now
    */
-  public List<Offer> offers(Job job, Decisions decisions, Arrangement arrangement) {
+  public List<Offer> offers(
+      Job job, Decisions decisions, Arrangement arrangement, LocalDateTime soonest) {
     Timetable now = plan(job, decisions, arrangement).timetable();
     return job.setting()
         .returnBy()
         .filter(now.readyAt()::isAfter)
-        .map(by -> new Offers(this, figures, job, decisions, arrangement, now, by).ranked())
+        .map(
+            by -> new Offers(this, figures, job, decisions, arrangement, now, by, soonest).ranked())
         .orElse(List.of());
   }
 
@@ -125,6 +129,7 @@ public final class Planner {
     return plan.finishedWith(
         plan.finishSteps().stream()
             .filter(step -> !leftOut.contains(Omission.BARRIER) || step.step() != Step.BARRIER)
+            .filter(step -> !leftOut.contains(Omission.COATING) || step.step() != Step.COAT)
             .map(step -> leftOut.contains(Omission.SECOND_COAT) ? step.inOneCoat() : step)
             .toList());
   }

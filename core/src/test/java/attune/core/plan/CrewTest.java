@@ -15,6 +15,7 @@ import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
+import attune.core.survey.Wishes;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -36,6 +37,8 @@ class CrewTest {
 
   /** A start a little later may fall better between the others' work and the night. */
   private static final double ANOMALY = 0.02;
+
+  private static final LocalDateTime LONG_BEFORE = Given.MONDAY_NINE.minusDays(7);
 
   static List<Job> jobs() {
     return TimetableTest.jobs().subList(0, 20);
@@ -228,7 +231,7 @@ class CrewTest {
   @Test
   void aPromiseThatWouldBeMissedGetsOffersThatKeepItFirst() {
     Job job = promised(2, seat("one"), seat("two"), seat("three"));
-    List<Offer> offers = Given.PLANNER.offers(job, Decisions.NONE, Arrangement.NONE);
+    List<Offer> offers = Given.PLANNER.offers(job, Decisions.NONE, Arrangement.NONE, LONG_BEFORE);
     assertThat(offers).extracting(Offer::kind).startsWith(Offer.Kind.EARLIER_START);
     assertThat(offers.get(0).kept()).isTrue();
     LocalDateTime now = by(job, Arrangement.NONE).readyAt();
@@ -251,9 +254,44 @@ class CrewTest {
   }
 
   @Test
+  void nobodyIsOfferedToBeginBeforeNow() {
+    Job job = promised(2, seat("one"), seat("two"), seat("three"));
+    LocalDateTime start = job.setting().start();
+    LocalDateTime justBefore = start.minusMinutes(40);
+    List<Offer> offers = Given.PLANNER.offers(job, Decisions.NONE, Arrangement.NONE, justBefore);
+    assertThat(offers)
+        .filteredOn(offer -> offer.kind() == Offer.Kind.EARLIER_START)
+        .singleElement()
+        .satisfies(offer -> assertThat(offer.start()).isEqualTo(start.minusMinutes(30)));
+    assertThat(Given.PLANNER.offers(job, Decisions.NONE, Arrangement.NONE, start))
+        .isNotEmpty()
+        .noneMatch(offer -> offer.kind() == Offer.Kind.EARLIER_START);
+  }
+
+  @Test
+  void aCoatingThatKeepsTheSeatTooLongMayWaitForAnotherVisit() {
+    Job job =
+        promised(
+            4,
+            ASurface.of("leather/coated")
+                .soiled(Level.LIGHT)
+                .protect(Wishes.Protection.COATING)
+                .build());
+    assertThat(Given.PLANNER.offers(job, Decisions.NONE, Arrangement.NONE, job.setting().start()))
+        .filteredOn(offer -> offer.kind() == Offer.Kind.COATING_LATER)
+        .singleElement()
+        .satisfies(
+            offer -> {
+              assertThat(offer.kept()).isTrue();
+              assertThat(offer.plan().timetable().tasks())
+                  .noneMatch(task -> task.step() == Step.COAT);
+            });
+  }
+
+  @Test
   void whoIsNamedStaysWhenOneMoreIsOffered() {
     Job job = promised(2, seat("one"), seat("two"), seat("three"));
-    assertThat(Given.PLANNER.offers(job, Decisions.NONE, crew(1)))
+    assertThat(Given.PLANNER.offers(job, Decisions.NONE, crew(1), LONG_BEFORE))
         .filteredOn(offer -> offer.kind() == Offer.Kind.SECOND_PERSON)
         .singleElement()
         .satisfies(
@@ -265,7 +303,9 @@ class CrewTest {
 
   @Test
   void aPromiseKeptNeedsNoOffer() {
-    assertThat(Given.PLANNER.offers(promised(12, seat("one")), Decisions.NONE, Arrangement.NONE))
+    assertThat(
+            Given.PLANNER.offers(
+                promised(12, seat("one")), Decisions.NONE, Arrangement.NONE, LONG_BEFORE))
         .isEmpty();
   }
 
