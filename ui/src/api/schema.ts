@@ -3448,6 +3448,12 @@ export interface components {
             planned: string;
             /** Format: date-time */
             promised?: string;
+            /** Format: date-time */
+            driveAt: string;
+            /** Format: date-time */
+            sitAt: string;
+            /** Format: date-time */
+            curedAt: string;
         };
         PausedView: {
             /** Format: date-time */

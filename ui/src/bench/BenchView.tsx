@@ -161,6 +161,7 @@ export function BenchView() {
           said={remark}
           waits={waits}
           next={after}
+          isNextFree={after !== undefined && waitsFor(after, tasks).length === 0}
           onNext={pick}
           alike={alike}
           onAllClean={() => {

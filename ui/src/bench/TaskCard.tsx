@@ -5,11 +5,11 @@ import type { Schemas } from '../api/client'
 import type { Cabin } from '../parts/cabin'
 import { CabinSheet } from '../parts/CabinSheet'
 import { Button } from '../parts/controls'
-import { HazardsOf } from '../parts/Hazards'
 import { clock, lasting, plural } from '../parts/words'
 import { Answers } from './Answers'
 import { BigClock } from './Clocks'
 import { clockStart, elapsedOf, face } from './clocks'
+import { Instructions, NotYet } from './Instructions'
 import { Measure } from './Measure'
 import { Otherwise } from './Otherwise'
 import { Photos } from '../survey/Photos'
@@ -22,6 +22,7 @@ export function TaskCard(props: {
   /** What it should come after, and is not over yet. */
   waits: BenchTask[]
   next: BenchTask | undefined
+  isNextFree: boolean
   onNext: (id: string) => void
   /** Checks of the same seat or door that one look answers as well. */
   alike: BenchTask[]
@@ -52,6 +53,108 @@ export function TaskCard(props: {
   }
   const read = props.read && task.answers.find((a) => a.seen === props.read)
 
+  const work = (
+    <>
+      {toTick.map((c) => (
+        <label key={c.code} className="flex min-h-14 items-center gap-3 border-2 border-care px-3 py-1">
+          <input
+            type="checkbox"
+            className="size-6 shrink-0 accent-needle"
+            checked={ticked.includes(c.code)}
+            onChange={(e) =>
+              setTicked((before) =>
+                e.target.checked ? [...before, c.code] : before.filter((x) => x !== c.code),
+              )
+            }
+          />
+          {c.text}
+        </label>
+      ))}
+      {running && <BigClock task={task} now={now} />}
+      {(task.look === 'meter' || task.look === 'seams') && (
+        <Measure jobId={job.id} task={task} instrument={task.look === 'meter' ? 'moisture' : 'gloss'} />
+      )}
+      <div className="grid gap-2">
+        {early && shown?.phase === 'sits' && (
+          <div role="alert" className="grid gap-2 border-4 border-dashed border-under p-3">
+            <p className="text-do font-semibold">Early: let it sit {clock(shown.seconds)} yet.</p>
+            <div className="grid grid-cols-2 gap-2">
+              <Button weight="main" className="min-h-14" onClick={() => setEarly(undefined)}>
+                Let it sit
+              </Button>
+              <Button
+                className="min-h-14"
+                onClick={() => {
+                  setEarly(undefined)
+                  props.onTell({ detail, reason: `${clock(shown.seconds)} early`, ...early })
+                }}
+              >
+                Wiped all the same
+              </Button>
+            </div>
+          </div>
+        )}
+        {toLay && (
+          <Button
+            weight="main"
+            data-next
+            className="min-h-16 text-do"
+            onClick={() => props.onTell({ kind: 'started', detail })}
+            disabled={open.length > 0}
+          >
+            Laid: start the clock ({lasting(task.dwellS ?? 0)})
+          </Button>
+        )}
+        {read && (
+          <Button
+            weight="main"
+            className="min-h-16 text-do"
+            onClick={() => end({ kind: 'seen', seen: read.seen, reason: 'read from the cloth' })}
+            disabled={open.length > 0}
+          >
+            The cloth was read: {read.label.toLowerCase()}. Take it
+          </Button>
+        )}
+        {task.look ? (
+          <Answers
+            task={task}
+            disabled={open.length > 0}
+            early={toLay}
+            onSeen={(seen) => end({ kind: 'seen', seen })}
+          />
+        ) : (
+          <Button
+            weight={toLay ? 'plain' : 'main'}
+            data-next={toLay ? undefined : true}
+            className="min-h-16 text-do"
+            onClick={() => end({ kind: 'done' })}
+            disabled={open.length > 0}
+          >
+            <Check size={22} aria-hidden="true" /> {lays.includes(task.step) ? 'Laid' : 'Done'}
+          </Button>
+        )}
+        {props.alike.length > 0 && (
+          <Button className="min-h-14" disabled={open.length > 0} onClick={props.onAllClean}>
+            Clean, and so {props.alike.length === 1 ? 'is' : 'are'}{' '}
+            {props.alike.length > 2
+              ? `the other ${props.alike.length} here`
+              : props.alike.map((t) => t.where).join('; ')}
+          </Button>
+        )}
+        {task.state === 'RUNNING' && (
+          <Button weight="quiet" className="min-h-12" onClick={() => props.onTell({ kind: 'undone' })}>
+            Take the clock back
+          </Button>
+        )}
+        {open.length > 0 && (
+          <p className="text-note text-faint" role="status">
+            Tick {plural(open.length, 'caution')} above first.
+          </p>
+        )}
+      </div>
+    </>
+  )
+
   return (
     <article className="lying grid gap-4 p-3 md:grid-cols-[1fr_15rem] md:p-5" aria-label="Step in hand">
       <div className="grid content-start gap-3">
@@ -68,124 +171,9 @@ export function TaskCard(props: {
             {task.says}
           </p>
         )}
-        <ul className="grid gap-1.5 text-do leading-snug">
-          {task.lines.map((line) => (
-            <li key={line}>{line}</li>
-          ))}
-        </ul>
-        {task.lookFor && (
-          <p className="border-l-4 border-l-tune pl-3">
-            <strong>Look for.</strong> {task.lookFor}
-          </p>
-        )}
-        {toRead.length > 0 && (
-          <ul className="grid gap-1 border-l-4 border-l-care pl-3">
-            {toRead.map((c) => (
-              <li key={c.code}>
-                {c.ticked && <Check size={16} aria-label="Ticked:" className="mr-1 inline-block" />}
-                {c.text}
-              </li>
-            ))}
-          </ul>
-        )}
-        <HazardsOf productIds={[task.productId]} />
-        {toTick.map((c) => (
-          <label key={c.code} className="flex min-h-14 items-center gap-3 border-2 border-care px-3 py-1">
-            <input
-              type="checkbox"
-              className="size-6 shrink-0 accent-needle"
-              checked={ticked.includes(c.code)}
-              onChange={(e) =>
-                setTicked((before) =>
-                  e.target.checked ? [...before, c.code] : before.filter((x) => x !== c.code),
-                )
-              }
-            />
-            {c.text}
-          </label>
-        ))}
-        {running && <BigClock task={task} now={now} />}
-        {(task.look === 'meter' || task.look === 'seams') && (
-          <Measure jobId={job.id} task={task} instrument={task.look === 'meter' ? 'moisture' : 'gloss'} />
-        )}
-        <div className="grid gap-2">
-          {early && shown?.phase === 'sits' && (
-            <div role="alert" className="grid gap-2 border-4 border-dashed border-under p-3">
-              <p className="text-do font-semibold">Early: let it sit {clock(shown.seconds)} yet.</p>
-              <div className="grid grid-cols-2 gap-2">
-                <Button weight="main" className="min-h-14" onClick={() => setEarly(undefined)}>
-                  Let it sit
-                </Button>
-                <Button
-                  className="min-h-14"
-                  onClick={() => {
-                    setEarly(undefined)
-                    props.onTell({ detail, reason: `${clock(shown.seconds)} early`, ...early })
-                  }}
-                >
-                  Wiped all the same
-                </Button>
-              </div>
-            </div>
-          )}
-          {toLay && (
-            <Button
-              weight="main"
-              data-next
-              className="min-h-16 text-do"
-              onClick={() => props.onTell({ kind: 'started', detail })}
-              disabled={open.length > 0}
-            >
-              Laid: start the clock ({lasting(task.dwellS ?? 0)})
-            </Button>
-          )}
-          {read && (
-            <Button
-              weight="main"
-              className="min-h-16 text-do"
-              onClick={() => end({ kind: 'seen', seen: read.seen, reason: 'read from the cloth' })}
-              disabled={open.length > 0}
-            >
-              The cloth was read: {read.label.toLowerCase()}. Take it
-            </Button>
-          )}
-          {task.look ? (
-            <Answers
-              task={task}
-              disabled={open.length > 0}
-              early={toLay}
-              onSeen={(seen) => end({ kind: 'seen', seen })}
-            />
-          ) : (
-            <Button
-              weight={toLay ? 'plain' : 'main'}
-              data-next={toLay ? undefined : true}
-              className="min-h-16 text-do"
-              onClick={() => end({ kind: 'done' })}
-              disabled={open.length > 0}
-            >
-              <Check size={22} aria-hidden="true" /> {lays.includes(task.step) ? 'Laid' : 'Done'}
-            </Button>
-          )}
-          {props.alike.length > 0 && (
-            <Button className="min-h-14" disabled={open.length > 0} onClick={props.onAllClean}>
-              Clean, and so {props.alike.length === 1 ? 'is' : 'are'}{' '}
-              {props.alike.length > 2
-                ? `the other ${props.alike.length} here`
-                : props.alike.map((t) => t.where).join('; ')}
-            </Button>
-          )}
-          {task.state === 'RUNNING' && (
-            <Button weight="quiet" className="min-h-12" onClick={() => props.onTell({ kind: 'undone' })}>
-              Take the clock back
-            </Button>
-          )}
-          {open.length > 0 && (
-            <p className="text-note text-faint" role="status">
-              Tick {plural(open.length, 'caution')} above first.
-            </p>
-          )}
-        </div>
+        {running && work}
+        <Instructions task={task} toRead={toRead} />
+        {!running && work}
         <div className="flex flex-wrap items-center gap-x-4">
           {(task.look === 'cloth' || task.look === 'test-spot') && (
             <Link
@@ -209,7 +197,7 @@ export function TaskCard(props: {
             className="min-h-12 border-t border-line pt-2 text-left text-faint"
             onClick={() => props.onNext(next.id)}
           >
-            {shown?.phase === 'sits' ? 'Meanwhile' : 'Next'}:{' '}
+            {shown?.phase === 'sits' && props.isNextFree ? 'Meanwhile' : 'Next'}:{' '}
             <strong className="text-ink">{next.title}</strong>
             {next.where && `, ${next.where}`}
           </button>
@@ -227,21 +215,6 @@ export function TaskCard(props: {
         </div>
       )}
     </article>
-  )
-}
-
-/** What a step waits for, the wait that ends last first. */
-function NotYet({ waits, now }: { waits: BenchTask[]; now: number }) {
-  const left = (t: BenchTask) => (clockStart(t) ? t.plannedS - elapsedOf(t, now) : Infinity)
-  const last = waits.reduce((a, b) => (left(b) > left(a) ? b : a))
-  return (
-    <p role="status" className="border-4 border-dashed border-under p-3">
-      <strong>Not yet.</strong> It comes after {last.title.toLowerCase()}
-      {last.where && `, ${last.where}`}
-      {clockStart(last) && !last.needsHands && ` (${clock(left(last))})`}
-      {last.needsHands && last.person && ` (${last.person})`}
-      {waits.length > 1 && `, and ${plural(waits.length - 1, 'other step')}`}.
-    </p>
   )
 }
 

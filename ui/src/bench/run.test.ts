@@ -48,7 +48,7 @@ const bench: Bench = {
   startedAt: '2026-05-04T08:30:00',
   tasksTotal: 4,
   tasksDone: 0,
-  pace: { handsOffAt: '', leftMin: 0, readyAt: '', planned: '' },
+  pace: { handsOffAt: '', leftMin: 0, readyAt: '', planned: '', driveAt: '', sitAt: '', curedAt: '' },
   tasks: [
     task('clean-1'),
     task('clean-2'),

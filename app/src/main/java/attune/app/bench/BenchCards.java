@@ -109,7 +109,7 @@ final class BenchCards {
         state.startedAt().orElse(null),
         state.doneAt().orElse(null),
         state.by(),
-        task.after());
+        step.task().after());
   }
 
   private static List<SeenView> answers(Looked looked, boolean firmer) {
@@ -174,7 +174,7 @@ final class BenchCards {
         run.state(task.id()).startedAt(),
         dwell,
         wipeBy,
-        "Late: do not scrub it dry. Mist a little of the same mix on, work, wipe at once, and take"
+        "Do not scrub it dry. Mist a little of the same mix on, work, wipe at once, and take"
             + " half the area next.",
         note);
   }
@@ -202,7 +202,7 @@ final class BenchCards {
         from,
         least,
         (int) Math.max(least, flash.max() - laying),
-        "Late: no need to hurry. A small damp of fresh coating re-melts it; wipe at once. What has"
+        "No need to hurry. A small damp of fresh coating re-melts it; wipe at once. What has"
             + " cured on hide stays: note it as a high spot.",
         null);
   }

@@ -107,13 +107,17 @@ public final class BenchViews {
    *
    * @param readyAt when the car can be driven and sat in, as it goes now
    * @param planned the same as planned
+   * @param driveAt {@code sitAt} and {@code curedAt}, as it goes
    */
   public record PaceView(
       LocalDateTime handsOffAt,
       long leftMin,
       LocalDateTime readyAt,
       LocalDateTime planned,
-      @Nullable LocalDateTime promised) {}
+      @Nullable LocalDateTime promised,
+      LocalDateTime driveAt,
+      LocalDateTime sitAt,
+      LocalDateTime curedAt) {}
 
   /** The run stopped for now. */
   public record PausedView(LocalDateTime at, String by, String reason) {}

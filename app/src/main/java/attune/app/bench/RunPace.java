@@ -2,14 +2,12 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.PaceView;
 import attune.app.format.JobReader;
-import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.TaskFile;
 import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
 import attune.core.run.Pace;
 import attune.core.run.Run;
-import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import org.springframework.stereotype.Component;
 
 /** How a run goes, in the hours of the shop's people. */
@@ -27,28 +25,33 @@ class RunPace {
     return Pace.of(run, now, shop.workers(), JobReader.usual(reference.figures()));
   }
 
-  /** The plan's readiness, moved by how far the last hands are from where they were planned. */
+  /** How it goes, against plan and promise. */
   PaceView view(WholeRun whole, LocalDateTime now) {
     Pace pace = of(whole.run(), now);
-    PlanFile plan = whole.plan();
-    LocalDateTime drive = LocalDateTime.parse(plan.ready().driveAt());
-    LocalDateTime sit = LocalDateTime.parse(plan.ready().sitAt());
-    LocalDateTime planned = drive.isAfter(sit) ? drive : sit;
-    LocalDateTime handsOff =
-        plan.timeline().stream()
-            .filter(task -> task.person() != null)
-            .map(TaskFile::end)
-            .map(LocalDateTime::parse)
-            .max(LocalDateTime::compareTo)
-            .orElse(planned);
+    LocalDateTime drive = LocalDateTime.parse(whole.plan().ready().driveAt());
+    LocalDateTime sit = LocalDateTime.parse(whole.plan().ready().sitAt());
     String promised = whole.document().setting().returnBy();
     boolean over = pace.left().isZero();
     LocalDateTime last = over ? whole.lastDone().orElse(pace.handsOffAt()) : pace.handsOffAt();
+    Readiness ready = Readiness.of(whole, pace, last);
     return new PaceView(
-        last.withSecond(0).withNano(0),
+        minute(last),
         pace.left().toMinutes(),
-        planned.plus(Duration.between(handsOff, last)).withSecond(0).withNano(0),
-        planned,
-        promised == null ? null : LocalDateTime.parse(promised));
+        minute(later(ready.driveAt(), ready.sitAt())),
+        later(drive, sit),
+        promised == null ? null : LocalDateTime.parse(promised),
+        minute(ready.driveAt()),
+        minute(ready.sitAt()),
+        minute(ready.curedAt()));
+  }
+
+  private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {
+    return a.isAfter(b) ? a : b;
+  }
+
+  /** The minute by which it is over. */
+  private static LocalDateTime minute(LocalDateTime at) {
+    LocalDateTime whole = at.truncatedTo(ChronoUnit.MINUTES);
+    return whole.equals(at) ? whole : whole.plusMinutes(1);
   }
 }

@@ -5,8 +5,10 @@ import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.core.check.Coded;
 import attune.core.material.Finish;
 import attune.core.material.FinishTable;
+import attune.core.material.Role;
 import attune.core.run.Look;
 import attune.core.run.Looked;
 import attune.core.run.RunTask;
@@ -195,9 +197,26 @@ final class RunSteps {
         file.person() != null,
         Optional.ofNullable(file.person()),
         seconds(file),
-        file.after(),
+        file.step().equals("handover") ? everything(file) : file.after(),
         number,
         looked(file, rung));
+  }
+
+  /** The last look comes after all that needs hands, and when what is held is dry. */
+  private List<String> everything(TaskFile last) {
+    return plan.timeline().stream()
+        .filter(t -> !t.id().equals(last.id()))
+        .filter(t -> t.person() != null || t.step().equals("dry") && isHeld(t))
+        .map(TaskFile::id)
+        .toList();
+  }
+
+  private boolean isHeld(TaskFile file) {
+    return file.surfaceIds().stream()
+        .map(surveyed::get)
+        .filter(Objects::nonNull)
+        .flatMap(s -> Coded.find(Role.class, s.role()).stream())
+        .anyMatch(Role::isControlled);
   }
 
   /** A test spot of the plan speaks for every panel of its finish that gets its product. */

@@ -29,8 +29,6 @@ import attune.app.web.NotNowException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import jakarta.annotation.Nullable;
-import java.time.Duration;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -205,26 +203,15 @@ public class HandoverService {
         .toList();
   }
 
-  /** Planned times moved by how far the bench is from its plan. */
+  /** As planned until something is done, then as the bench goes. */
   private static Ready ready(PlanFile plan, BenchView run) {
-    Duration shift =
-        run.tasksDone() == 0
-            ? Duration.ZERO
-            : Duration.between(run.pace().planned(), run.pace().readyAt());
-    return new Ready(
-        moved(plan.ready().driveAt(), shift),
-        moved(plan.ready().sitAt(), shift),
-        moved(plan.ready().curedAt(), shift),
-        run.tasksDone() > 0);
-  }
-
-  private static String moved(String time, Duration shift) {
-    return LocalDateTime.parse(time)
-        .plus(shift)
-        .withNano(0)
-        .withSecond(0)
-        .plusMinutes(1)
-        .toString();
+    return run.tasksDone() == 0
+        ? new Ready(plan.ready().driveAt(), plan.ready().sitAt(), plan.ready().curedAt(), false)
+        : new Ready(
+            run.pace().driveAt().toString(),
+            run.pace().sitAt().toString(),
+            run.pace().curedAt().toString(),
+            true);
   }
 
   private static List<Treated> treated(

@@ -345,6 +345,24 @@ class BenchApiTest {
   }
 
   @Test
+  void itIsReadyWhenWhatIsHeldIsDryHoweverEarlyTheLastLook() {
+    bench("");
+    assertThat(task("handover").get("after").toString()).contains("dry-wheel-rim", "check-");
+    api.doEverything(job);
+    JsonNode dry = task("dry-wheel-rim");
+    assertThat(dry.get("state").asString()).isEqualTo("RUNNING");
+    LocalDateTime dryAt =
+        LocalDateTime.parse(dry.get("startedAt").asString())
+            .plusSeconds(dry.get("plannedS").asInt());
+    assertThat(LocalDateTime.parse(view().at("/pace/driveAt").asString()))
+        .isAfterOrEqualTo(dryAt)
+        .isBefore(dryAt.plusMinutes(15));
+    JsonNode report = api.get("/api/v1/jobs/" + job + "/handover").json();
+    assertThat(view().at("/pace/driveAt").asString())
+        .startsWith(report.at("/ready/driveAt").asString());
+  }
+
+  @Test
   void whatWasPlannedToBeDoneByNowIsNotSaidAsTimeWon() {
     bench("");
     JsonNode clean = task("clean-fl-cushion-centre");

@@ -161,7 +161,7 @@ final class TimetableBuilder {
     boolean driven =
         surfaces.stream()
             .map(SurfacePlan::surface)
-            .filter(VisitNetwork::isDriven)
+            .filter(Surface::isDriven)
             .anyMatch(s -> id.endsWith("-" + s.id()));
     return isGatingWait(i) && driven;
   }

@@ -305,7 +305,7 @@ final class VisitNetwork {
     plan.dry()
         .ifPresent(
             dry -> {
-              boolean gates = surface.role() == Role.SEAT || isDriven(surface);
+              boolean gates = surface.role() == Role.SEAT || surface.isDriven();
               int drying =
                   tasks.waiting(
                       Step.DRY, "dry-" + surface.id(), surface.id(), dry.estimateS(), gates);
@@ -351,14 +351,6 @@ final class VisitNetwork {
         .forEach(before::add);
     int all = tasks.milestone("done", before);
     then(all, tasks.work(Step.HANDOVER, "handover", List.of(), figures.get("time.handover")));
-  }
-
-  /** Held or sat in by whoever drives. */
-  static boolean isDriven(Surface surface) {
-    boolean driverSeat =
-        surface.role() == Role.SEAT
-            && (surface.zone().startsWith("front") || surface.zone().startsWith("helm"));
-    return surface.role().isControlled() || driverSeat;
   }
 
   private int then(int earlier, int later) {

@@ -13,8 +13,9 @@ import java.util.Optional;
  *
  * @param handsOffAt when the last hands are off, as it goes now
  * @param left hands-on time that is left, of everybody
+ * @param ends when each step and wait of the run is over, by its id
  */
-public record Pace(LocalDateTime handsOffAt, Duration left) {
+public record Pace(LocalDateTime handsOffAt, Duration left, Map<String, LocalDateTime> ends) {
   private static final String ANYBODY = "";
 
   /** Of a step in passes, what the passes still expected take: one at least. */
@@ -24,17 +25,17 @@ public record Pace(LocalDateTime handsOffAt, Duration left) {
     return Duration.ofSeconds((long) task.seconds() * left / passes);
   }
 
-  /** What a step's next round still takes: one pass of it, or all of a step that has none. */
+  /**
+   * By how much what is left shrinks if a step's round now ends as planned: a pass of it, or all of
+   * a step that has none. Negative where its clock has run longer than that already.
+   */
   public static Duration ofRound(RunTask task, TaskState state, LocalDateTime now) {
     if (state.phase().isOver()) {
       return Duration.ZERO;
     }
-    return shorter(
-        rest(task, state, now), Duration.ofSeconds((long) task.seconds() / passes(task)));
-  }
-
-  private static Duration shorter(Duration a, Duration b) {
-    return a.compareTo(b) < 0 ? a : b;
+    Duration round = Duration.ofSeconds((long) task.seconds() / passes(task));
+    Duration after = length(task, state).minus(round);
+    return rest(task, state, now).minus(after.isNegative() ? Duration.ZERO : after);
   }
 
   private static int passes(RunTask task) {
@@ -95,6 +96,6 @@ public record Pace(LocalDateTime handsOffAt, Duration left) {
       left = left.plus(rest);
       last = end.isAfter(last) ? end : last;
     }
-    return new Pace(last, left);
+    return new Pace(last, left, Map.copyOf(ends));
   }
 }

@@ -258,6 +258,20 @@ class RunTest {
   }
 
   @Test
+  void aRoundThatEndsAsPlannedLeavesWhatWasPlannedToBeLeft() {
+    Worker usual = new Worker("usual", Set.of(), 8 * 3600, 18 * 3600);
+    at(0, "clean-rim", Kind.STARTED, null, "Mira");
+    LocalDateTime now = NINE.plusSeconds(180);
+    RunTask rim = cabin().get(7);
+    Duration before = Pace.of(run(), now, Map.of(), usual).left();
+    Duration round = Pace.ofRound(rim, run().state(rim.id()), now);
+    assertThat(round).isEqualTo(Duration.ofSeconds(20)); // a third of ten minutes, three of it gone
+    at(3, "clean-rim", Seen.BROWN);
+    assertThat(Pace.of(run(), now, Map.of(), usual).left()).isEqualTo(before.minus(round));
+    assertThat(Pace.ofRound(rim, run().state(rim.id()), now)).isEqualTo(Duration.ofSeconds(200));
+  }
+
+  @Test
   void whatIsLeftIsLaidOutFromNowInTheHoursThereAre() {
     Worker usual = new Worker("usual", Set.of(), 8 * 3600, 18 * 3600);
     Pace before = Pace.of(run(), NINE, Map.of(), usual);
