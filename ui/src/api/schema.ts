@@ -1999,6 +1999,7 @@ export interface components {
             coats: boolean;
             comes?: string;
             goes?: string;
+            off?: string[];
         };
         ShopSettings: {
             name: string;
@@ -2012,6 +2013,7 @@ export interface components {
             locale: string;
             opens: string;
             closes: string;
+            closed?: string[];
             /** Format: double */
             triggerMl: number;
             people: components["schemas"]["Person"][];

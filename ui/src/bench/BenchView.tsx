@@ -51,7 +51,8 @@ export function BenchView() {
   const lastDone = toldHere ?? doneLast
   useWakeLock(bench !== undefined)
   usePedal(device.nextKey)
-  useAlarms(tasks, now, device.muted)
+  const mine = useMemo(() => tasks.filter((t) => !who || !t.person || t.person === who), [tasks, who])
+  useAlarms(mine, now, device.muted)
 
   if (!bench && run.isPending) return <Loading what="the bench" />
   if (!bench) {
@@ -136,7 +137,7 @@ export function BenchView() {
           }}
         />
       )}
-      <Clocks tasks={tasks} now={now} onPick={pick} current={current?.id} />
+      <Clocks tasks={mine} now={now} onPick={pick} current={current?.id} />
       <p
         role="status"
         aria-label="What follows"

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { follows, serverTime, withEntry, type Bench, type BenchTask, type Entry } from './run'
+import { follows, laterWord, serverTime, withEntry, type Bench, type BenchTask, type Entry } from './run'
 
 const soil = {
   seen: 'soil',
@@ -108,5 +108,14 @@ describe('a run that has told what the server has not heard', () => {
 
   it('writes times as the server does', () => {
     expect(serverTime(new Date(2026, 4, 4, 9, 5, 7, 8).getTime())).toBe('2026-05-04T09:05:07.008')
+  })
+
+  it('keeps the later word of the server, whichever comes in last', () => {
+    const early = { ...bench, serverNow: '2026-05-04T09:00:01.100' }
+    const late = { ...bench, serverNow: '2026-05-04T09:00:01.200' }
+    expect(laterWord(late, early)).toBe(late)
+    expect(laterWord(early, late)).toBe(late)
+    expect(laterWord(undefined, early)).toBe(early)
+    expect(laterWord({ ...late, jobId: 'another' }, early)).toBe(early)
   })
 })

@@ -171,6 +171,10 @@ function counted(bench: Bench): Bench {
   return { ...bench, tasksTotal: hands.length, tasksDone: hands.filter(isOver).length }
 }
 
+/** Of two words of the server the one it said later. */
+export const laterWord = (a: Bench | undefined, b: Bench): Bench =>
+  a && a.jobId === b.jobId && a.serverNow > b.serverNow ? a : b
+
 /** A moment as the server writes times: local, to the millisecond. */
 export function serverTime(ms: number): string {
   const at = new Date(ms)

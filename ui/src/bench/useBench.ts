@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { ApiError, api, need } from '../api/client'
 import { benchQuery, jobQuery } from '../api/queries'
-import { serverTime, withEntry, type Bench, type Entry } from './run'
+import { laterWord, serverTime, withEntry, type Bench, type Entry } from './run'
 import { keepRun, keepWaiting, keptRun, waitingEntries } from './waiting'
 
 const LISTEN_AFTER_MS = 1000
@@ -42,6 +42,8 @@ export function useBench(id: string, by: string) {
     refetchInterval: 15_000,
     retry: false,
     networkMode: 'always',
+    // an answer asked for before something was told may come in after it: the later word stands
+    structuralSharing: (before, fresh) => laterWord(before as Bench | undefined, fresh as Bench),
     initialData: kept?.bench,
     initialDataUpdatedAt: kept?.heardAt,
   })

@@ -7,6 +7,7 @@ import { Button, ButtonLink, Field, OneOf, Pick, TextField, Tick } from '../part
 import { Loading, Trouble } from '../parts/Notice'
 import { Amount, faultAt, faultsOf } from '../shelf/record'
 import { Backups } from './Backups'
+import { Days } from './Days'
 import { Learning } from './Learning'
 
 type Settings = Schemas['ShopSettings']
@@ -117,6 +118,7 @@ function ShopForm({ start }: { start: Settings }) {
               fault={at('triggerMl')}
             />
           </div>
+          <Days label="Closed on" days={form.closed} onChange={(closed) => set({ closed })} />
           <ul className="grid gap-2">
             {form.people.map((p, i) => (
               <li
@@ -153,6 +155,13 @@ function ShopForm({ start }: { start: Settings }) {
                 </Button>
                 <div className="col-span-full">
                   <Tick label="May coat" checked={p.coats} onChange={(coats) => person(i, { coats })} />
+                  <Days
+                    label={`${p.name || `Person ${i + 1}`} is off on`}
+                    days={p.off}
+                    not={form.closed}
+                    onChange={(off) => person(i, { off })}
+                    fault={at(`people/${i}/off`)}
+                  />
                 </div>
               </li>
             ))}

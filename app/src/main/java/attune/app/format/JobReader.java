@@ -28,8 +28,8 @@ import attune.core.measure.SquareMetres;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Omission;
 import attune.core.plan.PartOnOrder;
+import attune.core.plan.UsualHours;
 import attune.core.reference.Figures;
-import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -195,12 +195,7 @@ public class JobReader {
     }
     ArrangementFile a = file.arrangement();
     List<Worker> crew =
-        orEmpty(a.crew()).stream()
-            .map(
-                name ->
-                    known.getOrDefault(
-                        name, new Worker(name, usual.skills(), usual.opens(), usual.closes())))
-            .toList();
+        orEmpty(a.crew()).stream().map(name -> known.getOrDefault(name, usual.as(name))).toList();
     Map<String, LocalDateTime> pins = new LinkedHashMap<>();
     if (a.pins() != null) {
       a.pins().forEach((task, at) -> pins.put(task, LocalDateTime.parse(at)));
@@ -218,11 +213,7 @@ public class JobReader {
 
   /** Somebody who may do everything in the hours of the tables. */
   public static Worker usual(Figures figures) {
-    return new Worker(
-        "usual",
-        Set.of(Skill.values()),
-        figures.whole("day.opens") * 60,
-        figures.whole("day.closes") * 60);
+    return UsualHours.worker("usual", figures);
   }
 
   private static void onShelf(NeedlesFile n, Shelf shelf, String pointer, List<Fault> faults) {

@@ -5,15 +5,23 @@ import attune.app.reference.DataReplaced;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.plan.UsualHours;
 import attune.core.schedule.Skill;
+import attune.core.schedule.Week;
 import attune.core.schedule.Worker;
+import jakarta.annotation.Nullable;
+import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
@@ -96,6 +104,10 @@ public class ShopService {
       throw new InvalidInputException(
           "/people/" + i + "/goes", goes, "a time after coming, " + comes);
     }
+    if (off(settings, p).size() == DayOfWeek.values().length) {
+      throw new InvalidInputException(
+          "/people/" + i + "/off", "no day is left", "one day at least, beside those it is closed");
+    }
   }
 
   /**
@@ -129,14 +141,17 @@ public class ShopService {
   }
 
   private void apply(ShopSettings s) {
-    reference.use(
-        Map.of(
-            "water.ph", s.deionised() ? DEIONISED_PH : s.tapPh(),
-            "water.alkalinity", s.deionised() ? 0 : s.alkalinity(),
-            "day.opens", minutes(s.opens()),
-            "day.closes", minutes(s.closes()),
-            "dose.stroke", s.triggerMl()),
-        s.houseRules() == null ? Map.of() : s.houseRules());
+    Map<String, Double> own = new HashMap<>();
+    own.put("water.ph", s.deionised() ? DEIONISED_PH : s.tapPh());
+    own.put("water.alkalinity", s.deionised() ? 0 : s.alkalinity());
+    own.put("day.opens", minutes(s.opens()));
+    own.put("day.closes", minutes(s.closes()));
+    own.put("dose.stroke", s.triggerMl());
+    Set<DayOfWeek> closed = days(s.closed());
+    for (DayOfWeek day : DayOfWeek.values()) {
+      own.put(UsualHours.closedOn(day), closed.contains(day) ? 1.0 : 0.0);
+    }
+    reference.use(own, s.houseRules() == null ? Map.of() : s.houseRules());
   }
 
   /** The shop's people by name, with their hours and what they may do. */
@@ -152,9 +167,25 @@ public class ShopService {
               p.coats() ? Set.of(Skill.COATING) : Set.of(),
               seconds(p.comes() == null ? s.opens() : p.comes()),
               seconds(p.goes() == null ? s.closes() : p.goes()),
-              p.comes() == null));
+              p.comes() == null,
+              new Week(off(s, p), DayOfWeek.MONDAY)));
     }
     return workers;
+  }
+
+  private static Set<DayOfWeek> off(ShopSettings s, ShopSettings.Person p) {
+    Set<DayOfWeek> off = EnumSet.noneOf(DayOfWeek.class);
+    off.addAll(days(s.closed()));
+    off.addAll(days(p.off()));
+    return off;
+  }
+
+  private static Set<DayOfWeek> days(@Nullable List<String> names) {
+    return names == null
+        ? Set.of()
+        : names.stream()
+            .map(name -> DayOfWeek.valueOf(name.toUpperCase(Locale.ROOT)))
+            .collect(Collectors.toSet());
   }
 
   private static int seconds(String time) {

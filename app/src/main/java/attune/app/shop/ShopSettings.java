@@ -20,6 +20,7 @@ import java.util.Map;
  * @param deionised true when mixes are made with de-ionised water instead
  * @param locale language tag that dates are written in
  * @param opens and {@code closes}, hours of the day, HH:MM
+ * @param closed days of the week it is closed, none where left out
  * @param triggerMl what one stroke of the shop's triggers gives
  * @param houseRules schools other than the defaults, by rule; left out, those kept stay
  */
@@ -47,6 +48,8 @@ public record ShopSettings(
         String opens,
     @NotNull(message = "a time, HH:MM") @Pattern(regexp = TIME, message = "a time, HH:MM")
         String closes,
+    @Nullable @Size(max = 6, message = "at most six days")
+        List<@Pattern(regexp = DAY, message = "monday to sunday") String> closed,
     @DecimalMin(value = "0.2", message = "0.2 to 5 ml")
         @DecimalMax(value = "5", message = "0.2 to 5 ml")
         double triggerMl,
@@ -62,6 +65,7 @@ public record ShopSettings(
         Double taxPercent,
     @Nullable Map<String, String> houseRules,
     @Nullable Integer version) {
+  private static final String DAY = "monday|tuesday|wednesday|thursday|friday|saturday|sunday";
   private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
 
   /**
@@ -70,12 +74,19 @@ public record ShopSettings(
    * @param coats whether they may lay a coating
    * @param comes when, where that is not with the shop's opening
    * @param goes when, where that is not with its closing
+   * @param off days of the week they do not work, besides those the shop is closed
    */
   public record Person(
       @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters") String name,
       boolean coats,
       @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String comes,
-      @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String goes) {}
+      @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String goes,
+      @Nullable @Size(max = 6, message = "at most six days")
+          List<@Pattern(regexp = DAY, message = "monday to sunday") String> off) {
+    public Person(String name, boolean coats, @Nullable String comes, @Nullable String goes) {
+      this(name, coats, comes, goes, null);
+    }
+  }
 
   /** A shop that has set nothing yet. */
   static ShopSettings usual(String name) {
@@ -89,6 +100,7 @@ public record ShopSettings(
         "en-GB",
         "08:00",
         "19:00",
+        null,
         1.0,
         List.of(new Person("Specialist", true, null, null)),
         null,
@@ -118,6 +130,7 @@ public record ShopSettings(
         locale,
         opens,
         closes,
+        closed,
         triggerMl,
         others,
         rate,
@@ -137,6 +150,7 @@ public record ShopSettings(
         locale,
         opens,
         closes,
+        closed,
         triggerMl,
         people,
         hourlyRate,

@@ -35,7 +35,7 @@ class Faults {
             .map(
                 error ->
                     new Fault(
-                        "/" + error.getField().replace('.', '/'),
+                        "/" + error.getField().replaceAll("[.\\[]", "/").replace("]", ""),
                         error.getRejectedValue() == null
                             ? "nothing"
                             : "\"" + error.getRejectedValue() + "\"",

@@ -14,8 +14,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Records, bottles, cloths and safety sheets: what a shop really owns, and what is left of it. */
@@ -135,18 +133,6 @@ class StockApiTest {
     assertThat(product(MILD).at("/bottles/0/leftMl").asDouble()).isCloseTo(80, within(1e-9));
     api.post("/api/v1/shelf/bottles/" + first.get("id").asString() + "/thrown", "");
     assertThat(onHand(MILD)).isEqualTo(500);
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    "'{\"sizeMl\":0}',/sizeMl",
-    "'{\"sizeMl\":100,\"leftMl\":200}',/leftMl",
-    "'{\"sizeMl\":100,\"openedOn\":\"2026-03-01\",\"expiresOn\":\"2026-02-01\"}',/expiresOn",
-  })
-  void aBottleThatCannotBeIsRefused(String json, String pointer) {
-    Answer refused = api.post("/api/v1/shelf/products/" + MILD + "/bottles", json);
-    assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.fault().get("pointer").asString()).isEqualTo(pointer);
   }
 
   @Test

@@ -12,13 +12,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.util.HexFormat;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -87,6 +87,32 @@ class ShopApiTest {
   }
 
   @Test
+  void nobodyIsPlannedOnADayTheShopIsClosedOrTheyAreOff() {
+    ObjectNode settings = settings().put("opens", "10:15").put("closes", "16:00");
+    settings.set("closed", JsonMapper.shared().readTree("[\"tuesday\"]"));
+    ((ObjectNode) settings.get("people").get(0))
+        .set("off", JsonMapper.shared().readTree("[\"wednesday\"]"));
+    assertThat(save(settings).status()).isEqualTo(200);
+    String job = api.surveyedJob("Over a day off");
+    api.patch("/api/v1/jobs/" + job, "{\"setting\":{\"start\":\"2026-06-01T15:30\"}}"); // a Monday
+    assertThat(days(job)).containsExactly("2026-06-01", "2026-06-03");
+    String name = settings.at("/people/0/name").asString();
+    api.put("/api/v1/jobs/" + job + "/timetable/crew", "{\"crew\":[\"" + name + "\"]}");
+    assertThat(days(job)).containsExactly("2026-06-01", "2026-06-04");
+  }
+
+  /** Days on which somebody works. */
+  private Set<String> days(String job) {
+    Set<String> days = new TreeSet<>();
+    for (JsonNode task : api.get("/api/v1/jobs/" + job + "/plan").json().get("timeline")) {
+      if (task.has("person")) {
+        days.add(task.get("start").asString().substring(0, 10));
+      }
+    }
+    return days;
+  }
+
+  @Test
   void settingsStayAndASecondHandIsNotOverwritten() {
     ObjectNode first = settings().put("units", "us").put("locale", "en-US");
     assertThat(save(first).status()).isEqualTo(200);
@@ -96,27 +122,6 @@ class ShopApiTest {
     api = attune.api();
     assertThat(settings().get("units").asString()).isEqualTo("us");
     assertThat(settings().get("name").asString()).isEqualTo("Lantern Yard Trim Care");
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    "tapPh,3,/tapPh",
-    "alkalinity,-1,/alkalinity",
-    "triggerMl,9,/triggerMl",
-    "units,\"imperial\",/units",
-    "currency,\"euros\",/currency",
-    "locale,\"xx\",/locale",
-    "opens,\"25:00\",/opens",
-    "closes,\"06:00\",/closes",
-    "people,[],/people",
-  })
-  void whatCannotBeIsNamedAndNothingChanges(String field, String value, String pointer) {
-    ObjectNode settings = settings();
-    settings.set(field, JsonMapper.shared().readTree(value));
-    Answer refused = save(settings);
-    assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.fault().get("pointer").asString()).isEqualTo(pointer);
-    assertThat(settings().has("version")).isFalse();
   }
 
   @Test

@@ -43,9 +43,7 @@ final class Daylight {
             worker -> {
               int opens = Math.max(worker.opens(), light.rises());
               int closes = Math.min(worker.closes(), light.sets());
-              return opens < closes
-                  ? new Worker(worker.id(), worker.skills(), opens, closes, false)
-                  : worker;
+              return opens < closes ? worker.within(opens, closes) : worker;
             })
         .toList();
   }

@@ -3,7 +3,6 @@ package attune.core.plan;
 import attune.core.match.Decisions;
 import attune.core.plan.Offer.Kind;
 import attune.core.reference.Figures;
-import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
 import java.time.Duration;
@@ -16,7 +15,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What could be dropped or moved so that a car is ready when it was promised (domain 4, model 9).
@@ -127,12 +125,7 @@ final class Offers {
       return List.of();
     }
     List<Worker> crew = new ArrayList<>(arrangement.crew());
-    crew.add(
-        new Worker(
-            "One more",
-            Set.of(Skill.values()),
-            figures.whole("day.opens") * 60,
-            figures.whole("day.closes") * 60));
+    crew.add(UsualHours.worker("One more", figures));
     return crew;
   }
 

@@ -9,10 +9,10 @@ import attune.core.schedule.Lag;
 import attune.core.schedule.Network;
 import attune.core.schedule.Schedule;
 import attune.core.schedule.Scheduler;
-import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -99,15 +99,15 @@ final class TimetableBuilder {
   }
 
   private static List<Worker> crew(Job job, Figures figures, Arrangement arrangement) {
-    int opens = figures.whole("day.opens") * 60;
-    int closes = figures.whole("day.closes") * 60;
+    DayOfWeek first = job.setting().start().getDayOfWeek();
     List<Worker> crew =
         arrangement.crew().isEmpty()
             ? IntStream.rangeClosed(1, job.setting().people())
-                .mapToObj(i -> new Worker("person-" + i, Set.of(Skill.values()), opens, closes))
+                .mapToObj(i -> UsualHours.worker("person-" + i, figures))
                 .toList()
             : arrangement.crew();
-    return Daylight.limit(crew, job.setting(), figures);
+    return Daylight.limit(
+        crew.stream().map(worker -> worker.from(first)).toList(), job.setting(), figures);
   }
 
   private LocalDateTime at(int seconds) {

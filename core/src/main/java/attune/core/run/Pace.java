@@ -86,7 +86,7 @@ public record Pace(LocalDateTime handsOffAt, Duration left, Map<String, LocalDat
       String who = task.person().orElse(ANYBODY);
       LocalDateTime start = free.getOrDefault(who, now);
       start = from.isAfter(start) ? from : start;
-      Worker worker = Optional.ofNullable(people.get(who)).orElse(usual);
+      Worker worker = Optional.ofNullable(people.get(who)).orElse(usual).from(now.getDayOfWeek());
       int since = (int) Duration.between(midnight, start).toSeconds();
       int first = (int) Duration.between(midnight, now).toSeconds();
       start = midnight.plusSeconds(worker.fit(since, (int) rest.toSeconds(), first));

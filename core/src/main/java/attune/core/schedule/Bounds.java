@@ -68,14 +68,7 @@ public final class Bounds {
     for (int time = network.start(); ; time += 30) {
       int now = time;
       long here =
-          network.crew().stream()
-              .filter(
-                  worker -> {
-                    int clock = now % Worker.DAY;
-                    return clock < worker.closes()
-                        && clock >= worker.comes(now - clock, network.start());
-                  })
-              .count();
+          network.crew().stream().filter(worker -> worker.isThere(now, network.start())).count();
       work -= 30 * here;
       if (work <= 0) {
         return time + 30 + (int) Math.floorDiv(work, here) + tail;

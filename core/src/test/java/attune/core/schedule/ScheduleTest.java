@@ -3,6 +3,7 @@ package attune.core.schedule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -94,6 +95,20 @@ class ScheduleTest {
         .hasMessageContaining("lag: from 0 to 0");
     assertThatThrownBy(() -> new Worker("x", Set.of(), 3600, 3600)).hasMessageContaining("hours");
     assertThatThrownBy(() -> Activity.work("x", -1, List.of())).hasMessageContaining("seconds");
+  }
+
+  @Test
+  void onADayOffNothingIsBegun() {
+    Week weekend = new Week(Set.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY), DayOfWeek.MONDAY);
+    Worker eve = new Worker("eve", Set.of(), 8 * 3600, 18 * 3600, true, weekend);
+    int fridayEvening = 17 * 3600 + 3000;
+    int nextDay = 24 * 3600 + 8 * 3600;
+    assertThat(eve.from(DayOfWeek.THURSDAY).fit(fridayEvening, 1200, 0)).isEqualTo(nextDay);
+    assertThat(eve.from(DayOfWeek.FRIDAY).fit(fridayEvening, 1200, 0))
+        .isEqualTo(nextDay + 2 * 24 * 3600);
+    assertThat(eve.from(DayOfWeek.FRIDAY).fit(fridayEvening, 600, 0)).isEqualTo(fridayEvening);
+    assertThatThrownBy(() -> new Week(Set.of(DayOfWeek.values()), DayOfWeek.MONDAY))
+        .hasMessageContaining("at most six");
   }
 
   @ParameterizedTest(name = "{1} s from {0} begin at {2}")
