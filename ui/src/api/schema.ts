@@ -3395,6 +3395,8 @@ export interface components {
             passesLow: number;
             /** Format: int32 */
             passesHigh: number;
+            /** Format: int32 */
+            lastPass: number;
             outcome?: string;
             says?: string;
             /** Format: date-time */

@@ -12,6 +12,7 @@ const task = {
   passes: 0,
   passesLow: 2,
   passesHigh: 3,
+  lastPass: 3,
   answers: [
     { seen: 'white', label: 'White foam', next: 'done', says: '', lastNext: 'done', lastSays: '' },
     { seen: 'brown', label: 'Brown foam', next: 'again', says: '', lastNext: 'next-rung', lastSays: '' },

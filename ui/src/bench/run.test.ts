@@ -34,6 +34,7 @@ const task = (id: string, of: Partial<BenchTask> = {}): BenchTask => ({
   passes: 0,
   passesLow: 1,
   passesHigh: 2,
+  lastPass: 2,
   plannedS: 600,
   state: 'WAITING',
   by: '',

@@ -13,8 +13,7 @@ export const isOpen = (task: BenchTask) => task.state === 'WAITING' || task.stat
 export function follows(task: BenchTask, seen: string): { next: string; says: string } | undefined {
   const answer = task.answers.find((a) => a.seen === seen)
   if (!answer) return undefined
-  const last = task.passes + 1 >= Math.max(1, task.passesHigh)
-  return last && task.passesHigh > 0
+  return task.lastPass > 0 && task.passes + 1 >= task.lastPass
     ? { next: answer.lastNext, says: answer.lastSays }
     : { next: answer.next, says: answer.says }
 }

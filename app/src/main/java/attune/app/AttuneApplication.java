@@ -1,6 +1,7 @@
 package attune.app;
 
 import attune.app.backup.RestoreCommand;
+import attune.app.mix.MixCommand;
 import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
 import java.io.FileDescriptor;
@@ -27,6 +28,7 @@ public class AttuneApplication {
     String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
     switch (command) {
       case "plan" -> System.exit(new PlanCommand(out(), err()).run(words));
+      case "mix" -> System.exit(new MixCommand(out(), err()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
       case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
       case "serve" -> SpringApplication.run(AttuneApplication.class, settings(words));
@@ -34,7 +36,7 @@ public class AttuneApplication {
         System.err.println(
             "unknown command "
                 + command
-                + "; there are: serve, plan JOB.json, check SHELF.csv,"
+                + "; there are: serve, plan JOB.json, mix, check SHELF.csv,"
                 + " restore BACKUP.zip --data DIR");
         System.exit(PlanCommand.BAD_INPUT);
       }

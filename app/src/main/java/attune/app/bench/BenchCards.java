@@ -98,6 +98,7 @@ final class BenchCards {
         state.passes(),
         looked.isPresent() && step.rung().isPresent() ? step.rung().get().passes().low() : 0,
         looked.isPresent() && step.rung().isPresent() ? looked.get().passesHigh() : 0,
+        looked.map(Looked::passesHigh).orElse(0),
         state.says().map(o -> o.next().code()).orElse(null),
         state.says().map(Outcome::says).orElse(null),
         clock.from().orElse(null),

@@ -7,6 +7,7 @@ import attune.app.bench.BenchViews.PausedView;
 import attune.app.bench.BenchViews.Progress;
 import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.BenchViews.ToldView;
+import attune.app.bench.Consequences.Replanned;
 import attune.app.bench.EntryDetail.AirNow;
 import attune.app.bench.RunSteps.Step;
 import attune.app.format.JobFile;
@@ -231,21 +232,22 @@ public class BenchService {
       runs.saveAndFlush(entity);
       publisher.publishEvent(new BenchBroadcast.Changed(jobId));
     }
-    return new ToldView(view(after), Consequences.of(after, requests, more(whole, after, fresh)));
+    return new ToldView(
+        view(after), Consequences.of(after, requests, replanned(whole, after, fresh)));
   }
 
-  /** Hands-on time that came to what is left, beside what was expected to be done by now. */
-  private Duration more(WholeRun before, WholeRun after, List<Told> fresh) {
+  /** What is left beside what was expected to be left by now. */
+  private Replanned replanned(WholeRun before, WholeRun after, List<Told> fresh) {
+    LocalDateTime now = now();
     Duration expected =
         fresh.stream()
             .filter(told -> told.entry().kind() != Kind.STARTED)
             .flatMap(told -> before.step(told.entry().taskId()).stream())
-            .map(step -> Pace.ofRound(step.task(), before.run().state(step.task().id()), now()))
+            .map(step -> Pace.ofRound(step.task(), before.run().state(step.task().id()), now))
             .reduce(Duration.ZERO, Duration::plus);
-    return pace.of(after.run(), now())
-        .left()
-        .plus(expected)
-        .minus(pace.of(before.run(), now()).left());
+    Duration more =
+        pace.of(after.run(), now).left().plus(expected).minus(pace.of(before.run(), now).left());
+    return new Replanned(more, pace.view(before, now), pace.view(after, now));
   }
 
   /** What was done in a run, for its record. */

@@ -61,6 +61,7 @@ public final class BenchViews {
    * @param passes judged so far
    * @param passesLow fewest expected, 0 where nothing is
    * @param passesHigh most there should be, 0 where nothing is expected
+   * @param lastPass from which on what is seen leads further, 0 where nothing is looked at
    * @param outcome what followed from what was seen last, null where nothing was; {@code says} in
    *     words
    * @param clockFrom since when its window runs, where a clock does: since it was laid
@@ -89,6 +90,7 @@ public final class BenchViews {
       int passes,
       int passesLow,
       int passesHigh,
+      int lastPass,
       @Nullable String outcome,
       @Nullable String says,
       @Nullable LocalDateTime clockFrom,

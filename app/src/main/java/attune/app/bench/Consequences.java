@@ -1,6 +1,7 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.EntryRequest;
+import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.BenchViews.Remark;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
@@ -8,18 +9,29 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import java.time.Duration;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** What is said after something was told: what follows, and what it changes in what is left. */
 final class Consequences {
+  private static final int WORTH_SAYING_MIN = 2;
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
+
   private Consequences() {}
 
   /**
+   * What is left, laid out anew.
+   *
    * @param more hands-on time than planned until now
    */
-  static List<Remark> of(WholeRun after, List<EntryRequest> requests, Duration more) {
+  record Replanned(Duration more, PaceView before, PaceView after) {}
+
+  static List<Remark> of(WholeRun after, List<EntryRequest> requests, Replanned plan) {
     List<Remark> remarks = new ArrayList<>();
     for (EntryRequest request : requests) {
       after.told().stream()
@@ -27,14 +39,15 @@ final class Consequences {
           .findFirst()
           .flatMap(told -> Optional.ofNullable(told.detail().says()))
           .or(() -> after.run().remark(request.id().toString()))
-          .map(says -> requests.size() == 1 ? says + consequence(after, request, more) : says)
+          .or(() -> skipped(request))
+          .map(says -> requests.size() == 1 ? says + consequence(after, request, plan) : says)
           .ifPresent(says -> remarks.add(new Remark(request.id(), says)));
     }
     return remarks;
   }
 
   /** What a result changes in what is left: the bottle that is next, and the time. */
-  private static String consequence(WholeRun after, EntryRequest request, Duration more) {
+  private static String consequence(WholeRun after, EntryRequest request, Replanned plan) {
     String next =
         after.steps().stream()
             .filter(step -> step.task().id().equals(request.taskId()))
@@ -45,15 +58,40 @@ final class Consequences {
             .findFirst()
             .flatMap(panel -> opened(after, panel))
             .orElse("");
-    long minutes = Math.round(more.toSeconds() / 60.0);
-    if (Math.abs(minutes) < 2) {
+    long minutes = Math.round(plan.more().toSeconds() / 60.0);
+    if (Math.abs(minutes) < WORTH_SAYING_MIN) {
       return next;
     }
     return next
         + " "
         + Math.abs(minutes)
         + (minutes > 0 ? " min more" : " min less")
-        + " is left to do.";
+        + " is left to do"
+        + ready(plan.before(), plan.after())
+        + ".";
+  }
+
+  private static String ready(PaceView before, PaceView after) {
+    long moved = Duration.between(before.readyAt(), after.readyAt()).toMinutes();
+    if (Math.abs(moved) < WORTH_SAYING_MIN) {
+      return "; ready as before";
+    }
+    boolean sameDay = before.readyAt().toLocalDate().equals(after.readyAt().toLocalDate());
+    boolean breaks =
+        after.promised() != null
+            && after.readyAt().isAfter(after.promised())
+            && !before.readyAt().isAfter(after.promised());
+    return "; ready "
+        + (sameDay ? CLOCK : DAY).format(after.readyAt())
+        + " instead of "
+        + (sameDay ? CLOCK : DAY).format(before.readyAt())
+        + (breaks ? ", later than promised" : "");
+  }
+
+  private static Optional<String> skipped(EntryRequest request) {
+    return request.kind().equals("skipped")
+        ? Optional.of("Skipped; it is told at hand-over.")
+        : Optional.empty();
   }
 
   private static Optional<String> opened(WholeRun whole, String panel) {

@@ -105,7 +105,7 @@ class MixedService {
                 () ->
                     new InvalidInputException(
                         "/productId", "\"" + request.productId() + "\"", "a product on the shelf"));
-    Ratio ratio = MixController.ratio("/ratio", request.ratio());
+    Ratio ratio = Mixing.ratio("/ratio", request.ratio());
     if (!product.label().allows(ratio)) {
       throw new InvalidInputException(
           "/ratio", "\"" + request.ratio() + "\"", "a ratio of the label of " + product.name());

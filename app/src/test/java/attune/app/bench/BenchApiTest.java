@@ -384,7 +384,8 @@ class BenchApiTest {
       last = api.see(job, "clean-fl-cushion-centre", "soil");
     }
     assertThat(last.json().at("/remarks/0/says").asString())
-        .contains("the next rung, after a test spot", "It takes ", "min more is left to do");
+        .contains("the next rung, after a test spot", "It takes ", "min more is left to do; ready ")
+        .containsPattern("ready \\d\\d:\\d\\d instead of \\d\\d:\\d\\d");
     assertThat(state("test-fl-cushion-centre~2")).isEqualTo("WAITING");
     assertThat(state("clean-fl-cushion-centre~2")).isEqualTo("WAITING");
     api.see(job, "test-fl-cushion-centre~2", "clean");

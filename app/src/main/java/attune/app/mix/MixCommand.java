@@ -1,0 +1,80 @@
+package attune.app.mix;
+
+import attune.app.format.Schemas;
+import attune.app.format.ShelfReader;
+import attune.app.mix.Mixing.MixRequest;
+import attune.app.reference.ReferenceData;
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
+import java.io.PrintStream;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * {@code mix --ratio 1:10 --bottle-ml 750 --product ID}: any two of ratio, bottle and product
+ * amount, as JSON; of the starting shelf. Faults go to the error stream, a line each.
+ */
+public final class MixCommand {
+  private static final int BAD_INPUT = 2;
+  private static final Set<String> OPTIONS =
+      Set.of("--ratio", "--bottle-ml", "--product-ml", "--product", "--held");
+  private static final String USAGE =
+      "usage: mix, with two of --ratio 1:10, --bottle-ml 750 and --product-ml 70;"
+          + " --product ID, --held ID as you like";
+
+  private final PrintStream out;
+  private final PrintStream err;
+
+  public MixCommand(PrintStream out, PrintStream err) {
+    this.out = out;
+    this.err = err;
+  }
+
+  /** Runs the command and returns the exit status. */
+  public int run(List<String> arguments) {
+    Map<String, String> given = new HashMap<>();
+    for (int i = 0; i < arguments.size(); i += 2) {
+      if (!OPTIONS.contains(arguments.get(i)) || i + 1 == arguments.size()) {
+        err.println(USAGE);
+        return BAD_INPUT;
+      }
+      given.put(arguments.get(i), arguments.get(i + 1));
+    }
+    try {
+      ReferenceData reference =
+          new ReferenceData(new ShelfReader(new Schemas(), JsonMapper.shared()));
+      Mixing mixing = new Mixing(reference, reference.startingShelf(), LocalDate.now());
+      MixRequest request =
+          new MixRequest(
+              given.get("--ratio"),
+              millilitres(given, "--bottle-ml"),
+              millilitres(given, "--product-ml"),
+              given.get("--product"),
+              given.get("--held"));
+      JsonMapper mapper = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+      out.println(mapper.writeValueAsString(mixing.mix(request)));
+      return 0;
+    } catch (InvalidInputException e) {
+      e.faults().stream()
+          .map(Fault::line)
+          .map(line -> line.replaceAll("\\R", " "))
+          .forEach(err::println);
+      return BAD_INPUT;
+    }
+  }
+
+  private static @Nullable Double millilitres(Map<String, String> given, String option) {
+    String text = given.get(option);
+    try {
+      return text == null ? null : Double.valueOf(text);
+    } catch (NumberFormatException e) {
+      throw new InvalidInputException(option, "\"" + text + "\"", "millilitres, such as 750");
+    }
+  }
+}
