@@ -2,13 +2,14 @@ package attune.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -68,20 +69,24 @@ class ScreenshotsTest {
     assertThat(Files.exists(file)).isTrue();
   }
 
-  /** Goes on to the first cleaning step and starts its clock. */
+  /** Starts the clock of the first step that sits wet. */
   private static void startAClock(Visit visit, String job) {
-    Matcher matcher =
-        Pattern.compile("\"id\":\"([a-z0-9~-]+)\",\"step\":\"clean\"[^}]*?\"state\":\"WAITING\"")
-            .matcher(visit.page.request().get("/api/v1" + job + "/bench").text());
-    Matcher now =
-        Pattern.compile("\"serverNow\":\"([^\"]+)\"")
-            .matcher(visit.page.request().get("/api/v1" + job + "/bench").text());
-    if (matcher.find() && now.find()) {
-      AtTheBench.post(
-          visit,
-          "/api/v1" + job + "/bench/entries",
-          "{\"entries\":[%s]}"
-              .formatted(AtTheBench.entry(matcher.group(1), "started", now.group(1))));
+    JsonObject bench =
+        JsonParser.parseString(visit.page.request().get("/api/v1" + job + "/bench").text())
+            .getAsJsonObject();
+    for (JsonElement element : bench.getAsJsonArray("tasks")) {
+      JsonObject task = element.getAsJsonObject();
+      boolean waits = task.get("state").getAsString().equals("WAITING");
+      if (task.get("step").getAsString().equals("clean") && task.has("dwellS") && waits) {
+        String id = task.get("id").getAsString();
+        String now = bench.get("serverNow").getAsString();
+        AtTheBench.post(
+            visit,
+            "/api/v1" + job + "/bench/entries",
+            "{\"entries\":[%s]}".formatted(AtTheBench.entry(id, "started", now)));
+        return;
+      }
     }
+    throw new AssertionError("no step of " + job + " sits wet");
   }
 }
