@@ -5649,6 +5649,8 @@ export interface operations {
             query: {
                 moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
                 surfaceId?: string;
+                photoId?: string;
+                takenAt?: string;
             };
             header?: never;
             path: {

@@ -6,6 +6,7 @@ import { shopQuery } from '../api/queries'
 import { TextureDefs } from './textures'
 import { useTheme } from './useTheme'
 import { writeAs } from './words'
+import { usePhotoSender } from '../survey/waitingPhotos'
 
 const place = ({ isActive }: { isActive: boolean }) =>
   `inline-flex min-h-11 items-center border-b-[3px] px-2 font-semibold no-underline ${
@@ -25,6 +26,7 @@ const places = [
 export function Frame() {
   const [theme, turn] = useTheme()
   const [finding, setFinding] = useState(false)
+  usePhotoSender()
   const shop = useQuery({ ...shopQuery, staleTime: Infinity })
   const units = shop.data?.units ?? 'metric'
   const locale = shop.data?.locale ?? 'en-GB'

@@ -1,11 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Camera } from 'lucide-react'
 import { lazy, Suspense, useState } from 'react'
-import { ApiError, api, need, type Schemas } from '../api/client'
+import { ApiError, type Schemas } from '../api/client'
 import { photosQuery } from '../api/queries'
 import { Button, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { plural, timeOf } from '../parts/words'
 import { moments, pictureOf } from './moments'
+import { forget, isCut, keep, send, taken, useWaitingPhotos } from './waitingPhotos'
 
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet')).PhotoSheet }))
 
@@ -27,8 +29,11 @@ export function Photos({
   const photos = useQuery(photosQuery(job.id))
   const [moment, setMoment] = useState<Moment>(first)
   const [open, setOpen] = useState<string>()
+  const waiting = useWaitingPhotos(job.id)
+  const due = waiting.filter((p) => !p.refused).length
   const add = useMutation({
-    mutationFn: (file: File) => {
+    networkMode: 'always',
+    mutationFn: async (file: File) => {
       if (file.size > MOST_MB * 1024 * 1024)
         throw new ApiError(413, 'The photo is too large.', [
           {
@@ -37,17 +42,17 @@ export function Photos({
             allowed: `at most ${MOST_MB} MB`,
           },
         ])
-      const form = new FormData()
-      form.set('file', file)
-      return need(
-        api.POST('/api/v1/jobs/{id}/photos', {
-          params: { path: { id: job.id }, query: { moment, surfaceId } },
-          body: form as unknown as { file: string },
-          bodySerializer: (body) => body as unknown as FormData,
-        }),
-      )
+      const photo = taken({ jobId: job.id, surfaceId, moment, file })
+      try {
+        return await send(photo)
+      } catch (error) {
+        if (!isCut(error)) throw error
+        await keep(photo)
+        return undefined
+      }
     },
     onSuccess: (photo) => {
+      if (!photo) return
       void client.invalidateQueries({ queryKey: photosQuery(job.id).queryKey })
       if (photo.moment === 'HALF_AND_HALF') setOpen(photo.id)
     },
@@ -86,6 +91,22 @@ export function Photos({
       </div>
       <div aria-live="polite">{add.isPending && <p className="text-faint">Turning and storing it…</p>}</div>
       {add.error && <Trouble error={add.error} />}
+      {due > 0 && (
+        <p role="status" className="border-l-4 border-l-care pl-3">
+          {plural(due, 'photo')} kept on this device; {due === 1 ? 'it goes' : 'they go'} out when the line is
+          back.
+        </p>
+      )}
+      {waiting
+        .filter((p) => p.refused)
+        .map((p) => (
+          <div key={p.id} role="alert" className="border-l-4 border-l-over pl-3">
+            A photo of {timeOf(p.takenAt)} was not taken: {p.refused}
+            <Button weight="quiet" onClick={() => void forget(p)}>
+              Let it go
+            </Button>
+          </div>
+        ))}
       {shown.length > 0 && (
         <ul className="grid grid-cols-2 gap-2 sm:grid-cols-3">
           {shown.map((p) => (

@@ -19,6 +19,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -218,7 +219,8 @@ class BenchJourneyTest {
   }
 
   @Test
-  void whatIsToldWithoutALineGoesOutOnceAndTheCarefulAnswerStands(AttuneJar.Opened attune) {
+  void whatIsToldWithoutALineGoesOutOnceAndTheCarefulAnswerStands(AttuneJar.Opened attune)
+      throws IOException {
     try (Visit cut = Visit.installed(attune);
         Visit other = Visit.desk(attune)) {
       String job =
@@ -238,8 +240,14 @@ class BenchJourneyTest {
       see(cut, "Grey or brown");
       assertThat(cut.page.getByText("No connection.")).isVisible();
       assertThat(cut.page.getByText(Pattern.compile("1 entry kept on this device"))).isVisible();
+      step(cut).locator("summary").click();
+      step(cut).locator("input[type=file]").setInputFiles(SurveyJourneyTest.picture());
+      Locator kept = cut.page.getByText(Pattern.compile("^1 photo kept on this device"));
+      assertThat(kept).isVisible();
       cut.page.reload();
       assertThat(step(cut)).containsText("pass 2");
+      step(cut).locator("summary").click();
+      assertThat(kept).isVisible();
       see(cut, "Clean");
       assertThat(step(cut).getByRole(AriaRole.HEADING).first()).hasText("Check");
       cut.isFitForEveryone();
@@ -255,6 +263,9 @@ class BenchJourneyTest {
               .filter(t -> t.get("rung").getAsInt() == 1)
               .toList();
       assertThat(cleaned).allMatch(t -> t.get("state").getAsString().equals("REFERRED"));
+      String photos = "/api/v1" + job + "/photos";
+      cut.page.waitForCondition(
+          () -> times(other.page.request().get(photos).text(), "\"moment\":") == 1);
       String record = other.page.request().get("/api/v1" + job + "/bench/record").text();
       assertThat(times(record, "Seen: grey or brown.")).as(record).isEqualTo(1);
       assertThat(times(record, "Seen: the trim's colour.")).as(record).isEqualTo(1);

@@ -152,7 +152,7 @@ class SurveyJourneyTest {
     }
   }
 
-  private static FilePayload picture() throws IOException {
+  static FilePayload picture() throws IOException {
     BufferedImage image = new BufferedImage(800, 600, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = image.createGraphics();
     g.setColor(new Color(210, 200, 180));

@@ -6,6 +6,7 @@ import attune.app.photos.PhotoViews.PhotoView;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.core.io.Resource;
@@ -43,15 +44,24 @@ class PhotoController {
     return photos.of(id);
   }
 
+  /**
+   * Keeps a photo.
+   *
+   * @param photoId given by the device, so that it counts once however often it is sent
+   * @param takenAt when it was taken, where it could not be sent at once
+   */
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   PhotoView add(
       @PathVariable UUID id,
       @RequestPart("file") MultipartFile file,
       @RequestParam Moment moment,
-      @RequestParam(required = false) String surfaceId)
+      @RequestParam(required = false) String surfaceId,
+      @RequestParam(required = false) UUID photoId,
+      @RequestParam(required = false) LocalDateTime takenAt)
       throws IOException {
-    return photos.add(id, file.getBytes(), new PhotoForm(surfaceId, moment, null, null));
+    PhotoForm form = new PhotoForm(surfaceId, moment, null, null);
+    return photos.add(id, file.getBytes(), form, photoId, takenAt);
   }
 
   @PutMapping("/{photoId}")

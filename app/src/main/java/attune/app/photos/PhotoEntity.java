@@ -50,8 +50,8 @@ class PhotoEntity {
 
   protected PhotoEntity() {}
 
-  PhotoEntity(UUID jobId, Picture picture, PhotoForm form, LocalDateTime at) {
-    this.id = UUID.randomUUID();
+  PhotoEntity(UUID id, UUID jobId, Picture picture, PhotoForm form, LocalDateTime at) {
+    this.id = id;
     this.jobId = jobId;
     this.width = picture.width();
     this.height = picture.height();

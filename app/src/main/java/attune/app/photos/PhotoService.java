@@ -5,6 +5,7 @@ import attune.app.photos.PhotoViews.PhotoForm;
 import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.photos.Pictures.Picture;
 import attune.app.web.NotNowException;
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -45,6 +46,20 @@ public class PhotoService {
   }
 
   public PhotoView add(UUID jobId, byte[] file, PhotoForm form) {
+    return add(jobId, file, form, null, null);
+  }
+
+  /**
+   * The same from a device that may send it twice, or late.
+   *
+   * @param id given by the device, or null
+   * @param takenAt null for now; nothing is taken later than now
+   */
+  public PhotoView add(
+      UUID jobId, byte[] file, PhotoForm form, @Nullable UUID id, @Nullable LocalDateTime takenAt) {
+    if (id != null && photos.existsById(id)) {
+      return photo(jobId, id).view();
+    }
     check(jobId, form);
     if (photos.countByJobId(jobId) >= MOST) {
       throw new NotNowException("This job has " + MOST + " photos; delete some first.");
@@ -53,7 +68,10 @@ public class PhotoService {
     Picture large = Pictures.scaled(file, Pictures.LARGE);
     Picture small = Pictures.scaled(large.jpeg(), Pictures.SMALL);
     LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
-    PhotoEntity photo = photos.saveAndFlush(new PhotoEntity(jobId, large, form, now));
+    LocalDateTime at = takenAt == null || takenAt.isAfter(now) ? now : takenAt;
+    PhotoEntity photo =
+        photos.saveAndFlush(
+            new PhotoEntity(id == null ? UUID.randomUUID() : id, jobId, large, form, at));
     files.write(photo.id(), large.jpeg(), small.jpeg());
     return photo.view();
   }

@@ -13,6 +13,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -96,6 +97,21 @@ class PhotosApiTest {
   void aSmallPngStaysAsLargeAsItIs() throws IOException {
     JsonNode photo = add(picture("png", 300, 200)).json();
     assertThat(photo.get("width").asInt()).isEqualTo(300);
+  }
+
+  @Test
+  void aPhotoSentTwiceIsKeptOnceWithTheTimeItWasTaken() throws IOException {
+    String id = UUID.randomUUID().toString();
+    String path = photos + "?moment=DONE&photoId=" + id + "&takenAt=2026-05-04T09:10:00";
+    byte[] taken = picture("png", 300, 200);
+    assertThat(api.postFile(path, "a.png", taken).json().get("id").asString()).isEqualTo(id);
+    assertThat(api.postFile(path, "a.png", taken).status()).isEqualTo(201);
+    assertThat(api.get(photos).json()).hasSize(1);
+    assertThat(api.get(photos).json().at("/0/at").asString()).startsWith("2026-05-04T09:10");
+    String other = api.newJob("Another", "five-seat");
+    assertThat(
+            api.postFile(path.replaceFirst("jobs/[^/]+", "jobs/" + other), "a.png", taken).status())
+        .isEqualTo(404);
   }
 
   @Test
