@@ -29,7 +29,7 @@ export function BenchView() {
   const layout = useCabin(job)
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
   const [search, setSearch] = useSearchParams()
-  const [chosen, setChosen] = useState<string | undefined>(search.get('task') ?? undefined)
+  const [chosen, setChosen] = useInHand(job.id, search.get('task') ?? undefined)
   const tasks = useMemo(() => (bench?.tasks ?? []).filter((t) => t.state !== 'REPLACED'), [bench])
   const people = useMemo(() => [...new Set(tasks.flatMap((t) => t.person ?? []))], [tasks])
   const open = useMemo(
@@ -195,6 +195,20 @@ export function BenchView() {
       </div>
     </div>
   )
+}
+
+/** The step in hand, which stays there through a reload. */
+function useInHand(jobId: string, asked: string | undefined) {
+  const key = `attune.hand.${jobId}`
+  const [chosen, choose] = useState<string | undefined>(
+    () => asked ?? sessionStorage.getItem(key) ?? undefined,
+  )
+  const setChosen = (id: string | undefined) => {
+    choose(id)
+    if (id) sessionStorage.setItem(key, id)
+    else sessionStorage.removeItem(key)
+  }
+  return [chosen, setChosen] as const
 }
 
 /** Other panels of the same seat or door whose check can be answered in the same look. */

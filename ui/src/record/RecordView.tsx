@@ -268,11 +268,11 @@ function UsedUp({ record }: { record: Record }) {
             <span className="font-semibold">
               {u.name} {u.ratio === 'ready' ? '' : u.ratio}
             </span>
-            <strong>{ml(u.ml)}</strong>
+            <strong className="text-right">{ml(u.ml)}</strong>
             <span className="text-note text-faint">
               {u.batches.length > 0 ? `Batch ${u.batches.join(', ')}` : 'No batch noted'}
             </span>
-            <span className="text-note text-faint">planned {ml(u.plannedMl)}</span>
+            <span className="text-right text-note text-faint">planned {ml(u.plannedMl)}</span>
           </li>
         ))}
       </ul>

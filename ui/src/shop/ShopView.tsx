@@ -123,7 +123,7 @@ function ShopForm({ start }: { start: Settings }) {
             {form.people.map((p, i) => (
               <li
                 key={i}
-                className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[1.4fr_1fr_1fr_auto]"
+                className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-t border-line pt-2 sm:grid-cols-[1.4fr_1fr_1fr_auto]"
               >
                 <TextField
                   label={`Person ${i + 1}`}

@@ -7,6 +7,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -106,6 +107,14 @@ public final class AttuneJar implements ParameterResolver {
     }
   }
 
+  private static void drain(BufferedReader said) {
+    try {
+      said.transferTo(Writer.nullWriter());
+    } catch (IOException killed) {
+      // its end of the pipe went with it
+    }
+  }
+
   private static String said(Process process) throws IOException {
     BufferedReader said =
         new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
@@ -114,7 +123,7 @@ public final class AttuneJar implements ParameterResolver {
       before.add(line);
       Matcher matcher = ADDRESS.matcher(line);
       if (matcher.find()) {
-        Thread drain = new Thread(() -> said.lines().forEach(rest -> {}), "jar output");
+        Thread drain = new Thread(() -> drain(said), "jar output");
         drain.setDaemon(true);
         drain.start();
         return matcher.group(1);

@@ -25,9 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/jobs")
 class JobController {
   private final JobService jobs;
+  private final SurveyService surveys;
 
-  JobController(JobService jobs) {
+  JobController(JobService jobs, SurveyService surveys) {
     this.jobs = jobs;
+    this.surveys = surveys;
   }
 
   @PostMapping
@@ -48,17 +50,17 @@ class JobController {
 
   @PostMapping("/{id}/findings")
   JobDetail find(@PathVariable UUID id, @Valid @RequestBody FindingRequest request) {
-    return jobs.find(id, request);
+    return surveys.find(id, request);
   }
 
   @PostMapping("/{id}/copies")
   JobDetail copy(@PathVariable UUID id, @Valid @RequestBody CopyRequest request) {
-    return jobs.copy(id, request);
+    return surveys.copy(id, request);
   }
 
   @PostMapping("/{id}/panels")
   JobDetail add(@PathVariable UUID id, @Valid @RequestBody NewPanel panel) {
-    return jobs.add(id, panel);
+    return surveys.add(id, panel);
   }
 
   @PostMapping("/{id}/panels/{surfaceId}/split")
@@ -66,22 +68,22 @@ class JobController {
       @PathVariable UUID id,
       @PathVariable String surfaceId,
       @Valid @RequestBody SplitRequest request) {
-    return jobs.split(id, surfaceId, request.along());
+    return surveys.split(id, surfaceId, request.along());
   }
 
   @PostMapping("/{id}/panels/merge")
   JobDetail merge(@PathVariable UUID id, @Valid @RequestBody PanelsRequest request) {
-    return jobs.merge(id, request.surfaceIds());
+    return surveys.merge(id, request.surfaceIds());
   }
 
   @PostMapping("/{id}/panels/remove")
   JobDetail remove(@PathVariable UUID id, @Valid @RequestBody PanelsRequest request) {
-    return jobs.remove(id, request.surfaceIds());
+    return surveys.remove(id, request.surfaceIds());
   }
 
   @PostMapping("/{id}/panels/restore")
   JobDetail restore(@PathVariable UUID id) {
-    return jobs.restore(id);
+    return surveys.restore(id);
   }
 
   @PostMapping("/{id}/undo")

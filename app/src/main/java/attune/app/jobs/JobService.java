@@ -5,13 +5,10 @@ import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobReader;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
-import attune.app.jobs.JobViews.CopyRequest;
-import attune.app.jobs.JobViews.FindingRequest;
 import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.JobViews.NewJob;
-import attune.app.jobs.JobViews.NewPanel;
 import attune.app.jobs.JobViews.NewVehicle;
 import attune.app.layouts.Layout;
 import attune.app.layouts.Layouts;
@@ -34,7 +31,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -50,7 +47,6 @@ public class JobService {
 
   private final JobRepository jobs;
   private final RevisionRepository revisions;
-  private final Findings findings;
   private final Layouts layouts;
   private final VehicleService vehicles;
   private final Schemas schemas;
@@ -61,7 +57,6 @@ public class JobService {
   JobService(
       JobRepository jobs,
       RevisionRepository revisions,
-      Findings findings,
       Layouts layouts,
       VehicleService vehicles,
       Schemas schemas,
@@ -70,7 +65,6 @@ public class JobService {
       Clock clock) {
     this.jobs = jobs;
     this.revisions = revisions;
-    this.findings = findings;
     this.layouts = layouts;
     this.vehicles = vehicles;
     this.schemas = schemas;
@@ -210,115 +204,35 @@ public class JobService {
     return revise(job, after, "Job details");
   }
 
-  public JobDetail find(UUID id, FindingRequest request) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    Map<String, Layout.Panel> panels = panels(before);
-    List<SurfaceFile> surfaces =
-        findings.apply(before.surfaces(), panels, request.surfaceIds(), request.finding());
-    JobFile after = before.with(surfaces);
-    return after.equals(before) ? detail(job) : revise(job, after, what(request, panels));
+  /** Keeps when and by whom a job is done. */
+  public JobDetail arrange(UUID id, JobFile after, String what) {
+    return edit(
+        id,
+        before -> {
+          if (!after.equals(before)) {
+            check(after);
+          }
+          return new Edit(after, what);
+        });
   }
 
   /**
-   * Keeps what was decided or found on a panel.
+   * A change of a job's document.
    *
-   * @param changed the panel after it
-   * @param what the change in words, as for undo
+   * @param what was changed, in words, as for undo
    */
-  public JobDetail decide(
-      UUID id, String surfaceId, UnaryOperator<SurfaceFile> changed, String what) {
+  record Edit(JobFile after, String what) {}
+
+  /**
+   * Changes a job's document: one revision more, none where nothing changed.
+   *
+   * @throws NotNowException once its run has begun
+   */
+  JobDetail edit(UUID id, Function<JobFile, Edit> change) {
     JobEntity job = open(id);
     JobFile before = document(job);
-    List<SurfaceFile> surfaces =
-        before.surfaces().stream()
-            .map(s -> s.id().equals(surfaceId) ? changed.apply(s) : s)
-            .toList();
-    JobFile after = before.with(surfaces);
-    if (after.equals(before)) {
-      return detail(job);
-    }
-    check(after);
-    return revise(job, after, what + " " + nameOf(surfaceId, before, panels(before)));
-  }
-
-  /** Keeps when and by whom a job is done. */
-  public JobDetail arrange(UUID id, JobFile after, String what) {
-    JobEntity job = open(id);
-    if (after.equals(document(job))) {
-      return detail(job);
-    }
-    check(after);
-    return revise(job, after, what);
-  }
-
-  /** Copies findings from panel to panel. */
-  public JobDetail copy(UUID id, CopyRequest request) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    List<SurfaceFile> surfaces = findings.copy(before.surfaces(), panels(before), request.pairs());
-    JobFile after = before.with(surfaces);
-    return after.equals(before)
-        ? detail(job)
-        : revise(job, after, "Copy to " + panelsOf(request.pairs().size()));
-  }
-
-  /** Adds a panel of one's own. */
-  public JobDetail add(UUID id, NewPanel panel) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    JobFile after = before.with(Panels.add(before.surfaces(), panel));
-    check(after);
-    return revise(job, after, "New panel " + panel.label().strip());
-  }
-
-  /** Cuts a panel in two. */
-  public JobDetail split(UUID id, String surfaceId, String along) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    Map<String, Layout.Panel> panels = panels(before);
-    JobFile after =
-        before.with(Panels.split(before.surfaces(), panels, surfaceId, along, labels(before)));
-    return revise(job, after, "Split " + nameOf(surfaceId, before, panels));
-  }
-
-  /** Makes one panel of several of one finish and use. */
-  public JobDetail merge(UUID id, List<String> surfaceIds) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    JobFile after =
-        before.with(Panels.merge(before.surfaces(), panels(before), surfaceIds, labels(before)));
-    return revise(job, after, "Make one of " + panelsOf(surfaceIds.size()));
-  }
-
-  /** Takes panels this vehicle does not have off the sheet. */
-  public JobDetail remove(UUID id, List<String> surfaceIds) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    JobFile after = Panels.remove(before, panels(before), surfaceIds);
-    return revise(job, after, "Remove " + panelsOf(surfaceIds.size()));
-  }
-
-  /** Puts every removed panel back on the sheet. */
-  public JobDetail restore(UUID id) {
-    JobEntity job = open(id);
-    JobFile before = document(job);
-    if (before.vehicle() == null || before.vehicle().without() == null) {
-      throw new NotNowException("No panel has been removed.");
-    }
-    return revise(job, before.with(before.vehicle().lacking(List.of())), "Put removed panels back");
-  }
-
-  private static String nameOf(String id, JobFile document, Map<String, Layout.Panel> panels) {
-    return document.surfaces().stream()
-        .filter(surface -> surface.id().equals(id))
-        .findFirst()
-        .map(surface -> label(surface, panels.get(id)))
-        .orElseGet(() -> panels.containsKey(id) ? panels.get(id).label() : id);
-  }
-
-  private static String panelsOf(int count) {
-    return count == 1 ? "1 panel" : count + " panels";
+    Edit edit = change.apply(before);
+    return edit.after().equals(before) ? detail(job) : revise(job, edit.after(), edit.what());
   }
 
   public JobDetail undo(UUID id) {
@@ -356,14 +270,15 @@ public class JobService {
     return labels;
   }
 
-  private static String label(SurfaceFile surface, Layout.Panel panel) {
+  static String label(SurfaceFile surface, Layout.Panel panel) {
     if (surface.label() != null) {
       return surface.label();
     }
     return panel == null ? surface.id().replace('-', ' ') : panel.label();
   }
 
-  private Map<String, Layout.Panel> panels(JobFile document) {
+  /** The layout's panels by id; none where a job has no layout. */
+  Map<String, Layout.Panel> panels(JobFile document) {
     String layout = document.vehicle() == null ? null : document.vehicle().layout();
     return layout == null ? Map.of() : layouts.panels(layout);
   }
@@ -441,7 +356,12 @@ public class JobService {
         labels(document));
   }
 
-  private void check(JobFile document) {
+  /**
+   * Holds a document to its schema, as far as it is answered.
+   *
+   * @throws InvalidInputException naming every fault
+   */
+  void check(JobFile document) {
     JobFile whole = document.with(document.surfaces().stream().map(Answered::filled).toList());
     ObjectNode tree = mapper.valueToTree(whole);
     List<Fault> faults = new ArrayList<>(schemas.faults(SchemaName.JOB, tree));
@@ -471,15 +391,6 @@ public class JobService {
       throw new InvalidInputException(
           pointer, "\"" + text + "\"", "a local time, YYYY-MM-DDTHH:MM");
     }
-  }
-
-  private String what(FindingRequest request, Map<String, Layout.Panel> panels) {
-    String first = request.surfaceIds().get(0);
-    String where =
-        request.surfaceIds().size() == 1
-            ? Optional.ofNullable(panels.get(first)).map(Layout.Panel::label).orElse(first)
-            : request.surfaceIds().size() + " panels";
-    return (Boolean.TRUE.equals(request.finding().cleared()) ? "Clear " : "Findings on ") + where;
   }
 
   private JobEntity job(UUID id) {

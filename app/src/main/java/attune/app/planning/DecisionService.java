@@ -3,8 +3,8 @@ package attune.app.planning;
 import attune.app.format.JobFile.ByHandFile;
 import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobFile.TriedFile;
-import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
+import attune.app.jobs.SurveyService;
 import attune.app.planning.MatchViews.ByHandRequest;
 import attune.app.planning.MatchViews.TriedRequest;
 import attune.app.reference.ReferenceData;
@@ -25,12 +25,12 @@ import org.springframework.stereotype.Service;
 @Service
 class DecisionService {
   private final JobPlans plans;
-  private final JobService jobs;
+  private final SurveyService surveys;
   private final ReferenceData reference;
 
-  DecisionService(JobPlans plans, JobService jobs, ReferenceData reference) {
+  DecisionService(JobPlans plans, SurveyService surveys, ReferenceData reference) {
     this.plans = plans;
-    this.jobs = jobs;
+    this.surveys = surveys;
     this.reference = reference;
   }
 
@@ -61,13 +61,13 @@ class DecisionService {
     }
     ByHandFile byHand =
         new ByHandFile(NeedleReader.file(treatment), reason.isEmpty() ? null : reason);
-    return jobs.decide(id, surfaceId, s -> s.decided(byHand, s.tried()), "Set by hand:");
+    return surveys.decide(id, surfaceId, s -> s.decided(byHand, s.tried()), "Set by hand:");
   }
 
   /** Back to the match's own choice. */
   JobDetail reset(UUID id, String surfaceId) {
     MatchService.surface(plans.job(id), surfaceId);
-    return jobs.decide(id, surfaceId, s -> s.decided(null, s.tried()), "Own choice on");
+    return surveys.decide(id, surfaceId, s -> s.decided(null, s.tried()), "Own choice on");
   }
 
   /** Notes what a treatment did; what did not work sets a hand choice of the same aside. */
@@ -76,7 +76,7 @@ class DecisionService {
     MatchService.surface(job, surfaceId);
     Treatment treatment = NeedleReader.treatment(job.shelf(), request.needles());
     TriedFile noted = new TriedFile(NeedleReader.file(treatment), request.result());
-    return jobs.decide(id, surfaceId, s -> with(s, noted), "Tried on");
+    return surveys.decide(id, surfaceId, s -> with(s, noted), "Tried on");
   }
 
   private static SurfaceFile with(SurfaceFile s, TriedFile noted) {
@@ -90,6 +90,6 @@ class DecisionService {
   /** Takes back all that was noted as tried. */
   JobDetail forgetTried(UUID id, String surfaceId) {
     MatchService.surface(plans.job(id), surfaceId);
-    return jobs.decide(id, surfaceId, s -> s.decided(s.byHand(), null), "Nothing tried on");
+    return surveys.decide(id, surfaceId, s -> s.decided(s.byHand(), null), "Nothing tried on");
   }
 }

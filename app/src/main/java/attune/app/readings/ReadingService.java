@@ -7,6 +7,7 @@ import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.Finding;
 import attune.app.jobs.JobViews.FindingRequest;
 import attune.app.jobs.JobViews.JobChange;
+import attune.app.jobs.SurveyService;
 import attune.app.readings.InstrumentPort.Measured;
 import attune.app.readings.InstrumentPort.Target;
 import attune.app.readings.ReadingViews.ReadingRequest;
@@ -46,6 +47,7 @@ class ReadingService {
   private final ReadingRepository readings;
   private final List<InstrumentPort> instruments;
   private final JobService jobs;
+  private final SurveyService surveys;
   private final BenchService bench;
   private final ShelfService shelf;
   private final ReferenceData reference;
@@ -55,6 +57,7 @@ class ReadingService {
       ReadingRepository readings,
       List<InstrumentPort> instruments,
       JobService jobs,
+      SurveyService surveys,
       BenchService bench,
       ShelfService shelf,
       ReferenceData reference,
@@ -62,6 +65,7 @@ class ReadingService {
     this.readings = readings;
     this.instruments = instruments;
     this.jobs = jobs;
+    this.surveys = surveys;
     this.bench = bench;
     this.shelf = shelf;
     this.reference = reference;
@@ -229,7 +233,7 @@ class ReadingService {
   }
 
   private void find(Target t, Finding finding) {
-    jobs.find(t.jobId(), new FindingRequest(List.of(t.surfaceId()), finding));
+    surveys.find(t.jobId(), new FindingRequest(List.of(t.surfaceId()), finding));
   }
 
   private void air(Target t, Double temperature, Double humidity, Double speed) {

@@ -1,0 +1,157 @@
+package attune.app.jobs;
+
+import attune.app.format.JobFile;
+import attune.app.format.JobFile.SurfaceFile;
+import attune.app.jobs.JobService.Edit;
+import attune.app.jobs.JobViews.CopyRequest;
+import attune.app.jobs.JobViews.FindingRequest;
+import attune.app.jobs.JobViews.JobDetail;
+import attune.app.jobs.JobViews.NewPanel;
+import attune.app.layouts.Layout;
+import attune.app.web.NotNowException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is found on a job's panels, and which panels it has. */
+@Service
+@Transactional
+public class SurveyService {
+  private final JobService jobs;
+  private final Findings findings;
+
+  SurveyService(JobService jobs, Findings findings) {
+    this.jobs = jobs;
+    this.findings = findings;
+  }
+
+  public JobDetail find(UUID id, FindingRequest request) {
+    return jobs.edit(
+        id,
+        before -> {
+          Map<String, Layout.Panel> panels = jobs.panels(before);
+          return new Edit(
+              before.with(
+                  findings.apply(
+                      before.surfaces(), panels, request.surfaceIds(), request.finding())),
+              what(request, panels));
+        });
+  }
+
+  /**
+   * Keeps what was decided or found on a panel.
+   *
+   * @param changed the panel after it
+   * @param what the change in words, as for undo
+   */
+  public JobDetail decide(
+      UUID id, String surfaceId, UnaryOperator<SurfaceFile> changed, String what) {
+    return jobs.edit(
+        id,
+        before -> {
+          JobFile after =
+              before.with(
+                  before.surfaces().stream()
+                      .map(s -> s.id().equals(surfaceId) ? changed.apply(s) : s)
+                      .toList());
+          if (!after.equals(before)) {
+            jobs.check(after);
+          }
+          return new Edit(after, what + " " + nameOf(surfaceId, before, jobs.panels(before)));
+        });
+  }
+
+  /** Copies findings from panel to panel. */
+  public JobDetail copy(UUID id, CopyRequest request) {
+    return jobs.edit(
+        id,
+        before ->
+            new Edit(
+                before.with(findings.copy(before.surfaces(), jobs.panels(before), request.pairs())),
+                "Copy to " + panelsOf(request.pairs().size())));
+  }
+
+  /** Adds a panel of one's own. */
+  JobDetail add(UUID id, NewPanel panel) {
+    return jobs.edit(
+        id,
+        before -> {
+          JobFile after = before.with(Panels.add(before.surfaces(), panel));
+          jobs.check(after);
+          return new Edit(after, "New panel " + panel.label().strip());
+        });
+  }
+
+  /** Cuts a panel in two. */
+  JobDetail split(UUID id, String surfaceId, String along) {
+    return jobs.edit(
+        id,
+        before -> {
+          Map<String, Layout.Panel> panels = jobs.panels(before);
+          return new Edit(
+              before.with(
+                  Panels.split(before.surfaces(), panels, surfaceId, along, jobs.labels(before))),
+              "Split " + nameOf(surfaceId, before, panels));
+        });
+  }
+
+  /** Makes one panel of several of one finish and use. */
+  JobDetail merge(UUID id, List<String> surfaceIds) {
+    return jobs.edit(
+        id,
+        before ->
+            new Edit(
+                before.with(
+                    Panels.merge(
+                        before.surfaces(), jobs.panels(before), surfaceIds, jobs.labels(before))),
+                "Make one of " + panelsOf(surfaceIds.size())));
+  }
+
+  /** Takes panels this vehicle does not have off the sheet. */
+  JobDetail remove(UUID id, List<String> surfaceIds) {
+    return jobs.edit(
+        id,
+        before ->
+            new Edit(
+                Panels.remove(before, jobs.panels(before), surfaceIds),
+                "Remove " + panelsOf(surfaceIds.size())));
+  }
+
+  /** Puts every removed panel back on the sheet. */
+  JobDetail restore(UUID id) {
+    return jobs.edit(
+        id,
+        before -> {
+          if (before.vehicle() == null || before.vehicle().without() == null) {
+            throw new NotNowException("No panel has been removed.");
+          }
+          return new Edit(
+              before.with(before.vehicle().lacking(List.of())), "Put removed panels back");
+        });
+  }
+
+  private static String nameOf(String id, JobFile document, Map<String, Layout.Panel> panels) {
+    return document.surfaces().stream()
+        .filter(surface -> surface.id().equals(id))
+        .findFirst()
+        .map(surface -> JobService.label(surface, panels.get(id)))
+        .orElseGet(() -> panels.containsKey(id) ? panels.get(id).label() : id);
+  }
+
+  private static String panelsOf(int count) {
+    return count == 1 ? "1 panel" : count + " panels";
+  }
+
+  private static String what(FindingRequest request, Map<String, Layout.Panel> panels) {
+    String first = request.surfaceIds().get(0);
+    String where =
+        request.surfaceIds().size() == 1
+            ? Optional.ofNullable(panels.get(first)).map(Layout.Panel::label).orElse(first)
+            : request.surfaceIds().size() + " panels";
+    return (Boolean.TRUE.equals(request.finding().cleared()) ? "Clear " : "Findings on ") + where;
+  }
+}
