@@ -1,6 +1,7 @@
 package attune.app;
 
 import attune.app.backup.RestoreCommand;
+import attune.app.format.BadInput;
 import attune.app.mix.MixCommand;
 import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
@@ -24,6 +25,7 @@ public class AttuneApplication {
       List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");
 
   public static void main(String[] args) {
+    System.setProperty("slf4j.internal.verbosity", "ERROR"); // stderr is for faults, a line each
     List<String> words = new ArrayList<>(Arrays.asList(args));
     String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
     switch (command) {
@@ -38,7 +40,7 @@ public class AttuneApplication {
                 + command
                 + "; there are: serve, plan JOB.json, mix, check SHELF.csv,"
                 + " restore BACKUP.zip --data DIR");
-        System.exit(PlanCommand.BAD_INPUT);
+        System.exit(BadInput.STATUS);
       }
     }
   }

@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.app.format.BadInput;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
@@ -22,7 +23,6 @@ import tools.jackson.databind.json.JsonMapper;
  * lays it into an empty data directory. Nothing is written when anything is missing or changed.
  */
 public final class RestoreCommand {
-  private static final int BAD_INPUT = 2;
   private static final String NAME = "([a-z-]+/)?[A-Za-z0-9._-]+";
 
   private final PrintStream out;
@@ -37,7 +37,7 @@ public final class RestoreCommand {
   public int run(List<String> arguments) {
     if (arguments.size() != 3 || !arguments.get(1).equals("--data")) {
       err.println("usage: restore BACKUP.zip --data DIR");
-      return BAD_INPUT;
+      return BadInput.STATUS;
     }
     Path data = Path.of(arguments.get(2));
     try (ZipFile zip = new ZipFile(arguments.get(0))) {
@@ -70,7 +70,7 @@ public final class RestoreCommand {
 
   private int fail(String line) {
     err.println(line);
-    return BAD_INPUT;
+    return BadInput.STATUS;
   }
 
   private static boolean isEmpty(Path data) throws IOException {

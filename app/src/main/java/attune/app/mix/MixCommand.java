@@ -1,10 +1,10 @@
 package attune.app.mix;
 
+import attune.app.format.BadInput;
 import attune.app.format.Schemas;
 import attune.app.format.ShelfReader;
 import attune.app.mix.Mixing.MixRequest;
 import attune.app.reference.ReferenceData;
-import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import jakarta.annotation.Nullable;
 import java.io.PrintStream;
@@ -21,7 +21,6 @@ import tools.jackson.databind.json.JsonMapper;
  * amount, as JSON; of the starting shelf. Faults go to the error stream, a line each.
  */
 public final class MixCommand {
-  private static final int BAD_INPUT = 2;
   private static final Set<String> OPTIONS =
       Set.of("--ratio", "--bottle-ml", "--product-ml", "--product", "--held");
   private static final String USAGE =
@@ -42,7 +41,7 @@ public final class MixCommand {
     for (int i = 0; i < arguments.size(); i += 2) {
       if (!OPTIONS.contains(arguments.get(i)) || i + 1 == arguments.size()) {
         err.println(USAGE);
-        return BAD_INPUT;
+        return BadInput.STATUS;
       }
       given.put(arguments.get(i), arguments.get(i + 1));
     }
@@ -61,11 +60,7 @@ public final class MixCommand {
       out.println(mapper.writeValueAsString(mixing.mix(request)));
       return 0;
     } catch (InvalidInputException e) {
-      e.faults().stream()
-          .map(Fault::line)
-          .map(line -> line.replaceAll("\\R", " "))
-          .forEach(err::println);
-      return BAD_INPUT;
+      return BadInput.told(e, err);
     }
   }
 

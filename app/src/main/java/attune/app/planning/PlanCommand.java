@@ -1,5 +1,6 @@
 package attune.app.planning;
 
+import attune.app.format.BadInput;
 import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.format.PlanWriter;
@@ -7,7 +8,6 @@ import attune.app.format.Schemas;
 import attune.app.format.ShelfReader;
 import attune.app.format.TextFile;
 import attune.app.reference.ReferenceData;
-import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.survey.Job;
 import java.io.PrintStream;
@@ -21,9 +21,6 @@ import tools.jackson.databind.json.JsonMapper;
  * a line each.
  */
 public final class PlanCommand {
-  /** Exit status for bad input. */
-  public static final int BAD_INPUT = 2;
-
   private final PrintStream out;
   private final PrintStream err;
 
@@ -36,7 +33,7 @@ public final class PlanCommand {
   public int run(List<String> arguments) {
     if (arguments.size() != 1) {
       err.println("usage: plan JOB.json");
-      return BAD_INPUT;
+      return BadInput.STATUS;
     }
     Path file = Path.of(arguments.get(0));
     try {
@@ -44,11 +41,7 @@ public final class PlanCommand {
       out.flush();
       return 0;
     } catch (InvalidInputException e) {
-      e.faults().stream()
-          .map(Fault::line)
-          .map(line -> line.replaceAll("\\R", " "))
-          .forEach(err::println);
-      return BAD_INPUT;
+      return BadInput.told(e, err);
     }
   }
 

@@ -1,10 +1,10 @@
 package attune.app.shelf;
 
+import attune.app.format.BadInput;
 import attune.app.format.Schemas;
 import attune.app.format.ShelfCsv;
 import attune.app.format.ShelfReader;
 import attune.app.format.TextFile;
-import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import java.io.PrintStream;
 import java.nio.file.Path;
@@ -18,7 +18,6 @@ import tools.jackson.databind.json.JsonMapper;
  * every fault on a line of the error stream.
  */
 public final class CheckCommand {
-  private static final int BAD_INPUT = 2;
   private static final String DECIMAL_COMMA = "--decimal-comma";
 
   private final PrintStream out;
@@ -35,7 +34,7 @@ public final class CheckCommand {
     boolean decimalComma = files.remove(DECIMAL_COMMA);
     if (files.size() != 1) {
       err.println("usage: check SHELF.csv [" + DECIMAL_COMMA + "]");
-      return BAD_INPUT;
+      return BadInput.STATUS;
     }
     Schemas schemas = new Schemas();
     JsonMapper mapper = JsonMapper.shared();
@@ -55,11 +54,7 @@ public final class CheckCommand {
               + " tools, no fault");
       return 0;
     } catch (InvalidInputException e) {
-      e.faults().stream()
-          .map(Fault::line)
-          .map(line -> line.replaceAll("\\R", " "))
-          .forEach(err::println);
-      return BAD_INPUT;
+      return BadInput.told(e, err);
     }
   }
 }
