@@ -114,8 +114,12 @@ function MixCard(props: {
         <dl className="my-1 grid grid-cols-2 gap-x-4">
           <dt className="text-note text-faint">Product</dt>
           <dt className="text-note text-faint">Water</dt>
-          <dd className="text-big leading-none font-semibold">{ml(mix.productMl)}</dd>
-          <dd className="text-big leading-none font-semibold">{ml(mix.waterMl)}</dd>
+          <dd className="text-big leading-none font-semibold whitespace-nowrap max-sm:text-head">
+            {ml(mix.productMl)}
+          </dd>
+          <dd className="text-big leading-none font-semibold whitespace-nowrap max-sm:text-head">
+            {ml(mix.waterMl)}
+          </dd>
         </dl>
         <p>
           Water first, then product, into a {ml(mix.bottleMl)} bottle
