@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { heardTime } from './clock'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -18,6 +19,18 @@ export class ApiError extends Error {
 }
 
 export const api = createClient<paths>({ baseUrl: '/' })
+
+let setClock = false
+
+/** True where the server was started as if it were another day. */
+export const isClockSet = () => setClock
+
+api.use({
+  onResponse({ response }) {
+    heardTime(response.headers.get('Attune-Now'))
+    setClock ||= response.headers.has('Attune-Clock-Set')
+  },
+})
 
 type Answer<T> = { data?: T; error?: unknown; response: Response }
 

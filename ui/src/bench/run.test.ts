@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { follows, laterWord, serverTime, withEntry, type Bench, type BenchTask, type Entry } from './run'
+import { localOf, msOf } from '../api/clock'
+import { follows, laterWord, withEntry, type Bench, type BenchTask, type Entry } from './run'
 
 const soil = {
   seen: 'soil',
@@ -108,7 +109,7 @@ describe('a run that has told what the server has not heard', () => {
   })
 
   it('writes times as the server does', () => {
-    expect(serverTime(new Date(2026, 4, 4, 9, 5, 7, 8).getTime())).toBe('2026-05-04T09:05:07.008')
+    expect(localOf(msOf('2026-05-04T09:05:07.008'))).toBe('2026-05-04T09:05:07.008')
   })
 
   it('keeps the later word of the server, whichever comes in last', () => {

@@ -173,13 +173,3 @@ function counted(bench: Bench): Bench {
 /** Of two words of the server the one it said later. */
 export const laterWord = (a: Bench | undefined, b: Bench): Bench =>
   a && a.jobId === b.jobId && a.serverNow > b.serverNow ? a : b
-
-/** A moment as the server writes times: local, to the millisecond. */
-export function serverTime(ms: number): string {
-  const at = new Date(ms)
-  const two = (n: number) => String(n).padStart(2, '0')
-  return (
-    `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}` +
-    `T${two(at.getHours())}:${two(at.getMinutes())}:${two(at.getSeconds())}.${String(at.getMilliseconds()).padStart(3, '0')}`
-  )
-}

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { ApiError, api, need } from '../api/client'
+import { deviceMs, localOf, msOf, nowMs } from '../api/clock'
 import { benchQuery, jobQuery } from '../api/queries'
-import { laterWord, serverTime, withEntry, type Bench, type Entry } from './run'
+import { laterWord, withEntry, type Bench, type Entry } from './run'
 import { keepRun, keepWaiting, keptRun, waitingEntries } from './waiting'
 
 const LISTEN_AFTER_MS = 1000
@@ -65,7 +66,7 @@ export function useBench(id: string, by: string) {
   )
   const heard = useCallback(
     (fresh: Bench) => {
-      keepRun(id, { bench: fresh, heardAt: Date.now() })
+      keepRun(id, { bench: fresh, heardAt: deviceMs() })
       client.setQueryData(key, fresh)
       void client.invalidateQueries({ queryKey: ['day'] })
     },
@@ -147,10 +148,10 @@ export function useBench(id: string, by: string) {
 
   const tell = (what: Tell) => {
     if (!run.data) return
-    const offset = new Date(run.data.serverNow).getTime() - run.dataUpdatedAt
+    const offset = msOf(run.data.serverNow) - run.dataUpdatedAt
     const entry: Entry = {
       id: crypto.randomUUID(),
-      at: serverTime(Date.now() + offset),
+      at: localOf(deviceMs() + offset),
       by: by || undefined,
       ...what,
     }
@@ -177,10 +178,10 @@ export function useBench(id: string, by: string) {
 
 /** The server's time, ticking: its last word plus what has passed since it came in, at `heardAt` here. */
 export function useServerTime(serverNow: string | undefined, heardAt: number): number {
-  const [now, setNow] = useState(() => Date.now())
+  const [now, setNow] = useState(deviceMs)
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 500)
+    const timer = setInterval(() => setNow(deviceMs()), 500)
     return () => clearInterval(timer)
   }, [])
-  return serverNow ? new Date(serverNow).getTime() + Math.max(0, now - heardAt) : now
+  return serverNow ? msOf(serverNow) + Math.max(0, now - heardAt) : nowMs()
 }

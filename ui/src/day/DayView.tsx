@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowRight, Plus } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
+import { localOf, nowMs } from '../api/clock'
 import { dayQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -23,7 +24,7 @@ export function DayView() {
   return (
     <div className="mx-auto w-full max-w-5xl p-3 md:p-6">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-head">{dayOf(new Date().toISOString())}</h1>
+        <h1 className="text-head">{dayOf(localOf(nowMs()))}</h1>
         <div className="flex flex-wrap gap-2">
           <ButtonLink to="/week">Week</ButtonLink>
           <ButtonLink to="/new" weight="main">

@@ -2,10 +2,12 @@ import { Moon, Search, Sun } from 'lucide-react'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { NavLink, Outlet } from 'react-router'
+import { isClockSet } from '../api/client'
+import { localOf, nowMs } from '../api/clock'
 import { shopQuery } from '../api/queries'
 import { TextureDefs } from './textures'
 import { useTheme } from './useTheme'
-import { writeAs } from './words'
+import { when, writeAs } from './words'
 import { usePhotoSender } from '../survey/waitingPhotos'
 
 const place = ({ isActive }: { isActive: boolean }) =>
@@ -93,6 +95,11 @@ export function Frame() {
         <Suspense fallback={null}>
           <Palette onClose={() => setFinding(false)} />
         </Suspense>
+      )}
+      {isClockSet() && (
+        <p role="status" className="no-print border-b border-line bg-piece px-3 py-1 text-note md:px-5">
+          The clock is set: it is {when(localOf(nowMs()), '')} here.
+        </p>
       )}
       <main id="content" className="flex flex-1 flex-col">
         <Outlet key={units + locale} />

@@ -42,7 +42,7 @@ test('amounts keep a tenth only where it matters', () => {
 test('a range of one is one', () => expect(range(2, 2)).toBe('2'))
 
 test('another day is named', () => {
-  const today = new Date('2026-05-04T10:00:00')
+  const today = '2026-05-04T10:00:00.000'
   expect(when('2026-05-04T17:30:00', today)).toBe('17:30')
   expect(when('2026-05-05T08:00:00', today)).toBe('Tue 5 May, 08:00')
 })

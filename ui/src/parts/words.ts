@@ -1,3 +1,5 @@
+import { localOf, msOf, nowMs } from '../api/clock'
+
 const spoken: Record<string, string> = {
   'food-drink': 'food or drink',
   'shoe-scuff': 'shoe marks',
@@ -67,8 +69,13 @@ let day: Intl.DateTimeFormat
 export function writeAs(settings: { units: string; locale: string }) {
   shop.us = settings.units === 'us'
   shop.locale = settings.locale
-  time = new Intl.DateTimeFormat(shop.locale, { hour: '2-digit', minute: '2-digit' })
-  day = new Intl.DateTimeFormat(shop.locale, { weekday: 'short', day: 'numeric', month: 'short' })
+  time = new Intl.DateTimeFormat(shop.locale, { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
+  day = new Intl.DateTimeFormat(shop.locale, {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  })
 }
 writeAs({ units: 'metric', locale: 'en-GB' })
 
@@ -77,12 +84,10 @@ export const money = (minor: number, currency: string) =>
   new Intl.NumberFormat(shop.locale, { style: 'currency', currency }).format(minor / 100)
 
 /** A local time of the server as today's clock time, or with its day. */
-export function when(local: string, today = new Date()): string {
-  const date = new Date(local)
-  return isToday(local, today) ? time.format(date) : `${day.format(date)}, ${time.format(date)}`
+export function when(local: string, now = localOf(nowMs())): string {
+  return isToday(local, now) ? timeOf(local) : `${dayOf(local)}, ${timeOf(local)}`
 }
 
-export const isToday = (local: string, today = new Date()) =>
-  new Date(local).toDateString() === today.toDateString()
-export const dayOf = (local: string) => day.format(new Date(local))
-export const timeOf = (local: string) => time.format(new Date(local))
+export const isToday = (local: string, now = localOf(nowMs())) => local.slice(0, 10) === now.slice(0, 10)
+export const dayOf = (local: string) => day.format(msOf(local))
+export const timeOf = (local: string) => time.format(msOf(local))

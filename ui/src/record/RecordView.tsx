@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ApiError, need, type Schemas } from '../api/client'
 import { readingsQuery, recordQuery } from '../api/queries'
-import { serverTime } from '../bench/run'
+import { localOf, msOf, nowMs } from '../api/clock'
 import { Ask } from '../bench/Otherwise'
 import { Button, ButtonLink, TextField } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
@@ -92,7 +92,7 @@ const LATE_MS = 60_000
 
 function Entry(props: { line: Line; lines: Line[]; jobId: string; open: boolean }) {
   const { line } = props
-  const later = new Date(line.recordedAt).getTime() - new Date(line.at).getTime() > LATE_MS
+  const later = msOf(line.recordedAt) - msOf(line.at) > LATE_MS
   const corrected = props.lines.find((l) => l.id === line.corrects)
   return (
     <li className="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-2">
@@ -135,7 +135,7 @@ function Correct({ line, jobId }: { line: Line; jobId: string }) {
                 id: crypto.randomUUID(),
                 taskId,
                 kind: 'corrected',
-                at: serverTime(Date.now()),
+                at: localOf(nowMs()),
                 reason,
                 detail: {
                   corrects: line.id,

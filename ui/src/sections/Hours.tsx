@@ -59,29 +59,36 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
               {hours.simulated && ', simulated'}
             </span>
           </p>
-          <ol className="flex items-end gap-px overflow-x-auto pb-1" aria-label="Working window by the hour">
-            {hours.hours.map((h) => (
-              <li key={h.at} className="shrink-0">
-                <button
-                  type="button"
-                  aria-pressed={h.at === at}
-                  aria-label={`${dayOf(h.at)} ${timeOf(h.at)}: ${fit(h)}`}
-                  onClick={() => setAt(h.at)}
-                  className={`grid h-24 w-7 content-end border-b-2 ${h.at === at ? 'border-needle bg-piece' : 'border-transparent'}`}
-                >
-                  <span
-                    className={`block ${bar(h)}`}
-                    style={{ height: `${8 + 48 * Math.min(1, (h.windowS ?? 0) / MOST_WINDOW_S)}px` }}
-                  />
-                  <span className="narrow text-note">{timeOf(h.at).slice(0, 2)}</span>
-                </button>
-              </li>
-            ))}
-          </ol>
-          <p className="text-note text-faint">
-            Height is the shortest working window. Solid is fit for work, hatched needs the shade, hollow is
-            not.
-          </p>
+          {hours.hours.length > 0 && (
+            <>
+              <ol
+                className="flex items-end gap-px overflow-x-auto pb-1"
+                aria-label="Working window by the hour"
+              >
+                {hours.hours.map((h) => (
+                  <li key={h.at} className="shrink-0">
+                    <button
+                      type="button"
+                      aria-pressed={h.at === at}
+                      aria-label={`${dayOf(h.at)} ${timeOf(h.at)}: ${fit(h)}`}
+                      onClick={() => setAt(h.at)}
+                      className={`grid h-24 w-7 content-end border-b-2 ${h.at === at ? 'border-needle bg-piece' : 'border-transparent'}`}
+                    >
+                      <span
+                        className={`block ${bar(h)}`}
+                        style={{ height: `${8 + 48 * Math.min(1, (h.windowS ?? 0) / MOST_WINDOW_S)}px` }}
+                      />
+                      <span className="narrow text-note">{timeOf(h.at).slice(0, 2)}</span>
+                    </button>
+                  </li>
+                ))}
+              </ol>
+              <p className="text-note text-faint">
+                Height is the shortest working window. Solid is fit for work, hatched needs the shade, hollow
+                is not.
+              </p>
+            </>
+          )}
           {picked && <Picked hour={picked} onTake={onTake} />}
         </>
       )}

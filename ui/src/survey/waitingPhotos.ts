@@ -3,7 +3,7 @@ import { createStore, del, entries, set } from 'idb-keyval'
 import { useEffect, useMemo, useSyncExternalStore } from 'react'
 import { ApiError, api, need, type Schemas } from '../api/client'
 import { photosQuery } from '../api/queries'
-import { serverTime } from '../bench/run'
+import { localOf, nowMs } from '../api/clock'
 
 export type WaitingPhoto = {
   id: string
@@ -23,7 +23,7 @@ const store = createStore('attune-photos', 'waiting')
 export const taken = (photo: Omit<WaitingPhoto, 'id' | 'takenAt' | 'refused'>): WaitingPhoto => ({
   ...photo,
   id: crypto.randomUUID(),
-  takenAt: serverTime(Date.now()),
+  takenAt: localOf(nowMs()),
 })
 
 export const send = ({ id, jobId, surfaceId, moment, takenAt, file }: WaitingPhoto) => {

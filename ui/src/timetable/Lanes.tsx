@@ -1,5 +1,6 @@
 import { Pin } from 'lucide-react'
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { localOf, nowMs } from '../api/clock'
 import { dayOf, Say, timeOf } from '../parts/words'
 import {
   lanesOf,
@@ -104,7 +105,7 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
   const lanes = lanesOf(table, by, begin, end)
   const { strip, px } = useFit(minutesBetween(begin, end), zoom)
   const width = minutesBetween(begin, end) * px
-  const now = minutesBetween(begin, new Date().toISOString())
+  const now = minutesBetween(begin, localOf(nowMs()))
   return (
     <div className="lying min-w-0 overflow-hidden print:break-inside-avoid">
       <p className="border-b border-line px-2 py-1 text-note font-semibold">

@@ -1,12 +1,11 @@
 import type { Schemas } from '../api/client'
+import { msOf as ms } from '../api/clock'
 import { CabinSheet } from '../parts/CabinSheet'
 import { OrderMark } from '../parts/OrderMark'
 import { useCabin } from '../parts/useCabin'
 import { timeOf } from '../parts/words'
 import { said } from './Lanes'
 import type { Table } from './layout'
-
-const ms = (local: string) => new Date(local).getTime()
 
 /** The leapfrog of a coating: lay, wipe from, wipe by, area by area, drawn on the cabin and over time. */
 export function Pace(props: {

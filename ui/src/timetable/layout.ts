@@ -1,24 +1,21 @@
 import type { Schemas } from '../api/client'
+import { localOf, msOf } from '../api/clock'
 
 export type Table = Schemas['TimetableView']
 export type Task = Schemas['TaskView']
 
 const MINUTE = 60_000
 
-export const minutesBetween = (from: string, to: string) =>
-  (new Date(to).getTime() - new Date(from).getTime()) / MINUTE
+export const minutesBetween = (from: string, to: string) => (msOf(to) - msOf(from)) / MINUTE
 
 /** A local time some minutes on, written as the server writes it. */
 export function plusMinutes(local: string, minutes: number): string {
-  const at = new Date(new Date(local).getTime() + minutes * MINUTE)
-  const two = (n: number) => String(n).padStart(2, '0')
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T${two(at.getHours())}:${two(at.getMinutes())}:${two(at.getSeconds())}`
+  return localOf(msOf(local) + minutes * MINUTE).slice(0, 19)
 }
 
 /** To the nearest so many minutes of the clock. */
 export function snapped(local: string, step: number): string {
-  const at = new Date(local)
-  const past = at.getMinutes() + at.getSeconds() / 60
+  const past = (msOf(local) / MINUTE) % 60
   return plusMinutes(local, Math.round(past / step) * step - past)
 }
 

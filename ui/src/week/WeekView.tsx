@@ -7,13 +7,13 @@ import { weekQuery } from '../api/queries'
 import { Button, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { dayOf, timeOf, when } from '../parts/words'
+import { localOf, msOf } from '../api/clock'
 import { worked } from '../timetable/Promised'
 
 type Stint = Schemas['StintView']
 
 const DAY_MS = 86_400_000
-const plusDays = (date: string, days: number) =>
-  new Date(new Date(`${date}T12:00:00Z`).getTime() + days * DAY_MS).toISOString().slice(0, 10)
+const plusDays = (date: string, days: number) => localOf(msOf(`${date}T12:00`) + days * DAY_MS).slice(0, 10)
 const nobody = 'Not said who'
 
 /** All jobs and people of a week. */

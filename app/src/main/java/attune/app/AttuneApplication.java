@@ -5,6 +5,8 @@ import attune.app.format.BadInput;
 import attune.app.mix.MixCommand;
 import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
+import attune.app.web.Time;
+import attune.core.check.InvalidInputException;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.PrintStream;
@@ -23,6 +25,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 public class AttuneApplication {
   private static final List<String> DEMO =
       List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");
+  private static final String CLOCK = "--clock=";
 
   public static void main(String[] args) {
     System.setProperty("slf4j.internal.verbosity", "ERROR"); // stderr is for faults, a line each
@@ -30,7 +33,7 @@ public class AttuneApplication {
     String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
     switch (command) {
       case "plan" -> System.exit(new PlanCommand(out(), err()).run(words));
-      case "mix" -> System.exit(new MixCommand(out(), err()).run(words));
+      case "mix" -> System.exit(new MixCommand(out(), err(), Time.machine()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
       case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
       case "serve" -> SpringApplication.run(AttuneApplication.class, settings(words));
@@ -48,7 +51,19 @@ public class AttuneApplication {
   private static String[] settings(List<String> words) {
     return words.stream()
         .flatMap(word -> word.equals("--demo") ? DEMO.stream() : Stream.of(word))
+        .map(word -> word.startsWith(CLOCK) ? checked(word) : word)
         .toArray(String[]::new);
+  }
+
+  /** A clock that cannot be read is said in one line, before anything starts. */
+  private static String checked(String word) {
+    try {
+      Time.startingAt(word.substring(CLOCK.length()));
+      return "--attune.clock=" + word.substring(CLOCK.length());
+    } catch (InvalidInputException e) {
+      System.exit(BadInput.told(e, err()));
+      throw e;
+    }
   }
 
   private static PrintStream out() {

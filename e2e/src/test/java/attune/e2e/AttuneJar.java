@@ -3,6 +3,7 @@ package attune.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -23,6 +25,13 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 
 /** The runnable jar with demo data, and Debian's Chromium to open it with; once for all classes. */
 public final class AttuneJar implements ParameterResolver {
+  /** How long a state is waited for, also on a machine that has other work. */
+  static final double PATIENCE_MS = 60_000;
+
+  /** A zone other than the shop's: screens go by the shop. */
+  static final String ZONE = "America/Halifax";
+
+  private static final String CLOCK = "2026-06-09T08:15";
   private static final Pattern ADDRESS = Pattern.compile("open at (http://localhost:\\d+)");
 
   /** What a test drives. */
@@ -66,6 +75,7 @@ public final class AttuneJar implements ParameterResolver {
 
   private static Opened open() {
     try {
+      PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
       Path data = Files.createTempDirectory("attune-e2e");
       Process process = launch(data, "--demo", "--server.port=0");
       String address = address(process);
@@ -90,6 +100,9 @@ public final class AttuneJar implements ParameterResolver {
                 System.getProperty("attune.jar"),
                 "serve",
                 "--attune.data=" + data));
+    if (Stream.of(arguments).noneMatch(word -> word.startsWith("--clock="))) {
+      command.add("--clock=" + CLOCK);
+    }
     command.addAll(List.of(arguments));
     try {
       return new ProcessBuilder(command).redirectErrorStream(true).start();

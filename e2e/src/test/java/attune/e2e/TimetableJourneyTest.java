@@ -156,6 +156,7 @@ class TimetableJourneyTest {
       visit.isFitForEveryone();
       visit.button("Back to the job’s").click();
       assertThat(sections.getByRole(AriaRole.HEADING)).not().containsText("instead of");
+      visit.open(visit.job("Tidewren 24") + "/sections"); // only who works outdoors asks the sky
       Locator hours = visit.region("Hours to come");
       hours
           .getByRole(

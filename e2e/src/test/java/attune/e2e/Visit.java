@@ -39,12 +39,13 @@ final class Visit implements AutoCloseable {
             .newContext(
                 new Browser.NewContextOptions()
                     .setViewportSize(width, height)
+                    .setTimezoneId(AttuneJar.ZONE)
                     .setColorScheme(scheme)
                     .setHasTouch(touch)
                     .setServiceWorkers(workers)
                     .setBaseURL(attune.address()));
     page = context.newPage();
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(AttuneJar.PATIENCE_MS);
     page.onPageError(faults::add);
     page.onRequest(
         request -> {

@@ -5,6 +5,7 @@ import attune.app.handover.HandoverService;
 import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -24,6 +25,9 @@ class DemoData {
 
   private static final int NOT_STARTED = -1;
   private static final int ALL = Integer.MAX_VALUE;
+  private static final int OPENS = 8;
+  private static final int NOON = 12;
+  private static final int CLOSES = 18;
   private static final int EARLIER_DAYS = 178;
   private static final String EARLIER = "Spring clean and dye barrier";
   private static final List<DemoJob> JOBS =
@@ -85,10 +89,13 @@ class DemoData {
   private UUID create(DemoJob demo, UUID vehicle) {
     JobFile file =
         mapper.readValue(ReferenceData.text("/demo/" + demo.file() + ".json"), JobFile.class);
-    UUID id = jobs.create(today(file), vehicle, "Demo job").id();
-    if (demo.tasksDone() != NOT_STARTED) {
-      runs.work(id, demo.tasksDone(), LocalDateTime.now(clock));
+    LocalDateTime now = LocalDateTime.now(clock);
+    if (demo.tasksDone() == NOT_STARTED) {
+      return jobs.create(on(nextMorning(now), file), vehicle, "Demo job").id();
     }
+    LocalDateTime until = lastAtWork(now);
+    UUID id = jobs.create(on(until.toLocalDate(), file), vehicle, "Demo job").id();
+    runs.work(id, demo.tasksDone(), until);
     return id;
   }
 
@@ -101,11 +108,24 @@ class DemoData {
     handover.close(id);
   }
 
-  /** The file's day one stands for today. */
-  private JobFile today(JobFile f) {
-    return on(LocalDate.now(clock), f);
+  /**
+   * The day cars that still wait are begun: today in the morning, else the next that is no Sunday.
+   */
+  private static LocalDate nextMorning(LocalDateTime now) {
+    boolean today = now.getHour() < NOON && now.getDayOfWeek() != DayOfWeek.SUNDAY;
+    LocalDate day = today ? now.toLocalDate() : now.toLocalDate().plusDays(1);
+    return day.getDayOfWeek() == DayOfWeek.SUNDAY ? day.plusDays(1) : day;
   }
 
+  /** When somebody last stood at a car: now in working hours, else when the last ones ended. */
+  private static LocalDateTime lastAtWork(LocalDateTime now) {
+    if (now.getHour() >= CLOSES) {
+      return now.toLocalDate().atTime(CLOSES, 0);
+    }
+    return now.getHour() < OPENS ? now.toLocalDate().minusDays(1).atTime(CLOSES, 0) : now;
+  }
+
+  /** The file's day one stands for a day. */
   private static JobFile on(LocalDate day, JobFile f) {
     JobFile.SettingFile s = f.setting();
     LocalDate dayOne = LocalDateTime.parse(s.start()).toLocalDate();

@@ -17,6 +17,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.plan.Outlook;
+import attune.core.plan.Outlook.Fix;
 import attune.core.plan.Outlook.Forecast;
 import attune.core.plan.Outlook.Hour;
 import attune.core.plan.Outlook.Panel;
@@ -40,6 +41,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -235,7 +237,16 @@ class OutlookService {
   }
 
   private HoursView hours(UUID id, List<Forecast> forecasts, String place, boolean simulated) {
-    List<Hour> hours = reference.planner().outlook(plans.plan(id)).hours(forecasts);
+    Plan plan = plans.plan(id);
+    if (plan.job().setting().place() == Setting.Place.STUDIO) {
+      return new HoursView(
+          place,
+          simulated,
+          "In the studio the air is the room's: the weather makes no difference.",
+          List.of());
+    }
+    Outlook outlook = reference.planner().outlook(plan);
+    List<Hour> hours = outlook.hours(forecasts);
     Optional<Hour> best = Outlook.best(hours);
     return new HoursView(
         place,
@@ -245,8 +256,25 @@ class OutlookService {
                     "Best begun "
                         + WHEN.format(h.forecast().at())
                         + ": fewest sections, most time to wipe.")
-            .orElse("No hour of it is fit for wet work."),
+            .orElseGet(() -> noHour(outlook.fixes(forecasts), Outlook.leastBad(hours))),
         hours.stream().map(h -> view(h, best.filter(h::equals).isPresent())).toList());
+  }
+
+  private static String noHour(List<Fix> fixes, Optional<Hour> leastBad) {
+    String would =
+        fixes.isEmpty()
+            ? "It has to be another day."
+            : fixes.stream().map(OutlookService::words).collect(Collectors.joining(" "));
+    return "No hour of it is fit for wet work. "
+        + would
+        + leastBad.map(h -> " Least bad is " + WHEN.format(h.forecast().at()) + ".").orElse("");
+  }
+
+  private static String words(Fix fix) {
+    return switch (fix) {
+      case SHADE -> "Out of the sun one would be.";
+      case HEATED_HALL -> "In a heated hall it can be done at any hour.";
+    };
   }
 
   private static HourView view(Hour h, boolean best) {

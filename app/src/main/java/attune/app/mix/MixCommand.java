@@ -8,6 +8,7 @@ import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
 import jakarta.annotation.Nullable;
 import java.io.PrintStream;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -29,10 +30,15 @@ public final class MixCommand {
 
   private final PrintStream out;
   private final PrintStream err;
+  private final Clock clock;
 
-  public MixCommand(PrintStream out, PrintStream err) {
+  /**
+   * @param clock today, by which a product has expired
+   */
+  public MixCommand(PrintStream out, PrintStream err, Clock clock) {
     this.out = out;
     this.err = err;
+    this.clock = clock;
   }
 
   /** Runs the command and returns the exit status. */
@@ -48,7 +54,7 @@ public final class MixCommand {
     try {
       ReferenceData reference =
           new ReferenceData(new ShelfReader(new Schemas(), JsonMapper.shared()));
-      Mixing mixing = new Mixing(reference, reference.startingShelf(), LocalDate.now());
+      Mixing mixing = new Mixing(reference, reference.startingShelf(), LocalDate.now(clock));
       MixRequest request =
           new MixRequest(
               given.get("--ratio"),

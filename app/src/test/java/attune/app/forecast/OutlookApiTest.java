@@ -21,6 +21,51 @@ class OutlookApiTest {
     return answer.json();
   }
 
+  private static String mobileJob(Api api, String title) {
+    String job = api.surveyedJob(title);
+    assertThat(api.patch("/api/v1/jobs/" + job, "{\"setting\":{\"place\":\"mobile\"}}").status())
+        .isEqualTo(200);
+    return job;
+  }
+
+  private static String hour(String at, int degrees, double humidity, String sun) {
+    return "{'at':'%s','airTempC':%d,'relativeHumidity':%s,'sun':'%s'}"
+        .formatted(at, degrees, humidity, sun);
+  }
+
+  private static String says(Api api, String job, String... hours) {
+    String file =
+        "{'format':'attune-forecast','version':1,'hours':[" + String.join(",", hours) + "]}";
+    return api.post("/api/v1/jobs/" + job + "/forecast", file.replace('\'', '"'))
+        .json()
+        .get("says")
+        .asString();
+  }
+
+  @Test
+  void whereNoHourIsFitItSaysWhatWouldMakeOneAndWhichIsLeastBad(Api api) {
+    String job = mobileJob(api, "A hot day");
+    assertThat(
+            says(
+                api,
+                job,
+                hour("2026-06-21T11:00", 27, 0.5, "direct"),
+                hour("2026-06-21T13:00", 31, 0.5, "direct")))
+        .startsWith("No hour of it is fit")
+        .contains("Out of the sun one would be.", "heated hall", "Least bad is Sun 21 Jun, 11:00");
+    assertThat(says(api, job, hour("2026-11-27T12:00", 4, 1, "none")))
+        .doesNotContain("Out of the sun")
+        .contains("heated hall");
+  }
+
+  @Test
+  void inTheStudioTheWeatherMakesNoDifference(Api api) {
+    String job = api.surveyedJob("In the warm");
+    JsonNode hours = api.get("/api/v1/jobs/" + job + "/forecast").json();
+    assertThat(hours.get("says").asString()).startsWith("In the studio the air is the room's");
+    assertThat(hours.get("hours")).isEmpty();
+  }
+
   @Test
   void heatAndSunCutTheSectionsSmallerAndSayWhatDidIt(Api api) {
     String job = api.surveyedJob("In the sun");
@@ -57,7 +102,7 @@ class OutlookApiTest {
 
   @Test
   void theShippedWeatherIsAFileThatCanBeReadBack(Api api) {
-    String job = api.surveyedJob("On the drive");
+    String job = mobileJob(api, "On the drive");
     Answer file = api.get("/api/v1/forecast?day=2026-06-21");
     assertThat(file.json().get("hours")).hasSize(48);
     assertThat(api.get("/api/v1/forecast?day=2026-06-21").text()).isEqualTo(file.text());
@@ -85,7 +130,7 @@ class OutlookApiTest {
         "/hours/0/airTempC | {'at':'2026-06-01T08:00','relativeHumidity':0.6}",
       })
   void aForecastThatIsNotOneIsRefusedFieldByField(String pointer, String hour, Api api) {
-    String job = api.surveyedJob("A bad forecast");
+    String job = mobileJob(api, "A bad forecast");
     String file = "{'format':'attune-forecast','version':1,'hours':[" + hour + "]}";
     Answer refused = api.post("/api/v1/jobs/" + job + "/forecast", file.replace('\'', '"'));
     assertThat(refused.status()).isEqualTo(422);

@@ -2,6 +2,7 @@ package attune.app.mix;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import attune.app.web.Time;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -20,7 +21,8 @@ class MixCommandTest {
   private int run(String arguments) {
     return new MixCommand(
             new PrintStream(out, true, StandardCharsets.UTF_8),
-            new PrintStream(err, true, StandardCharsets.UTF_8))
+            new PrintStream(err, true, StandardCharsets.UTF_8),
+            Time.startingAt("2026-06-09T08:15"))
         .run(List.of(arguments.split(" ")));
   }
 

@@ -6,6 +6,7 @@ import attune.app.support.Api;
 import attune.app.support.Api.Answer;
 import attune.app.support.RunningAttune;
 import attune.app.support.RunningAttune.Running;
+import attune.app.support.TestClock;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import org.junit.jupiter.api.AfterAll;
@@ -53,7 +54,7 @@ class MixedApiTest {
     Answer mixed = mix("{\"productId\":\"tarnwick-alkaline\",\"ratio\":\"1:15\",\"bottleMl\":800}");
     assertThat(mixed.status()).isEqualTo(201);
     assertThat(left("tarnwick-alkaline")).isEqualTo(950);
-    assertThat(LocalDate.parse(mixed.json().get("useBy").asString())).isAfter(LocalDate.now());
+    assertThat(LocalDate.parse(mixed.json().get("useBy").asString())).isAfter(TestClock.TODAY);
     String id = mixed.json().get("id").asString();
     assertThat(api.get("/api/v1/mix/mixed").json().findValuesAsString("id")).contains(id);
     assertThat(api.post("/api/v1/mix/mixed/" + id + "/poured").json().findValuesAsString("id"))

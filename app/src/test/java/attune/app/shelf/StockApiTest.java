@@ -7,6 +7,7 @@ import attune.app.support.Api;
 import attune.app.support.Api.Answer;
 import attune.app.support.RunningAttune;
 import attune.app.support.RunningAttune.Running;
+import attune.app.support.TestClock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -118,7 +119,7 @@ class StockApiTest {
 
   @Test
   void bottlesSayWhatIsOnHandAndAnExpiredOneDoesNotCount() {
-    LocalDate today = LocalDate.now();
+    LocalDate today = TestClock.TODAY;
     bottle(
         MILD, "{\"sizeMl\":500,\"leftMl\":120,\"openedOn\":\"%s\"}".formatted(today.minusDays(30)));
     bottle(MILD, "{\"sizeMl\":500,\"batch\":\"B2\"}");
@@ -156,7 +157,7 @@ class StockApiTest {
   @Test
   void aJobOfNextMonthIsNoNeedOfThisWeek() {
     String job = api.surveyedJob("Far off");
-    String start = LocalDate.now().plusDays(20) + "T09:00";
+    String start = TestClock.TODAY.plusDays(20) + "T09:00";
     api.patch("/api/v1/jobs/" + job, "{\"setting\":{\"start\":\"" + start + "\"}}");
     assertThat(api.get("/api/v1/needs?days=7").text()).doesNotContain("Far off");
     assertThat(api.get("/api/v1/needs?days=30").text()).contains("Far off");

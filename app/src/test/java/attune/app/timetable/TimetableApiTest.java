@@ -6,9 +6,9 @@ import attune.app.support.Api;
 import attune.app.support.Api.Answer;
 import attune.app.support.RunningAttune;
 import attune.app.support.RunningAttune.Running;
+import attune.app.support.TestClock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -199,7 +199,7 @@ class TimetableApiTest {
 
   @Test
   void aPromiseMissedBringsOffersAndOneIsTaken() {
-    String day = LocalDate.now().plusDays(60).toString(); // no start is offered in the past
+    String day = TestClock.TODAY.plusDays(60).toString(); // no start is offered in the past
     String job = job("Promised", day);
     set(job, "{\"setting\":{\"returnBy\":\"" + day + "T10:00\"}}");
     JsonNode before = table(job);

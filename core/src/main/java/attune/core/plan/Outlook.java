@@ -95,6 +95,12 @@ public final class Outlook {
   public record Hour(
       Forecast forecast, Whole whole, boolean light, boolean workable, boolean shade) {}
 
+  /** What would make an hour fit for wet work. */
+  public enum Fix {
+    SHADE,
+    HEATED_HALL
+  }
+
   private static final double SHADE_HELPS = 2;
   private static final double MINUTE_S = 60;
   private static final double DAY_S = 86_400;
@@ -203,6 +209,39 @@ public final class Outlook {
       hours.add(new Hour(f, whole, lit, workable, shade));
     }
     return hours;
+  }
+
+  /**
+   * What would make some hour of a forecast fit where none is: each tried, and only named where it
+   * does. Empty where neither helps, so that it has to be another day.
+   */
+  public List<Fix> fixes(List<Forecast> forecast) {
+    List<Fix> fixes = new ArrayList<>();
+    if (hours(forecast.stream().map(f -> new Forecast(f.at(), f.air(), Sun.NONE)).toList()).stream()
+        .anyMatch(Hour::workable)) {
+      fixes.add(Fix.SHADE);
+    }
+    Air hall =
+        new Air(
+            new Celsius(figures.get("hall.temperature")),
+            figures.get("hall.humidity"),
+            figures.get("hall.draught"));
+    Whole inside = in(hall, Sun.NONE);
+    if (inside.fits() && inside.dries() && inside.hottestC() <= figures.get("window.surface-max")) {
+      fixes.add(Fix.HEATED_HALL);
+    }
+    return fixes;
+  }
+
+  /** The hour nearest to being fit: light before dark, drying before not, then the coolest. */
+  public static Optional<Hour> leastBad(List<Hour> hours) {
+    return hours.stream()
+        .min(
+            Comparator.comparing((Hour h) -> !h.light())
+                .thenComparing(h -> !h.whole().dries())
+                .thenComparing(h -> !h.whole().fits())
+                .thenComparingDouble(h -> h.whole().hottestC())
+                .thenComparing(h -> h.forecast().at()));
   }
 
   /**

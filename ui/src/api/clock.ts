@@ -1,0 +1,28 @@
+/**
+ * The shop's clock. The server says its local time with every answer; screens go by that, whatever
+ * clock and zone their device has. Local times are read as if they were UTC, so that no hour of a
+ * day is missing or doubled when clocks change.
+ */
+
+let aheadMs: number | undefined
+
+/** Milliseconds on a scale of local time of what the server writes as YYYY-MM-DDTHH:MM[:SS[.mmm]]. */
+export const msOf = (local: string): number => Date.parse(`${local}Z`)
+
+/** A moment as the server writes times: local, to the millisecond. */
+export const localOf = (ms: number): string => new Date(ms).toISOString().slice(0, 23)
+
+/** Takes what the server said the time is. */
+export function heardTime(local: string | null) {
+  const ms = local === null ? NaN : msOf(local)
+  if (!Number.isNaN(ms)) aheadMs = ms - Date.now()
+}
+
+/** Now at the shop; by the device until the server has said anything. */
+export function nowMs(): number {
+  const device = Date.now()
+  return device + (aheadMs ?? -new Date(device).getTimezoneOffset() * 60_000)
+}
+
+/** Now on the device, only to tell how long ago something was heard. */
+export const deviceMs = (): number => Date.now()
