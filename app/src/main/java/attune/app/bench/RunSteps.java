@@ -34,6 +34,7 @@ final class RunSteps {
   static final Set<String> LAYS =
       Set.of("condition", "protect", "barrier", "coat", "dress", "refinish");
   private static final Set<String> CLEANS = Set.of("clean", "textile");
+  private static final String REST = "break";
   private static final String METER = "meter";
   private static final int METER_S = 60;
   private static final int TEST_S = 180;
@@ -73,6 +74,9 @@ final class RunSteps {
 
   private void add(int place) {
     TaskFile file = plan.timeline().get(place);
+    if (file.step().equals(REST)) {
+      return; // nobody ticks a rest
+    }
     if (LAYS.contains(file.step())) {
       meter(place);
     }
@@ -141,6 +145,8 @@ final class RunSteps {
         null,
         from.toString(),
         from.plusSeconds(seconds).toString(),
+        null,
+        like.roundId(),
         wet ? from.plusSeconds(rung.dwellS().min()).toString() : null,
         wet
             ? from.plusSeconds(Math.max(rung.dwellS().min(), rung.sections().windowS())).toString()
@@ -183,6 +189,8 @@ final class RunSteps {
             null,
             at.toString(),
             at.plusSeconds(METER_S).toString(),
+            null,
+            first.roundId(),
             null,
             null,
             panels.stream().map(panel -> "dry-" + panel).toList());

@@ -16,6 +16,8 @@ public record PlanFile(
     List<ClothFile> cloths,
     List<PurchaseFile> purchases,
     List<TaskFile> timeline,
+    @Nullable List<RoundFile> rounds,
+    @Nullable TotalsFile totals,
     ReadyFile ready,
     List<CareFile> care,
     List<HouseRuleFile> houseRules,
@@ -169,9 +171,41 @@ public record PlanFile(
       @Nullable Integer section,
       String start,
       String end,
+      @Nullable Double handsMin,
+      @Nullable String roundId,
       @Nullable String wipeFrom,
       @Nullable String wipeBy,
       List<String> after) {}
+
+  /**
+   * A round: one zone, one bottle and ratio, one tool, one person.
+   *
+   * @param surfaceIds in working order
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record RoundFile(
+      String id,
+      String zone,
+      String step,
+      List<String> surfaceIds,
+      @Nullable String productId,
+      @Nullable String ratio,
+      @Nullable String toolId,
+      @Nullable String person,
+      String start,
+      String end,
+      double handsMin,
+      double waitMin) {}
+
+  /** What a visit comes to, minutes; receiving and handing over left out. */
+  public record TotalsFile(
+      RangeFile handsMin,
+      int waitMin,
+      int visitMin,
+      int cleanMin,
+      int finishMin,
+      int inspectMin,
+      int rounds) {}
 
   /** When the vehicle can be used. */
   public record ReadyFile(String driveAt, String sitAt, String curedAt) {}

@@ -15,11 +15,13 @@ import attune.app.format.PlanFile.PurchaseFile;
 import attune.app.format.PlanFile.RangeFile;
 import attune.app.format.PlanFile.ReadyFile;
 import attune.app.format.PlanFile.ReasonFile;
+import attune.app.format.PlanFile.RoundFile;
 import attune.app.format.PlanFile.RuledOutFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SectionsFile;
 import attune.app.format.PlanFile.SpanFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.app.format.PlanFile.TotalsFile;
 import attune.core.match.Ledger;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -31,8 +33,10 @@ import attune.core.measure.PhInterval;
 import attune.core.measure.Sections;
 import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
+import attune.core.plan.Round;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Task;
+import attune.core.plan.Totals;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Span;
@@ -86,6 +90,8 @@ public class PlanWriter {
                         p.text()))
             .toList(),
         plan.timetable().tasks().stream().map(PlanWriter::task).toList(),
+        plan.timetable().rounds().stream().map(PlanWriter::round).toList(),
+        totals(plan.totals()),
         new ReadyFile(
             local(plan.timetable().driveAt()),
             local(plan.timetable().sitAt()),
@@ -267,9 +273,42 @@ public class PlanWriter {
         t.section() == 0 ? null : t.section(),
         local(t.start()),
         local(t.end()),
+        t.roundId().isEmpty() ? null : minutes(t.handsS()),
+        t.roundId().orElse(null),
         local(t.wipeFrom()),
         local(t.wipeBy()),
         t.after());
+  }
+
+  private static RoundFile round(Round r) {
+    return new RoundFile(
+        r.id(),
+        r.zone(),
+        r.step().code(),
+        r.surfaceIds(),
+        r.productId().orElse(null),
+        r.ratio().orElse(null),
+        r.toolId().orElse(null),
+        r.person().orElse(null),
+        local(r.start()),
+        local(r.end()),
+        minutes(r.handsS()),
+        minutes(r.waitS()));
+  }
+
+  private static TotalsFile totals(Totals t) {
+    return new TotalsFile(
+        new RangeFile(t.handsLow(), t.handsHigh()),
+        t.waits(),
+        t.visit(),
+        t.clean(),
+        t.finish(),
+        t.inspect(),
+        t.rounds());
+  }
+
+  private static double minutes(int seconds) {
+    return round(seconds / 60.0, 2);
   }
 
   private static String local(Optional<LocalDateTime> time) {

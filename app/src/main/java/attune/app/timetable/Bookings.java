@@ -6,7 +6,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.planning.JobPlans;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
-import attune.core.plan.Task;
+import attune.core.plan.Round;
 import attune.core.plan.Timetable;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -56,36 +56,36 @@ class Bookings {
     for (JobSummary other : open()) {
       if (!other.id().equals(id)) {
         timetable(other)
-            .flatMap(theirs -> clash(planned, theirs))
+            .flatMap(theirs -> clash(planned.rounds(), theirs.rounds()))
             .ifPresent(
-                task -> {
+                round -> {
                   throw new InvalidInputException(
                       pointer,
                       "%s is on %s then, %s to %s"
                           .formatted(
-                              task.person().orElseThrow(),
+                              round.person().orElseThrow(),
                               other.vehicleLabel(),
-                              AT.format(task.start()),
-                              CLOCK.format(task.end())),
+                              AT.format(round.start()),
+                              CLOCK.format(round.end())),
                       "people who are free, or another start");
                 });
       }
     }
   }
 
-  /** The first task of theirs somebody of ours would be wanted for at the same time. */
-  static Optional<Task> clash(Timetable ours, Timetable theirs) {
-    return theirs.tasks().stream()
+  /** The first round of theirs somebody of ours would be wanted for at the same time. */
+  static Optional<Round> clash(List<Round> ours, List<Round> theirs) {
+    return theirs.stream()
         .filter(Bookings::isNamed)
-        .filter(task -> ours.tasks().stream().anyMatch(our -> clash(our, task)))
+        .filter(round -> ours.stream().anyMatch(our -> clash(our, round)))
         .findFirst();
   }
 
-  static boolean isNamed(Task task) {
-    return task.person().filter(name -> !name.startsWith(UNNAMED)).isPresent();
+  static boolean isNamed(Round round) {
+    return round.person().filter(name -> !name.startsWith(UNNAMED)).isPresent();
   }
 
-  private static boolean clash(Task a, Task b) {
+  private static boolean clash(Round a, Round b) {
     return a.person().equals(b.person())
         && a.start().isBefore(b.end())
         && b.start().isBefore(a.end());

@@ -6,12 +6,11 @@ import attune.app.shop.ShopService;
 import attune.app.timetable.WeekViews.StartRequest;
 import attune.app.timetable.WeekViews.StintView;
 import attune.app.timetable.WeekViews.WeekView;
-import attune.core.plan.Task;
+import attune.core.plan.Round;
 import attune.core.plan.Timetable;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.DayOfWeek;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.TemporalAdjusters;
@@ -70,21 +69,19 @@ class WeekController {
 
   private static List<StintView> stints(
       JobSummary job, Timetable timetable, Map<JobSummary, Timetable> planned, LocalDate monday) {
-    Map<Key, List<Task>> byDay = new LinkedHashMap<>();
-    for (Task task : timetable.tasks()) {
-      LocalDate day = task.start().toLocalDate();
-      if (task.person().isPresent()
-          && !day.isBefore(monday)
-          && day.isBefore(monday.plusDays(DAYS))) {
+    Map<Key, List<Round>> byDay = new LinkedHashMap<>();
+    for (Round round : timetable.rounds()) {
+      LocalDate day = round.start().toLocalDate();
+      if (!day.isBefore(monday) && day.isBefore(monday.plusDays(DAYS))) {
         byDay
             .computeIfAbsent(
-                new Key(task.person().filter(p -> Bookings.isNamed(task)), day),
+                new Key(round.person().filter(p -> Bookings.isNamed(round)), day),
                 key -> new ArrayList<>())
-            .add(task);
+            .add(round);
       }
     }
     List<StintView> stints = new ArrayList<>();
-    byDay.forEach((key, tasks) -> stints.add(stint(job, timetable, key, tasks, planned)));
+    byDay.forEach((key, rounds) -> stints.add(stint(job, timetable, key, rounds, planned)));
     return stints;
   }
 
@@ -92,21 +89,17 @@ class WeekController {
       JobSummary job,
       Timetable timetable,
       Key key,
-      List<Task> tasks,
+      List<Round> rounds,
       Map<JobSummary, Timetable> planned) {
     LocalDateTime from =
-        tasks.stream().map(Task::start).min(Comparator.naturalOrder()).orElseThrow();
+        rounds.stream().map(Round::start).min(Comparator.naturalOrder()).orElseThrow();
     LocalDateTime until =
-        tasks.stream().map(Task::end).max(Comparator.naturalOrder()).orElseThrow();
-    long work =
-        tasks.stream().mapToLong(t -> Duration.between(t.start(), t.end()).toMinutes()).sum();
-    Timetable mine =
-        new Timetable(
-            tasks, timetable.driveAt(), timetable.sitAt(), timetable.curedAt(), List.of());
+        rounds.stream().map(Round::end).max(Comparator.naturalOrder()).orElseThrow();
+    long work = Math.round(rounds.stream().mapToInt(Round::handsS).sum() / 60.0);
     String clash =
         planned.entrySet().stream()
             .filter(other -> !other.getKey().equals(job))
-            .filter(other -> Bookings.clash(mine, other.getValue()).isPresent())
+            .filter(other -> Bookings.clash(rounds, other.getValue().rounds()).isPresent())
             .map(other -> other.getKey().vehicleLabel())
             .findFirst()
             .orElse(null);

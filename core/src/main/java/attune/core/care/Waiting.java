@@ -4,13 +4,11 @@ import attune.core.match.Decisions;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Plan;
 import attune.core.plan.Planner;
-import attune.core.plan.Step;
 import attune.core.reference.Figures;
 import attune.core.survey.Condition;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -50,12 +48,7 @@ public record Waiting(int months, Level soil, int passes, long minutes) {
             .flatMap(s -> s.match().ladder().stream().limit(1))
             .mapToInt(rung -> Math.max(1, rung.passesHigh()))
             .sum();
-    long minutes =
-        plan.timetable().tasks().stream()
-            .filter(t -> t.step() == Step.CLEAN || t.step() == Step.TEXTILE)
-            .mapToLong(t -> Duration.between(t.start(), t.end()).toSeconds())
-            .sum();
-    return new Waiting(months, soil, passes, Math.round(minutes / 60.0));
+    return new Waiting(months, soil, passes, plan.totals().clean());
   }
 
   private static Surface soiled(Surface surface, Level soil) {

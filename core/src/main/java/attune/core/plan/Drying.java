@@ -1,6 +1,7 @@
 package attune.core.plan;
 
 import attune.core.match.Place;
+import attune.core.material.Role;
 import attune.core.material.Texture;
 import attune.core.measure.Evaporation;
 import attune.core.measure.GramsPerSquareMetre;
@@ -20,10 +21,29 @@ public record Drying(boolean dries, int estimateS, String how, String confirmWit
     double seconds =
         Evaporation.secondsToDry(
             new GramsPerSquareMetre(residual(place, figures)), place.air(), place.temperature());
+    seconds *= falling(place, figures);
     double most = figures.get("dry.most");
     boolean dries = seconds <= most;
     return new Drying(
         dries, (int) Math.ceil(Math.min(seconds, most)), how(place), "moisture-meter");
+  }
+
+  /**
+   * Fabric is no free film: after the surface water it dries ever slower, as many times as long as
+   * the film alone. The seat's own heat or air halves it.
+   */
+  private static double falling(Place place, Figures figures) {
+    boolean aired = place.surface().has(Feature.VENTILATED) || place.surface().has(Feature.HEATED);
+    double helped = aired ? figures.get("dry.aired") : 1;
+    if (place.finish().hasNap()) {
+      boolean rim = place.surface().role() != Role.SEAT;
+      return figures.get(rim ? "dry.falling.rim" : "dry.falling.seat") * helped;
+    }
+    if (place.finish().isTextile()) {
+      boolean pile = place.finish().code().equals("textile/pile");
+      return figures.get(pile ? "dry.falling.carpet" : "dry.falling.cloth") * helped;
+    }
+    return 1;
   }
 
   private static double residual(Place place, Figures figures) {

@@ -20,6 +20,7 @@ public record Plan(
     List<ClothCount> cloths,
     List<Purchase> purchases,
     Timetable timetable,
+    Totals totals,
     List<CareItem> care,
     List<Reason> warnings) {
 

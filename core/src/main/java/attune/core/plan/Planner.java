@@ -40,6 +40,7 @@ public final class Planner {
   private final FinishChooser chooser;
   private final Quantities quantities;
   private final WorkTimes times;
+  private final Experience experience;
 
   /** With no experience of a shop's own. */
   public Planner(Rulebook book) {
@@ -49,6 +50,7 @@ public final class Planner {
   /** With what a shop's own records say of its minutes and amounts. */
   public Planner(Rulebook book, Experience experience) {
     this.book = book;
+    this.experience = experience;
     this.figures = book.figures();
     this.matcher = new Matcher(book);
     this.chooser = new FinishChooser(book);
@@ -90,6 +92,7 @@ public final class Planner {
         quantities.cloths(plans, job.houseRules().school("towel-life")),
         purchases.stream().distinct().toList(),
         timetable,
+        Totals.of(timetable, plans, figures, experience),
         AfterCare.of(plans, job.setting(), figures),
         warnings(job, plans, timetable));
   }
@@ -185,14 +188,22 @@ public final class Planner {
     List<RuledOut> ruledOut = new ArrayList<>(match.ruledOut());
     ruledOut.addAll(chosen.ruledOut());
     ruledOut.sort(Comparator.comparing(RuledOut::kind).thenComparing(RuledOut::itemId));
+    List<Reason> cautions = cautions(place, match, chosen);
+    boolean rinsed = cautions.stream().anyMatch(caution -> caution.code() == ReasonCode.RINSE);
     return new SurfacePlan(
         match,
         chosen.steps(),
         wet ? Optional.of(Drying.of(place, figures)) : Optional.empty(),
-        cautions(place, match, chosen),
+        cautions,
         ruledOut,
-        minutes(place, match, chosen.steps(), Rung::passesLow, 1),
-        minutes(place, match, chosen.steps(), Rung::passesHigh, figures.get("time.most-overrun")));
+        minutes(place, match, chosen.steps(), rinsed, Rung::passesLow, 1),
+        minutes(
+            place,
+            match,
+            chosen.steps(),
+            rinsed,
+            Rung::passesHigh,
+            figures.get("time.most-overrun")));
   }
 
   /** Resolves a surface of a job, as the matcher and the rack need it. */
@@ -253,6 +264,7 @@ public final class Planner {
       Place place,
       SurfaceMatch match,
       List<FinishStep> steps,
+      boolean rinsed,
       Function<Rung, Integer> passes,
       double overrun) {
     double clean =
@@ -260,15 +272,16 @@ public final class Planner {
             .findFirst()
             .map(
                 rung ->
-                    times.cleanMinutes(place, rung, Math.max(1, passes.apply(rung)))
+                    times.cleanMinutes(place, rung, Math.max(1, passes.apply(rung)), rinsed)
                         + times.checkMinutes(place))
             .orElse(0.0);
     double finish =
         steps.stream()
             .mapToDouble(
                 s ->
-                    times.applyMinutes(place.surface(), s.coats())
-                        + times.levelMinutes(place.surface(), s.coats()))
+                    s.coats()
+                        * (times.applyMinutes(place.surface(), s.step())
+                            + times.levelMinutes(place.surface(), s.step())))
             .sum();
     return (int) Math.ceil((clean + finish) * overrun);
   }

@@ -2,7 +2,7 @@ package attune.core.plan;
 
 import attune.core.check.Coded;
 
-/** Steps of a visit, in the order they are done. */
+/** Steps of a visit, in the order they are done; a rest may come anywhere. */
 public enum Step implements Coded {
   RECEIVE,
   INSPECT,
@@ -23,5 +23,6 @@ public enum Step implements Coded {
   LEVEL,
   WAIT,
   REFINISH,
-  HANDOVER
+  HANDOVER,
+  BREAK
 }

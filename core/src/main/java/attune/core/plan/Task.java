@@ -9,6 +9,8 @@ import java.util.Optional;
  *
  * @param person empty for waits that need nobody
  * @param section number of the section worked, from 1; 0 where a surface is done whole
+ * @param handsS seconds of it with hands on
+ * @param roundId its round; empty for a wait
  * @param wipeFrom earliest wipe
  * @param wipeBy latest wipe, before it dries or cures
  * @param pinned true when somebody said when it starts
@@ -24,6 +26,8 @@ public record Task(
     int section,
     LocalDateTime start,
     LocalDateTime end,
+    int handsS,
+    Optional<String> roundId,
     Optional<LocalDateTime> wipeFrom,
     Optional<LocalDateTime> wipeBy,
     boolean pinned,

@@ -7,14 +7,16 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Tasks in order of their start.
+ * Rounds and their tasks in order of their start.
  *
+ * @param rounds what people do, rests among it
  * @param driveAt when the vehicle can be driven
  * @param sitAt when every seat can be sat in
  * @param curedAt when everything is fully cured
  * @param conflicts what a start somebody said breaks
  */
 public record Timetable(
+    List<Round> rounds,
     List<Task> tasks,
     LocalDateTime driveAt,
     LocalDateTime sitAt,
@@ -44,6 +46,7 @@ public record Timetable(
   public record Visit(LocalDateTime from, LocalDateTime until) {}
 
   public Timetable {
+    rounds = List.copyOf(rounds);
     tasks = List.copyOf(tasks);
     conflicts = List.copyOf(conflicts);
   }
@@ -55,37 +58,35 @@ public record Timetable(
 
   /** When the last hands are off. */
   public LocalDateTime handsOffAt() {
-    return tasks.stream()
-        .filter(task -> task.person().isPresent())
-        .map(Task::end)
-        .max(LocalDateTime::compareTo)
-        .orElse(driveAt);
+    return rounds.stream().map(Round::end).max(LocalDateTime::compareTo).orElse(driveAt);
   }
 
-  /** Hands-on time of everybody. */
+  /** Hands-on time of everybody, receiving and handing over included, rests and waits not. */
   public Duration work() {
-    return tasks.stream()
-        .filter(task -> task.person().isPresent())
-        .map(task -> Duration.between(task.start(), task.end()))
-        .reduce(Duration.ZERO, Duration::plus);
+    return Duration.ofSeconds(rounds.stream().mapToLong(Round::handsS).sum());
+  }
+
+  /** Rounds that are work on the car: neither a rest nor talk with the customer. */
+  public List<Round> worked() {
+    return rounds.stream()
+        .filter(r -> r.step() != Step.BREAK)
+        .filter(r -> r.step() != Step.RECEIVE && r.step() != Step.HANDOVER)
+        .toList();
   }
 
   /** Work with no long wait in it, one after another: several where oil or a cure takes days. */
   public List<Visit> visits() {
     List<Visit> visits = new ArrayList<>();
-    for (Task task : tasks) {
-      if (task.person().isEmpty()) {
-        continue;
-      }
+    for (Round round : rounds) {
       int last = visits.size() - 1;
       boolean apart =
           last < 0
-              || Duration.between(visits.get(last).until(), task.start()).compareTo(BETWEEN_VISITS)
+              || Duration.between(visits.get(last).until(), round.start()).compareTo(BETWEEN_VISITS)
                   > 0;
       if (apart) {
-        visits.add(new Visit(task.start(), task.end()));
-      } else if (task.end().isAfter(visits.get(last).until())) {
-        visits.set(last, new Visit(visits.get(last).from(), task.end()));
+        visits.add(new Visit(round.start(), round.end()));
+      } else if (round.end().isAfter(visits.get(last).until())) {
+        visits.set(last, new Visit(visits.get(last).from(), round.end()));
       }
     }
     return visits;

@@ -1,32 +1,30 @@
 package attune.core.plan;
 
-import attune.core.plan.Timetable.Clash;
-import attune.core.plan.Timetable.Conflict;
-import attune.core.plan.VisitTasks.Note;
+import attune.core.material.Role;
+import attune.core.plan.RoundDraft.Piece;
+import attune.core.plan.RoundDraft.Wait;
 import attune.core.reference.Figures;
-import attune.core.schedule.Activity;
-import attune.core.schedule.Lag;
 import attune.core.schedule.Network;
+import attune.core.schedule.Pauses;
+import attune.core.schedule.Rest;
 import attune.core.schedule.Schedule;
 import attune.core.schedule.Scheduler;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
-import attune.core.survey.Surface;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Puts a visit on the clock, and reads off when the car can be driven and sat in. */
 final class TimetableBuilder {
-  private final List<SurfacePlan> surfaces;
   private final VisitNetwork visit;
   private final Network network;
   private final Schedule schedule;
@@ -38,47 +36,60 @@ final class TimetableBuilder {
       Figures figures,
       WorkTimes times,
       Arrangement arrangement) {
-    this.surfaces = surfaces;
-    this.midnight = midnight(job);
-    this.visit =
-        new VisitNetwork(
-            job,
-            surfaces,
-            figures,
-            times,
-            crew(job, figures, arrangement).size() > 1,
-            arrangement.parts());
-    this.network = networkOf(job, visit, figures, arrangement);
-    this.schedule = Scheduler.of(network);
+    this.midnight = job.setting().start().toLocalDate().atStartOfDay();
+    List<Worker> crew = crew(job, figures, arrangement);
+    this.visit = new VisitNetwork(job, surfaces, figures, times, crew.size(), arrangement.parts());
+    Network unsaid = networkOf(job, visit, crew, pauses(job, figures));
+    Schedule free = Scheduler.of(unsaid);
+    this.network = pinned(unsaid, arrangement);
+    this.schedule = network == unsaid ? free : Scheduler.moved(network, free);
   }
 
-  private static Network networkOf(
-      Job job, VisitNetwork visit, Figures figures, Arrangement arrangement) {
-    LocalDateTime midnight = midnight(job);
-    arrangement
-        .pins()
-        .forEach(
-            (task, at) ->
-                visit
-                    .tasks()
-                    .network()
-                    .find(task)
-                    .ifPresent(place -> visit.tasks().network().pin(place, since(midnight, at))));
-    return visit
-        .tasks()
-        .network()
-        .build(
-            crew(job, figures, arrangement),
-            visit.tasks().kit(),
-            since(midnight, job.setting().start()));
+  private static Network networkOf(Job job, VisitNetwork visit, List<Worker> crew, Pauses pauses) {
+    LocalDateTime start = job.setting().start();
+    int begins = (int) Duration.between(start.toLocalDate().atStartOfDay(), start).toSeconds();
+    return visit.tasks().network().build(crew, visit.tasks().kit(), begins, pauses);
   }
 
-  private static LocalDateTime midnight(Job job) {
-    return job.setting().start().toLocalDate().atStartOfDay();
+  private static Pauses pauses(Job job, Figures figures) {
+    return new Pauses(
+        job.setting()
+            .breaks()
+            .map(b -> b.everyMin() * 60)
+            .orElse(60 * figures.whole("break.every")),
+        job.setting().breaks().map(b -> b.min() * 60).orElse(60 * figures.whole("break.rest")),
+        60 * figures.whole("break.shift"),
+        60 * figures.whole("break.meal"),
+        figures.whole("way.station"),
+        figures.whole("way.across"));
   }
 
-  private static int since(LocalDateTime midnight, LocalDateTime time) {
-    return (int) Duration.between(midnight, time).toSeconds();
+  /** With the starts somebody said, of a round or of a task in it. */
+  private Network pinned(Network unsaid, Arrangement arrangement) {
+    List<attune.core.schedule.Activity> said = new ArrayList<>(unsaid.activities());
+    boolean any = false;
+    for (Map.Entry<String, LocalDateTime> pin : arrangement.pins().entrySet()) {
+      for (Map.Entry<Integer, RoundDraft> entry : visit.tasks().rounds().entrySet()) {
+        Optional<Integer> offset = offset(entry.getValue(), pin.getKey());
+        if (offset.isPresent()) {
+          int at = (int) Duration.between(midnight, pin.getValue()).toSeconds() - offset.get();
+          said.set(entry.getKey(), said.get(entry.getKey()).at(at));
+          any = true;
+        }
+      }
+    }
+    return any
+        ? new Network(
+            said, unsaid.lags(), unsaid.crew(), unsaid.kit(), unsaid.start(), unsaid.pauses())
+        : unsaid;
+  }
+
+  /** Seconds from a round's start to what is named: itself, or a task in it. */
+  private static Optional<Integer> offset(RoundDraft round, String id) {
+    if (round.id.equals(id)) {
+      return Optional.of(0);
+    }
+    return round.pieces.stream().filter(p -> p.id().equals(id)).map(Piece::from).findFirst();
   }
 
   static Timetable of(
@@ -93,9 +104,9 @@ final class TimetableBuilder {
   /** The network alone, for measuring schedules. */
   static Network network(
       Job job, List<SurfacePlan> surfaces, Figures figures, WorkTimes times, Arrangement who) {
-    boolean shared = crew(job, figures, who).size() > 1;
-    return networkOf(
-        job, new VisitNetwork(job, surfaces, figures, times, shared, who.parts()), figures, who);
+    List<Worker> crew = crew(job, figures, who);
+    VisitNetwork visit = new VisitNetwork(job, surfaces, figures, times, crew.size(), who.parts());
+    return networkOf(job, visit, crew, pauses(job, figures));
   }
 
   private static List<Worker> crew(Job job, Figures figures, Arrangement arrangement) {
@@ -115,164 +126,193 @@ final class TimetableBuilder {
   }
 
   private Timetable build() {
+    List<Round> rounds = new ArrayList<>();
     List<Task> tasks = new ArrayList<>();
-    for (int i = 0; i < network.activities().size(); i++) {
-      int place = i;
-      visit.tasks().note(i).ifPresent(note -> tasks.add(task(place, note)));
+    visit
+        .tasks()
+        .rounds()
+        .forEach(
+            (place, draft) -> {
+              rounds.add(round(place, draft));
+              draft.pieces.forEach(piece -> tasks.add(task(place, draft, piece)));
+              draft.waits.stream()
+                  .filter(wait -> wait.why() != RoundDraft.Why.NOT_SAT_IN)
+                  .forEach(wait -> tasks.add(waiting(place, draft, wait)));
+            });
+    visit.tasks().awaited().forEach((place, what) -> tasks.add(awaited(place, what)));
+    for (int i = 0; i < schedule.rests().size(); i++) {
+      rest(i + 1, schedule.rests().get(i), rounds, tasks);
     }
-    tasks.sort(Comparator.comparing(Task::start)); // stable: the order of a visit at one time
+    rounds.sort(Comparator.comparing(Round::start)); // stable: the order of the walk at one time
+    tasks.sort(Comparator.comparing(Task::start));
     LocalDateTime hands = at(schedule.handsEnd());
     return new Timetable(
+        rounds,
         tasks,
-        later(hands, this::holdsDriver),
-        later(hands, i -> holdsSitter(i)),
-        later(hands, i -> true),
-        conflicts());
+        later(hands, wait -> wait.gates() && wait.isDriven()),
+        later(hands, TimetableBuilder::holdsSitter),
+        later(hands, wait -> true),
+        new Conflicts(visit, network, schedule, midnight).found());
   }
 
-  private LocalDateTime later(LocalDateTime hands, Function<Integer, Boolean> counts) {
-    return IntStream.range(0, network.activities().size())
-        .filter(counts::apply)
-        .mapToObj(this::end)
-        .reduce(hands, (a, b) -> a.isAfter(b) ? a : b);
+  private static boolean holdsSitter(Wait wait) {
+    boolean seat = wait.plan().surface().role() == Role.SEAT;
+    return wait.why() == RoundDraft.Why.NOT_SAT_IN || wait.why() == RoundDraft.Why.DRIES && seat;
   }
 
-  private LocalDateTime end(int i) {
-    return at(schedule.starts().get(i) + network.activities().get(i).seconds());
+  private LocalDateTime later(LocalDateTime hands, Predicate<Wait> counts) {
+    Stream<LocalDateTime> ends =
+        visit.tasks().rounds().entrySet().stream()
+            .flatMap(
+                entry ->
+                    entry.getValue().waits.stream()
+                        .filter(counts)
+                        .map(wait -> at(schedule.starts().get(entry.getKey()) + wait.until())));
+    return ends.reduce(hands, (a, b) -> a.isAfter(b) ? a : b);
   }
 
-  private boolean isGatingWait(int i) {
-    Activity activity = network.activities().get(i);
-    return activity.gates() && activity.hands() == Activity.Hands.NOBODY;
+  private Optional<String> person(int place) {
+    int worker = schedule.workers().get(place);
+    return worker < 0 ? Optional.empty() : Optional.of(network.crew().get(worker).id());
   }
 
-  private boolean holdsSitter(int i) {
-    String id = network.activities().get(i).id();
-    boolean seatDries =
-        visit.tasks().note(i).stream()
-            .flatMap(note -> note.surfaceIds().stream())
-            .map(this::surface)
-            .anyMatch(s -> s.role() == attune.core.material.Role.SEAT);
-    return isGatingWait(i) && (id.startsWith("sit-") || seatDries);
-  }
-
-  private boolean holdsDriver(int i) {
-    String id = network.activities().get(i).id();
-    boolean driven =
-        surfaces.stream()
-            .map(SurfacePlan::surface)
-            .filter(Surface::isDriven)
-            .anyMatch(s -> id.endsWith("-" + s.id()));
-    return isGatingWait(i) && driven;
-  }
-
-  private Surface surface(String id) {
-    return surfaces.stream()
-        .map(SurfacePlan::surface)
-        .filter(s -> s.id().equals(id))
-        .findFirst()
-        .orElseThrow();
-  }
-
-  private Task task(int i, Note note) {
-    Activity activity = network.activities().get(i);
-    LocalDateTime start = at(schedule.starts().get(i));
-    int worker = schedule.workers().get(i);
-    return new Task(
-        activity.id(),
-        note.step(),
-        note.surfaceIds(),
-        note.productId(),
-        note.toolId(),
-        worker < 0 ? Optional.empty() : Optional.of(network.crew().get(worker).id()),
-        note.section(),
+  private Round round(int place, RoundDraft draft) {
+    LocalDateTime start = at(schedule.starts().get(place));
+    return new Round(
+        draft.id,
+        draft.zone,
+        draft.step,
+        draft.surfaceIds,
+        draft.productId,
+        draft.ratio,
+        draft.toolId,
+        person(place),
         start,
-        start.plusSeconds(activity.seconds()),
-        note.wipe().map(span -> start.plusSeconds(span.min())),
-        note.wipe().map(span -> start.plusSeconds(span.max())),
-        activity.at().isPresent(),
-        before(i));
+        start.plusSeconds(draft.seconds),
+        draft.handsS);
   }
 
-  /** What it waits for; behind a milestone, what ended last. */
-  private List<String> before(int i) {
-    Set<String> ids = new LinkedHashSet<>();
-    for (Lag lag : network.lags()) {
-      if (lag.to() == i) {
-        lastBehind(lag.from()).ifPresent(place -> ids.add(network.activities().get(place).id()));
-      }
-    }
-    return List.copyOf(ids);
+  /** The first task of a round begins with it: fetching and loading are its own. */
+  private Task task(int place, RoundDraft draft, Piece piece) {
+    LocalDateTime start = at(schedule.starts().get(place));
+    boolean lays = piece.step() == draft.step;
+    return new Task(
+        piece.id(),
+        piece.step(),
+        piece.surfaceIds(),
+        lays ? draft.productId : Optional.empty(),
+        lays ? draft.toolId : Optional.empty(),
+        person(place),
+        piece.section(),
+        start.plusSeconds(piece.from()),
+        start.plusSeconds(piece.to()),
+        piece.handsS(),
+        Optional.of(draft.id),
+        piece.wipe().map(span -> start.plusSeconds(span.min())),
+        piece.wipe().map(span -> start.plusSeconds(span.max())),
+        network.activities().get(place).at().isPresent(),
+        after(draft, piece));
   }
 
-  private Optional<Integer> lastBehind(int place) {
-    if (visit.tasks().note(place).isPresent()) {
-      return Optional.of(place);
+  private List<String> after(RoundDraft draft, Piece piece) {
+    if (draft.gates.isEmpty() || piece.step() != draft.step) {
+      return piece.after();
     }
-    return network.lags().stream()
-        .filter(lag -> lag.to() == place)
-        .map(Lag::from)
-        .max(Comparator.comparing(this::end))
-        .flatMap(this::lastBehind);
+    List<String> after = new ArrayList<>(piece.after());
+    draft.gates.stream()
+        .max(Comparator.comparingInt(this::end))
+        .map(gate -> visit.tasks().rounds().get(gate).lastTask())
+        .filter(last -> !after.contains(last))
+        .ifPresent(after::add);
+    return after;
   }
 
-  private List<Conflict> conflicts() {
-    List<Conflict> found = new ArrayList<>();
-    for (int i = 0; i < network.activities().size(); i++) {
-      if (network.activities().get(i).at().isPresent()) {
-        conflicts(i, found);
-      }
-    }
-    return found;
+  private int end(int place) {
+    return schedule.starts().get(place) + network.activities().get(place).seconds();
   }
 
-  private void conflicts(int i, List<Conflict> found) {
-    String id = network.activities().get(i).id();
-    int start = schedule.starts().get(i);
-    for (Lag lag : network.lags()) {
-      int apart = schedule.starts().get(lag.to()) - schedule.starts().get(lag.from());
-      if ((lag.to() == i || lag.from() == i) && apart < lag.least()) {
-        found.add(
-            new Conflict(
-                network.activities().get(lag.to()).id(),
-                Clash.COMES_AFTER,
-                lastBehind(lag.from()).map(place -> network.activities().get(place).id()),
-                Optional.of(at(schedule.starts().get(lag.from()) + lag.least()))));
-      } else if ((lag.to() == i || lag.from() == i) && apart > lag.most().orElse(apart)) {
-        found.add(
-            new Conflict(
-                network.activities().get(lag.to()).id(),
-                Clash.TOO_LATE_AFTER,
-                Optional.of(network.activities().get(lag.from()).id()),
-                Optional.empty()));
-      }
-    }
-    if (start < network.start()) {
-      found.add(
-          new Conflict(
-              id, Clash.BEFORE_THE_JOB, Optional.empty(), Optional.of(at(network.start()))));
-    }
-    int who = schedule.workers().get(i);
-    if (who >= 0) {
-      Worker worker = network.crew().get(who);
-      int fits = worker.fit(start, network.activities().get(i).seconds(), network.start());
-      if (fits != start) {
-        found.add(new Conflict(id, Clash.OUTSIDE_HOURS, Optional.empty(), Optional.of(at(fits))));
-      }
-      for (int j = 0; j < network.activities().size(); j++) {
-        boolean same = j != i && schedule.workers().get(j) == who;
-        int end = schedule.starts().get(j) + network.activities().get(j).seconds();
-        if (same
-            && schedule.starts().get(j) < start + network.activities().get(i).seconds()
-            && start < end) {
-          found.add(
-              new Conflict(
-                  id,
-                  Clash.TAKEN,
-                  Optional.of(network.activities().get(j).id()),
-                  Optional.of(at(end))));
-        }
-      }
-    }
+  private Task waiting(int place, RoundDraft draft, Wait wait) {
+    String panel = wait.plan().surface().id();
+    String last =
+        draft.pieces.stream()
+            .filter(p -> p.to() == wait.from() && p.surfaceIds().contains(panel))
+            .map(Piece::id)
+            .reduce((a, b) -> b)
+            .orElseThrow();
+    int begins = schedule.starts().get(place) + wait.from();
+    return pause(
+        wait.id(),
+        wait.why() == RoundDraft.Why.DRIES ? Step.DRY : Step.WAIT,
+        List.of(panel),
+        begins,
+        wait.seconds(),
+        List.of(last));
+  }
+
+  private Task awaited(int place, VisitTasks.Awaited what) {
+    return pause(
+        what.id(),
+        Step.WAIT,
+        what.surfaceIds(),
+        schedule.starts().get(place),
+        network.activities().get(place).seconds(),
+        List.of());
+  }
+
+  private Task pause(
+      String id, Step step, List<String> panels, int begins, int seconds, List<String> after) {
+    return new Task(
+        id,
+        step,
+        panels,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        0,
+        at(begins),
+        at(begins + seconds),
+        0,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        after);
+  }
+
+  private void rest(int number, Rest rest, List<Round> rounds, List<Task> tasks) {
+    String id = "break-" + number;
+    Optional<String> who = Optional.of(network.crew().get(rest.worker()).id());
+    LocalDateTime start = at(rest.start());
+    LocalDateTime end = start.plusSeconds(rest.seconds());
+    rounds.add(
+        new Round(
+            "r-" + id,
+            Round.REST,
+            Step.BREAK,
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            who,
+            start,
+            end,
+            0));
+    tasks.add(
+        new Task(
+            id,
+            Step.BREAK,
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            who,
+            0,
+            start,
+            end,
+            0,
+            Optional.of("r-" + id),
+            Optional.empty(),
+            Optional.empty(),
+            false,
+            List.of()));
   }
 }

@@ -1,13 +1,10 @@
 package attune.core.plan;
 
-import static attune.core.plan.VisitTasks.numbered;
-import static attune.core.plan.VisitTasks.roundUp;
-
-import attune.core.match.Rung;
-import attune.core.material.Role;
-import attune.core.plan.VisitTasks.Note;
+import attune.core.plan.FinishingRounds.Since;
+import attune.core.plan.RoundDraft.Wait;
+import attune.core.plan.VisitTasks.Awaited;
+import attune.core.plan.Walk.Stage;
 import attune.core.reference.Figures;
-import attune.core.schedule.Activity;
 import attune.core.shelf.Product;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Nap;
@@ -15,67 +12,65 @@ import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
- * What a visit consists of and what has to come before what (domain 1): dust before wet, from top
- * to bottom, textiles after the seats, the wheel and then the screens last, dry before anything
- * goes on, plastics before hide, every wait kept.
+ * What a visit consists of and what has to come before what (docs/trade, rounds): dust before wet,
+ * once round the car from top to bottom, the floor after the seats, the rim and then the screens
+ * last, dry before anything goes on, plastics before hide, every wait kept.
  */
 final class VisitNetwork {
-  private static final int OVERHEAD = 0;
-  private static final int SEAT = 4;
-  private static final int TEXTILE = 7;
-  private static final int WHEEL = 8;
-  private static final int SCREEN = 9;
-
   private final Job job;
   private final List<SurfacePlan> surfaces;
   private final Figures figures;
   private final WorkTimes times;
   private final VisitTasks tasks;
-  private final FinishingTasks finishing;
-  private final Map<String, Integer> cleaned = new HashMap<>();
-  private final Map<String, Integer> dried = new HashMap<>();
-  private final Map<String, Integer> testSpots = new HashMap<>();
-  private final Map<String, Integer> fitted = new HashMap<>();
+  private final CleaningRounds cleaning;
+  private final FinishingRounds finishing;
+  private final int people;
+  private final Map<String, Since> ready = new HashMap<>();
+  private final Map<String, String> testSpots = new HashMap<>();
+  private final Map<String, Integer> tested = new HashMap<>();
+  private final Map<String, Integer> partOf = new HashMap<>();
+  private final Map<String, Since> fitted = new HashMap<>();
+  private final Map<Stage, List<Integer>> cleaned = new LinkedHashMap<>();
+  private final Map<String, Integer> named = new HashMap<>();
+  private String lastDry = "";
   private int prepared;
+  private int walked = -1;
 
   /**
-   * @param shared true when several people work at once: what one does in a zone keeps others out
+   * @param people how many work at once: what one does in a zone keeps the others out
    */
   VisitNetwork(
       Job job,
       List<SurfacePlan> surfaces,
       Figures figures,
       WorkTimes times,
-      boolean shared,
+      int people,
       List<PartOnOrder> parts) {
     this.job = job;
-    this.surfaces =
-        surfaces.stream()
-            .sorted(Comparator.comparingInt(VisitNetwork::rank))
-            .toList(); // stable: survey order inside a rank
+    this.surfaces = surfaces.stream().sorted(Walk.order()).toList();
     this.figures = figures;
     this.times = times;
-    this.tasks = new VisitTasks(job.shelf(), shared);
-    this.finishing = new FinishingTasks(this, tasks, job.setting().place(), figures, times);
+    this.people = people;
+    this.tasks = new VisitTasks(job.shelf(), people > 1);
+    this.cleaning = new CleaningRounds(figures, times);
+    this.finishing = new FinishingRounds(this, tasks, figures, times);
     opening();
     for (int i = 0; i < parts.size(); i++) {
       fit(parts.get(i), i + 1);
     }
     if (job.houseRules().is("order-of-protection", "panel")) {
-      panelByPanel();
+      zoneByZone();
     } else {
-      cleanAll();
-      finishing.of(this.surfaces, "", List.of());
+      clean(this.surfaces);
+      finishing.of(this.surfaces, all(), before(Stage.FLOOR));
     }
     handover();
   }
@@ -89,89 +84,95 @@ final class VisitNetwork {
     return prepared;
   }
 
-  /** The check of a panel's cleaning. */
-  Optional<Integer> cleaned(SurfacePlan plan) {
-    return Optional.ofNullable(cleaned.get(plan.surface().id()));
-  }
-
-  /** What a panel has to be through before anything goes on: dry, or at least checked. */
-  Optional<Integer> ready(SurfacePlan plan) {
-    return Optional.ofNullable(dried.get(plan.surface().id()))
-        .or(() -> cleaned(plan))
+  /** When a panel is through with its cleaning: dry, or at least looked at. */
+  Optional<Since> ready(SurfacePlan plan) {
+    return Optional.ofNullable(ready.get(plan.surface().id()))
         .or(() -> Optional.ofNullable(fitted.get(plan.surface().id())));
   }
 
-  private static int rank(SurfacePlan plan) {
-    Role role = plan.surface().role();
-    if (role == Role.SCREEN) {
-      return SCREEN;
-    }
-    if (role == Role.GRIP) {
-      return WHEEL;
-    }
-    if (isTextile(plan)) {
-      return TEXTILE;
-    }
-    return switch (role) {
-      case OVERHEAD -> OVERHEAD;
-      case TRIM -> plan.match().place().finish().isPlastic() ? 1 : 2;
-      case CONTROL -> 3;
-      case SEAT -> SEAT;
-      case FLOOR -> 5;
-      default -> 6;
-    };
-  }
-
-  static boolean isTextile(SurfacePlan plan) {
-    return plan.match().place().finish().isTextile();
-  }
-
   private void opening() {
-    int receive = tasks.work(Step.RECEIVE, "receive", List.of(), figures.get("time.receive"));
-    double inspecting =
-        figures.get("time.inspect-base") + surfaces.size() * figures.get("time.inspect-surface");
-    int last = then(receive, tasks.work(Step.INSPECT, "inspect", surfaces, inspecting));
+    int receive =
+        tasks.add(
+            RoundDraft.single(
+                "receive", Step.RECEIVE, List.of(), figures.get("time.receive"), List.of()));
+    int last =
+        then(
+            receive,
+            tasks.add(
+                RoundDraft.single(
+                    "inspect", Step.INSPECT, ids(surfaces), inspecting(), List.of("receive"))));
+    String before = "inspect";
     List<SurfacePlan> wet = surfaces.stream().filter(SurfacePlan::isWet).toList();
     if (!wet.isEmpty()) {
       last =
           then(
               last,
-              tasks.work(Step.PRECAUTIONS, "precautions", wet, figures.get("time.precautions")));
+              tasks.add(
+                  RoundDraft.single(
+                      "precautions", Step.PRECAUTIONS, ids(wet), precautions(), List.of(before))));
+      before = "precautions";
     }
-    List<Integer> dry = drySoil(last);
+    List<Integer> dry = drySoil(last, before);
     List<SurfacePlan> pilled = surfaces.stream().filter(this::isShaved).toList();
     if (!pilled.isEmpty()) {
       double minutes = pilled.stream().mapToDouble(p -> times.shaveMinutes(p.surface())).sum();
-      int shave = tasks.work(Step.SHAVE, "shave", pilled, minutes);
+      int shave =
+          tasks.add(RoundDraft.single("shave", Step.SHAVE, ids(pilled), minutes, List.of(lastDry)));
       dry.forEach(vacuumed -> then(vacuumed, shave));
       dry.add(shave);
+      lastDry = "shave";
     }
     prepared = tasks.milestone("prepared", dry);
     testSpots(wet);
+  }
+
+  /** By zone: longer where finishes are not known yet, shorter where the vehicle is. */
+  private double inspecting() {
+    boolean known =
+        job.historyKnown() || surfaces.stream().anyMatch(s -> !s.surface().history().isEmpty());
+    double unknown =
+        surfaces.stream().filter(s -> !s.match().place().limits().identified()).count()
+            / (double) surfaces.size();
+    double whole =
+        known
+            ? figures.get("time.inspect-known")
+            : figures.get("time.inspect-written")
+                + unknown * (figures.get("time.inspect-new") - figures.get("time.inspect-written"));
+    return Math.max(figures.get("time.inspect-least"), whole * share());
+  }
+
+  private double precautions() {
+    return Math.max(
+        figures.get("time.precautions-least"), figures.get("time.precautions") * share());
+  }
+
+  /** Zones of this job beside those of a five-seat cabin, at most 1. */
+  private double share() {
+    long zones = surfaces.stream().map(s -> s.surface().zone()).distinct().count();
+    return Math.min(1, zones / figures.get("time.zones"));
   }
 
   /** A part on its way, and fitting it: its panels wait for that. */
   private void fit(PartOnOrder part, int number) {
     List<SurfacePlan> plans =
         surfaces.stream().filter(p -> part.surfaceIds().contains(p.surface().id())).toList();
-    long away = Duration.between(job.setting().start(), part.arrives()).toSeconds();
     if (plans.isEmpty()) {
       return;
     }
-    int coming =
-        tasks.add(
-            Activity.waiting("part-" + number, (int) Math.max(0, away), true),
-            Note.of(Step.WAIT, plans.stream().map(p -> p.surface().id()).toList()));
-    int fitting =
-        tasks.work(
-            Step.REFINISH,
-            "fit-" + number,
-            plans,
-            figures.get("time.fit-part"),
-            tasks.zones(plans));
-    then(coming, fitting);
-    then(prepared, fitting);
-    plans.forEach(plan -> fitted.merge(plan.surface().id(), fitting, (a, b) -> then(a, b)));
+    long away = Duration.between(job.setting().start(), part.arrives()).toSeconds();
+    String coming = "part-" + number;
+    String fits = "fit-" + number;
+    RoundDraft fitting =
+        RoundDraft.single(
+            fits, Step.REFINISH, ids(plans), figures.get("time.fit-part"), List.of(coming));
+    int arrives = tasks.await(new Awaited(coming, ids(plans)), (int) Math.max(0, away));
+    int place = then(arrives, tasks.add(fitting));
+    then(prepared, place);
+    plans.forEach(
+        plan -> {
+          partOf.put(plan.surface().id(), number);
+          fitted.put(plan.surface().id(), new Since(place, fitting.seconds, fits));
+        });
   }
 
   private boolean isShaved(SurfacePlan plan) {
@@ -180,49 +181,75 @@ final class VisitNetwork {
         && !job.houseRules().is("microsuede-shave", "no");
   }
 
-  /** In one go, or zone by zone when there is more than one pair of hands. */
-  private List<Integer> drySoil(int before) {
-    Map<String, List<SurfacePlan>> zones =
-        surfaces.stream()
-            .collect(
-                Collectors.groupingBy(
-                    p -> tasks.isShared() ? p.surface().zone() : "",
-                    LinkedHashMap::new,
-                    Collectors.toList()));
+  /** In one go, or shared out along the walk when there is more than one pair of hands. */
+  private List<Integer> drySoil(int before, String beforeId) {
+    List<SurfacePlan> reached = new ArrayList<>(surfaces);
+    reached.sort(java.util.Comparator.comparing(p -> p.surface().zone(), Walk.ZONES));
+    double whole = reached.stream().mapToDouble(p -> dust(p)).sum();
     List<Integer> places = new ArrayList<>();
-    zones.forEach(
-        (zone, plans) -> {
-          double minutes = plans.stream().mapToDouble(p -> times.drySoilMinutes(p.surface())).sum();
-          String id = "dry-soil" + (zones.size() > 1 ? "-" + zone : "");
-          places.add(
-              then(
-                  before,
-                  tasks.work(
-                      Step.DRY_SOIL,
-                      id,
-                      plans,
-                      minutes,
-                      tasks.with(tasks.zones(plans), Tool.Kind.VACUUM))));
-        });
+    List<SurfacePlan> now = new ArrayList<>();
+    double done = 0;
+    for (int i = 0; i < reached.size(); i++) {
+      now.add(reached.get(i));
+      done += dust(reached.get(i));
+      boolean last = i == reached.size() - 1;
+      if (last || done >= whole * (places.size() + 1) / people && places.size() < people - 1) {
+        places.add(then(before, tasks.add(dusted(now, places.size(), beforeId), Tool.Kind.VACUUM)));
+        now = new ArrayList<>();
+      }
+    }
     return places;
   }
 
-  /** One test for each product on each finish. */
+  private double dust(SurfacePlan plan) {
+    return times.drySoilMinutes(plan.match().place());
+  }
+
+  private RoundDraft dusted(List<SurfacePlan> plans, int before, String beforeId) {
+    lastDry = before == 0 ? "dry-soil" : "dry-soil-" + (before + 1);
+    double minutes = plans.stream().mapToDouble(this::dust).sum();
+    return RoundDraft.single(lastDry, Step.DRY_SOIL, ids(plans), minutes, List.of(beforeId));
+  }
+
+  /** A test for each product on each finish, but where it was used on this vehicle before. */
   private void testSpots(List<SurfacePlan> wet) {
+    Map<Product, List<SurfacePlan>> spots = new LinkedHashMap<>();
     for (SurfacePlan plan : wet) {
+      Product cleaner = plan.firstRung().flatMap(r -> r.treatment().cleaner()).orElseThrow();
       String pair = testOf(plan);
-      if (!testSpots.containsKey(pair)) {
-        int spot =
-            tasks.add(
-                Activity.work(
-                    "test-spot-" + (testSpots.size() + 1),
-                    roundUp(figures.get("time.test-spot") * 60),
-                    tasks.zones(List.of(plan))),
-                Note.of(Step.TEST_SPOT, List.of(plan.surface().id()))
-                    .with(plan.firstRung().flatMap(r -> r.treatment().cleaner()).map(Product::id)));
-        testSpots.put(pair, then(prepared, spot));
+      if (!testSpots.containsKey(pair) && !isKnownGood(cleaner, plan)) {
+        testSpots.put(pair, "test-spot-" + (testSpots.size() + 1));
+        spots.computeIfAbsent(cleaner, c -> new ArrayList<>()).add(plan);
       }
     }
+    int each = WorkTimes.seconds(figures.get("time.test-spot"));
+    spots.forEach(
+        (cleaner, plans) -> {
+          RoundDraft round =
+              new RoundDraft("r-test-spot-" + cleaner.id(), Round.CABIN, Step.TEST_SPOT, ids(plans))
+                  .with(
+                      Optional.of(cleaner),
+                      plans.get(0).firstRung().map(r -> r.treatment().ratio().code()),
+                      Optional.empty());
+          for (SurfacePlan plan : plans) {
+            round.then(
+                testSpots.get(testOf(plan)),
+                Step.TEST_SPOT,
+                List.of(plan.surface().id()),
+                each,
+                List.of(lastDry));
+          }
+          int place = then(prepared, tasks.add(round));
+          plans.forEach(plan -> tested.put(testOf(plan), place));
+        });
+  }
+
+  private boolean isKnownGood(Product cleaner, SurfacePlan plan) {
+    return surfaces.stream()
+        .map(SurfacePlan::surface)
+        .filter(s -> s.finish().equals(plan.surface().finish()))
+        .flatMap(s -> s.history().stream())
+        .anyMatch(visit -> visit.productId().filter(cleaner.id()::equals).isPresent());
   }
 
   private static String testOf(SurfacePlan plan) {
@@ -232,125 +259,129 @@ final class VisitNetwork {
   }
 
   /**
-   * Drips fall on what is not done yet, and nothing done is touched again with dirty hands: in a
-   * zone from top to bottom, and over the cabin overhead first, textiles after the seats, then the
-   * wheel, then the screens.
+   * Once round the car. One person goes from round to round; several keep the order inside a zone
+   * and between the stages.
    */
-  private void cleanAll() {
-    Map<Integer, Integer> gates = new HashMap<>();
-    Map<String, SurfacePlan> above = new HashMap<>();
-    for (SurfacePlan plan : surfaces) {
-      int rank = rank(plan);
-      List<Integer> before = new ArrayList<>();
-      before.add(gates.computeIfAbsent(rank, this::gate));
-      if (rank > OVERHEAD && rank < TEXTILE) {
-        SurfacePlan last = above.put(plan.surface().zone(), plan);
-        if (last != null && rank(last) < rank) {
-          cleaned(last).ifPresent(before::add);
-        }
-      }
-      clean(plan, before);
-    }
-  }
-
-  /** What has to be clean before anything of a rank is begun. */
-  private int gate(int rank) {
-    return tasks.milestone(
-        "before-" + rank,
-        surfaces.stream()
-            .filter(earlier -> comesBefore(rank(earlier), rank))
-            .flatMap(earlier -> cleaned(earlier).stream())
-            .toList());
-  }
-
-  private static boolean comesBefore(int earlier, int rank) {
-    return switch (rank) {
-      case OVERHEAD -> false;
-      case TEXTILE -> earlier == OVERHEAD || earlier == SEAT;
-      case WHEEL -> earlier < TEXTILE;
-      case SCREEN -> earlier < SCREEN;
-      default -> earlier == OVERHEAD;
-    };
-  }
-
-  private void clean(SurfacePlan plan, Collection<Integer> before) {
-    Optional<Rung> first = plan.firstRung();
-    if (first.isEmpty()) {
-      return;
-    }
-    Rung rung = first.get();
-    Surface surface = plan.surface();
-    int count = rung.verdict().sections().count();
-    double minutes =
-        times.cleanMinutes(plan.match().place(), rung, Math.max(1, rung.verdict().passes()))
-            / count;
-    int last = testSpots.getOrDefault(testOf(plan), prepared);
-    for (int section = 1; section <= count; section++) {
-      int place = section(plan, rung, section, count, roundUp(minutes * 60));
+  private void clean(List<SurfacePlan> plans) {
+    List<List<SurfacePlan>> groups =
+        cleaning.grouped(plans, plan -> partOf.getOrDefault(plan.surface().id(), 0));
+    Map<String, Integer> inZone = new HashMap<>();
+    Map<Stage, Integer> gates = new HashMap<>();
+    for (List<SurfacePlan> group : groups) {
+      SurfacePlan first = group.get(0);
+      Stage stage = Walk.stage(first.surface(), Surfaces.isTextile(first));
+      int gate = gates.computeIfAbsent(stage, s -> tasks.milestone("before-" + s, before(s)));
+      String zone = first.surface().zone();
+      RoundDraft round = cleaning.round(id(zone), group, this::cleanedAfter);
+      int place =
+          Surfaces.isTextile(first) ? tasks.add(round, Tool.Kind.EXTRACTOR) : tasks.add(round);
       then(prepared, place);
-      Optional.ofNullable(fitted.get(surface.id())).ifPresent(fit -> then(fit, place));
-      last = then(last, place);
-      if (section == 1) {
-        before.forEach(earlier -> then(earlier, place));
+      then(gate, place);
+      group.forEach(plan -> begin(plan, place));
+      Integer above = inZone.put(zone, place);
+      if (people == 1 && walked >= 0 && group.stream().noneMatch(this::waitsForPart)) {
+        then(walked, place);
+      } else if (above != null) {
+        then(above, place);
       }
+      if (group.stream().noneMatch(this::waitsForPart)) {
+        walked = place;
+      }
+      cleaned.computeIfAbsent(stage, s -> new ArrayList<>()).add(place);
+      group.forEach(plan -> ready.put(plan.surface().id(), readyAfter(round, place, plan)));
     }
-    int check =
-        tasks.work(
-            Step.CHECK,
-            "check-" + surface.id(),
-            List.of(plan),
-            times.checkMinutes(plan.match().place()),
-            tasks.zones(List.of(plan)));
-    cleaned.put(surface.id(), then(last, check));
-    plan.dry()
-        .ifPresent(
-            dry -> {
-              boolean gates = surface.role() == Role.SEAT || surface.isDriven();
-              int drying =
-                  tasks.waiting(
-                      Step.DRY, "dry-" + surface.id(), surface.id(), dry.estimateS(), gates);
-              dried.put(surface.id(), then(check, drying));
-            });
   }
 
-  private int section(SurfacePlan plan, Rung rung, int section, int count, int seconds) {
-    int dwell = rung.treatment().dwellS();
-    List<String> zone = tasks.zones(List.of(plan));
-    return tasks.add(
-        Activity.work(
-            numbered("clean-" + plan.surface().id(), section, count),
-            seconds,
-            isTextile(plan) ? tasks.with(zone, Tool.Kind.EXTRACTOR) : zone),
-        new Note(
-            isTextile(plan) ? Step.TEXTILE : Step.CLEAN,
-            List.of(plan.surface().id()),
-            rung.treatment().cleaner().map(Product::id),
-            Optional.of(rung.treatment().tool().id()),
-            count > 1 ? section : 0,
-            rung.treatment().isDry()
-                ? Optional.empty()
-                : Optional.of(
-                    VisitTasks.wipe(dwell, Math.max(dwell, rung.verdict().sections().windowS())))));
+  private boolean waitsForPart(SurfacePlan plan) {
+    return partOf.containsKey(plan.surface().id());
   }
 
-  private void panelByPanel() {
-    List<Integer> before = List.of();
-    for (SurfacePlan plan : surfaces) {
-      clean(plan, before);
-      finishing.of(List.of(plan), "-" + plan.surface().id(), before);
-      before = finishing.finished(plan).or(() -> cleaned(plan)).map(List::of).orElse(before);
+  private String id(String zone) {
+    int number = named.merge(zone, 1, Integer::sum);
+    return "r-clean-" + zone + "-" + number;
+  }
+
+  private void begin(SurfacePlan plan, int place) {
+    Optional.ofNullable(fitted.get(plan.surface().id())).ifPresent(f -> then(f.place(), place));
+    Optional.ofNullable(tested.get(testOf(plan)))
+        .filter(t -> plan.isWet())
+        .ifPresent(t -> then(t, place));
+  }
+
+  private List<String> cleanedAfter(SurfacePlan plan) {
+    List<String> after = new ArrayList<>();
+    after.add(plan.isWet() ? testSpots.getOrDefault(testOf(plan), lastDry) : lastDry);
+    Optional.ofNullable(fitted.get(plan.surface().id())).map(Since::taskId).ifPresent(after::add);
+    return after;
+  }
+
+  private static Since readyAfter(RoundDraft round, int place, SurfacePlan plan) {
+    String panel = plan.surface().id();
+    int looked =
+        round.pieces.stream()
+            .filter(p -> p.id().equals("check-" + panel))
+            .mapToInt(RoundDraft.Piece::to)
+            .findFirst()
+            .orElseThrow();
+    return round.waits.stream()
+        .filter(wait -> wait.plan() == plan)
+        .findFirst()
+        .filter(wait -> wait.until() >= looked)
+        .map(wait -> new Since(place, wait.until(), wait.id()))
+        .orElse(new Since(place, looked, "check-" + panel));
+  }
+
+  /** Rounds that have to be over before a stage begins. */
+  private List<Integer> before(Stage stage) {
+    return cleaned.entrySet().stream()
+        .filter(entry -> entry.getKey().compareTo(stage) < 0)
+        .flatMap(entry -> entry.getValue().stream())
+        .toList();
+  }
+
+  private List<Integer> all() {
+    return cleaned.values().stream().flatMap(List::stream).toList();
+  }
+
+  /** Each zone cleaned and finished before the next is begun. */
+  private void zoneByZone() {
+    Map<String, List<SurfacePlan>> zones = new LinkedHashMap<>();
+    surfaces.forEach(p -> zones.computeIfAbsent(p.surface().zone(), z -> new ArrayList<>()).add(p));
+    for (List<SurfacePlan> plans : zones.values()) {
+      cleaned.clear();
+      clean(plans);
+      finishing.of(plans, all(), all());
+      plans.stream()
+          .map(plan -> finishing.finished(plan).orElse(null))
+          .filter(Objects::nonNull)
+          .mapToInt(Since::place)
+          .max()
+          .ifPresent(last -> walked = Math.max(walked, last));
     }
   }
 
   /** The last look checks the grip of what is held, and that is checked dry. */
   private void handover() {
-    List<Integer> before = new ArrayList<>(tasks.hands());
-    surfaces.stream()
-        .filter(plan -> plan.surface().role().isControlled())
-        .flatMap(plan -> Optional.ofNullable(dried.get(plan.surface().id())).stream())
-        .forEach(before::add);
-    int all = tasks.milestone("done", before);
-    then(all, tasks.work(Step.HANDOVER, "handover", List.of(), figures.get("time.handover")));
+    RoundDraft last =
+        RoundDraft.single(
+            "handover", Step.HANDOVER, List.of(), figures.get("time.handover"), List.of());
+    List<Integer> rounds = List.copyOf(tasks.rounds().keySet());
+    int all = tasks.milestone("done", rounds);
+    int place = tasks.add(last);
+    then(all, place);
+    last.gates.addAll(rounds);
+    for (int round : rounds) {
+      tasks.rounds().get(round).waits.stream()
+          .filter(wait -> wait.why() == RoundDraft.Why.DRIES)
+          .filter(wait -> wait.plan().surface().role().isControlled())
+          .mapToInt(Wait::until)
+          .max()
+          .ifPresent(until -> tasks.network().from(round, place, until));
+    }
+  }
+
+  private static List<String> ids(List<SurfacePlan> plans) {
+    return plans.stream().map(SurfacePlan::surface).map(Surface::id).toList();
   }
 
   private int then(int earlier, int later) {

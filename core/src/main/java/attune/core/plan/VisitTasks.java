@@ -14,34 +14,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** The activities of a visit as they are put together, each with why it is there. */
+/** The rounds and waits of a visit as they are put together, and what comes after what. */
 final class VisitTasks {
-  /** Why an activity is there; a milestone has none. */
-  record Note(
-      Step step,
-      List<String> surfaceIds,
-      Optional<String> productId,
-      Optional<String> toolId,
-      int section,
-      Optional<Span> wipe) {
+  /** Something awaited that no hand begins: a part on its way. */
+  record Awaited(String id, List<String> surfaceIds) {}
 
-    /** A step on some panels, with nothing more to say. */
-    static Note of(Step step, List<String> surfaceIds) {
-      return new Note(step, surfaceIds, Optional.empty(), Optional.empty(), 0, Optional.empty());
-    }
-
-    Note with(Optional<String> bottle) {
-      return new Note(step, surfaceIds, bottle, toolId, section, wipe);
-    }
-  }
-
-  private static final int GRID_S = 30;
   private static final int DAY_S = 86_400;
 
   private final Shelf shelf;
   private final boolean shared;
   private final Network.Builder network = new Network.Builder();
-  private final Map<Integer, Note> notes = new LinkedHashMap<>();
+  private final Map<Integer, RoundDraft> rounds = new LinkedHashMap<>();
+  private final Map<Integer, Awaited> awaited = new LinkedHashMap<>();
 
   /**
    * @param shared true when several people work at once: what one does in a zone keeps others out
@@ -59,13 +43,13 @@ final class VisitTasks {
     return shared;
   }
 
-  Optional<Note> note(int place) {
-    return Optional.ofNullable(notes.get(place));
+  /** Rounds by their place in the network, in the order they were added. */
+  Map<Integer, RoundDraft> rounds() {
+    return rounds;
   }
 
-  /** Places of all that needs hands so far. */
-  List<Integer> hands() {
-    return notes.keySet().stream().filter(place -> network.needsHands(place)).toList();
+  Map<Integer, Awaited> awaited() {
+    return awaited;
   }
 
   /** Kit that is on the shelf more than once. */
@@ -74,29 +58,37 @@ final class VisitTasks {
         .collect(
             Collectors.toMap(
                 tool -> "kit:" + tool.kind().code(),
-                tool -> Math.max(1, tool.count().orElse(1)),
-                Integer::sum));
+                tool -> tool.count().orElse(1),
+                Integer::sum,
+                LinkedHashMap::new));
   }
 
-  int add(Activity activity, Note note) {
-    int place = network.add(activity);
-    notes.put(place, note);
+  /** A round, with what holds the car up behind it. */
+  int add(RoundDraft round, Tool.Kind... kit) {
+    Activity work = Activity.work(round.id, round.seconds, holds(round, kit));
+    Activity placed = round.zone.equals(Round.CABIN) ? work : work.in(Walk.station(round.zone));
+    int place = network.add(coats(round) ? placed.by(Skill.COATING) : placed);
+    rounds.put(place, round);
+    round.waits.stream()
+        .filter(RoundDraft.Wait::gates)
+        .mapToInt(RoundDraft.Wait::until)
+        .max()
+        .ifPresent(
+            until -> {
+              int gate = network.add(Activity.waiting("held-" + round.id, 0, true));
+              network.from(place, gate, until);
+            });
     return place;
   }
 
-  /** Hands-on work on some panels that keeps others out of nothing. */
-  int work(Step step, String id, List<SurfacePlan> plans, double minutes) {
-    return work(step, id, plans, minutes, List.of());
+  private static boolean coats(RoundDraft round) {
+    return round.pieces.stream().anyMatch(piece -> piece.step() == Step.COAT);
   }
 
-  int work(Step step, String id, List<SurfacePlan> plans, double minutes, List<String> holds) {
-    return add(
-        Activity.work(id, roundUp(minutes * 60), holds),
-        Note.of(step, plans.stream().map(p -> p.surface().id()).toList()));
-  }
-
-  int waiting(Step step, String id, String surfaceId, int seconds, boolean gates) {
-    return add(Activity.waiting(id, roundUp(seconds), gates), Note.of(step, List.of(surfaceId)));
+  int await(Awaited what, int seconds) {
+    int place = network.add(Activity.waiting(what.id(), seconds, true));
+    awaited.put(place, what);
+    return place;
   }
 
   int milestone(String id, Collection<Integer> earlier) {
@@ -110,37 +102,29 @@ final class VisitTasks {
     return later;
   }
 
-  /** The zones of some panels, where there are others to be kept out. */
-  List<String> zones(List<SurfacePlan> plans) {
-    return shared
-        ? plans.stream().map(p -> "zone:" + p.surface().zone()).distinct().toList()
-        : List.of();
-  }
-
-  /** Kit of which there is only so much; without any on the shelf nobody waits for it. */
-  List<String> with(List<String> holds, Tool.Kind kind) {
-    if (!shared || shelf.ofKind(kind).isEmpty()) {
-      return holds;
+  /** Its zone, where there are others to be kept out, and kit of which there is only so much. */
+  private List<String> holds(RoundDraft round, Tool.Kind... kit) {
+    if (!shared) {
+      return List.of();
     }
-    List<String> both = new ArrayList<>(holds);
-    both.add("kit:" + kind.code());
-    return both;
-  }
-
-  static Activity skilled(FinishStep step, Activity activity) {
-    return step.step() == Step.COAT ? activity.by(Skill.COATING) : activity;
+    List<String> holds = new ArrayList<>();
+    if (!round.zone.equals(Round.CABIN)) {
+      holds.add("zone:" + round.zone);
+    }
+    for (Tool.Kind kind : kit) {
+      if (!shelf.ofKind(kind).isEmpty()) {
+        holds.add("kit:" + kind.code());
+      }
+    }
+    return holds;
   }
 
   static String numbered(String id, int number, int count) {
     return count > 1 ? id + "-" + number : id;
   }
 
-  static Span wipe(double fromS, double byS) {
+  static Optional<Span> wipe(double fromS, double byS) {
     int from = (int) Math.round(fromS);
-    return new Span(from, Math.max(from, (int) Math.floor(Math.min(byS, DAY_S))));
-  }
-
-  static int roundUp(double seconds) {
-    return (int) Math.max(GRID_S, Math.ceil(seconds / GRID_S) * GRID_S);
+    return Optional.of(new Span(from, Math.max(from, (int) Math.floor(Math.min(byS, DAY_S)))));
   }
 }

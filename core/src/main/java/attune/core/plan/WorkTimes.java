@@ -7,9 +7,12 @@ import attune.core.run.Experience;
 import attune.core.survey.Surface;
 
 /**
- * Hands-on minutes from area, seams, texture, passes and the standard agreed (domain 4, model 9).
+ * Hands-on time from area, seams, texture, soil, passes and the standard agreed (docs/trade, time).
+ * What sits, dries or cures is no part of it.
  */
 final class WorkTimes {
+  private static final int MINUTE_S = 60;
+
   private final Figures figures;
   private final Experience experience;
 
@@ -18,49 +21,79 @@ final class WorkTimes {
     this.experience = experience;
   }
 
+  /** Laying cleaner on so much of a surface, minutes. */
+  double layMinutes(Surface surface, double share) {
+    return surface.area().value() * share / figures.get("rate.lay");
+  }
+
   /**
-   * All passes over a surface, dwell included: the hands stay with it. As the shop's own records
-   * have it where they say enough.
+   * Working and wiping so much of a surface once, seams and rinse included, minutes; as the shop's
+   * own records have it where they say enough.
+   *
+   * @param rinsed true where it is wiped again with clear warm water
    */
-  double cleanMinutes(Place place, Rung rung, int passes) {
+  double workMinutes(Place place, double share, boolean rinsed) {
     Surface surface = place.surface();
-    double area = surface.area().value();
-    double aPass =
-        area / figures.get("rate.lay")
-            + area / figures.get("rate.work." + surface.texture().code())
-            + area / figures.get("rate.wipe")
-            + surface.seamM() / figures.get("rate.seam")
-            + rung.treatment().dwellS() / 60.0 * rung.verdict().sections().count();
-    double usual = passes * aPass * standard(place) + figures.get("time.move");
+    double area = surface.area().value() * share;
+    double soil = figures.get("work.soil." + surface.condition().soil().code());
+    double wiping = area / figures.get("rate.wipe");
+    double usual =
+        area / figures.get("rate.work." + surface.texture().code()) * soil
+            + wiping
+            + (rinsed ? wiping * figures.get("rinse.share") : 0)
+            + surface.seamM() * share / figures.get("rate.seam") * soil * standard(place);
     return experience
         .of(surface.finish(), surface.condition().soil().code())
         .map(factor -> usual * factor.minutes())
         .orElse(usual);
   }
 
+  /** All passes of a rung over a surface, minutes. */
+  double cleanMinutes(Place place, Rung rung, int passes, boolean rinsed) {
+    double lay = rung.treatment().isDry() ? 0 : layMinutes(place.surface(), 1);
+    return passes * (lay + workMinutes(place, 1, rinsed));
+  }
+
+  /** The look after a cleaning, minutes. */
   double checkMinutes(Place place) {
     return (place.surface().area().value() / figures.get("rate.check")
-            + place.surface().seamM() / figures.get("rate.seam"))
+            + place.surface().seamM() / figures.get("rate.check-seam"))
         * standard(place);
   }
 
-  double drySoilMinutes(Surface surface) {
-    return surface.area().value() / figures.get("rate.vacuum");
+  double drySoilMinutes(Place place) {
+    return place.surface().area().value() / figures.get("rate.vacuum") * standard(place);
   }
 
   double shaveMinutes(Surface surface) {
     return surface.area().value() / figures.get("rate.shave");
   }
 
-  double applyMinutes(Surface surface, int coats) {
-    return coats * surface.area().value() / figures.get("rate.apply");
+  /** One coat laid, minutes: what has to be laid thin and evenly takes longer. */
+  double applyMinutes(Surface surface, Step step) {
+    return surface.area().value() / figures.get(step == Step.COAT ? "rate.coat" : "rate.apply");
   }
 
-  double levelMinutes(Surface surface, int coats) {
-    return coats * surface.area().value() / figures.get("rate.level");
+  /** One coat levelled, a coating with its lamp, minutes. */
+  double levelMinutes(Surface surface, Step step) {
+    return surface.area().value() / figures.get(step == Step.COAT ? "rate.lamp" : "rate.level");
+  }
+
+  double wipeMinutes(Surface surface) {
+    return surface.area().value() / figures.get("rate.wipe");
+  }
+
+  /** Fetching and loading, and going to the zone: once a round. */
+  int overheadS() {
+    return (int) Math.round((figures.get("time.load") + figures.get("time.move")) * MINUTE_S);
   }
 
   private double standard(Place place) {
     return figures.get("standard." + place.surface().wishes().standard().code());
+  }
+
+  /** Whole seconds of some minutes. */
+  static int seconds(double minutes) {
+    return (int) Math.ceil(minutes * MINUTE_S - 1e-9);
   }
 }

@@ -3,14 +3,13 @@ package attune.core.quote;
 import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.PlannedMix;
+import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
-import attune.core.plan.Task;
 import attune.core.quote.Quote.Line;
 import attune.core.quote.Quote.Package;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -69,7 +68,7 @@ public final class Quoting {
   }
 
   private Quote quote(double taxPercent) {
-    plan.timetable().tasks().stream().filter(task -> task.person().isPresent()).forEach(this::work);
+    plan.timetable().rounds().forEach(this::work);
     plan.mixes().forEach(this::cleaner);
     plan.surfaces().forEach(s -> s.finishSteps().forEach(step -> bottle(s, step)));
     plan.surfaces().forEach(this::count);
@@ -84,18 +83,20 @@ public final class Quoting {
     return new Quote(lines, currency, taxPercent, net, Math.round(net * taxPercent / 100));
   }
 
-  private void work(Task task) {
-    double length = Duration.between(task.start(), task.end()).toSeconds() / 60.0;
-    minutes.merge(packageOf(task), length, Double::sum);
+  /** Hands are priced, waits and rests are not. */
+  private void work(Round round) {
+    if (round.handsS() > 0) {
+      minutes.merge(packageOf(round), round.handsS() / 60.0, Double::sum);
+    }
   }
 
-  private Package packageOf(Task task) {
-    return switch (task.step()) {
+  private Package packageOf(Round round) {
+    return switch (round.step()) {
       case RECEIVE, INSPECT, PRECAUTIONS, HANDOVER -> Package.RECEPTION;
       case TEXTILE -> Package.TEXTILES;
-      case CONDITION, PROTECT, BARRIER, COAT, DRESS, LEVEL, RESIDUE, REFINISH -> finishing(task);
+      case CONDITION, PROTECT, BARRIER, COAT, DRESS, LEVEL, RESIDUE, REFINISH -> finishing(round);
       default ->
-          task.surfaceIds().size() == 1 && isTextile(task.surfaceIds().get(0))
+          round.surfaceIds().size() == 1 && isTextile(round.surfaceIds().get(0))
               ? Package.TEXTILES
               : Package.CLEANING;
     };
@@ -105,8 +106,8 @@ public final class Quoting {
     return panels.get(surfaceId).match().place().finish().isTextile();
   }
 
-  private Package finishing(Task task) {
-    return task.surfaceIds().stream()
+  private Package finishing(Round round) {
+    return round.surfaceIds().stream()
         .findFirst()
         .map(panels::get)
         .map(this::finishing)

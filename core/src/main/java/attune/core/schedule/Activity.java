@@ -12,6 +12,7 @@ import java.util.OptionalInt;
  * @param skill what its person must be allowed to do
  * @param holds zones and kit kept from everyone else meanwhile
  * @param gates true when the car is not ready before its end
+ * @param station where on the way round the car it is; empty for what has no place of its own
  * @param at when it has to start, seconds after midnight of the first day, where somebody said so
  */
 public record Activity(
@@ -21,6 +22,7 @@ public record Activity(
     Optional<Skill> skill,
     List<String> holds,
     boolean gates,
+    OptionalInt station,
     OptionalInt at) {
 
   /** Whom it needs. */
@@ -39,23 +41,42 @@ public record Activity(
   /** Work that anyone may do. */
   public static Activity work(String id, int seconds, List<String> holds) {
     return new Activity(
-        id, seconds, Hands.SOMEBODY, Optional.empty(), holds, true, OptionalInt.empty());
+        id,
+        seconds,
+        Hands.SOMEBODY,
+        Optional.empty(),
+        holds,
+        true,
+        OptionalInt.empty(),
+        OptionalInt.empty());
   }
 
   /** A wait that needs nobody; a length of 0 makes a milestone. */
   public static Activity waiting(String id, int seconds, boolean gates) {
     return new Activity(
-        id, seconds, Hands.NOBODY, Optional.empty(), List.of(), gates, OptionalInt.empty());
+        id,
+        seconds,
+        Hands.NOBODY,
+        Optional.empty(),
+        List.of(),
+        gates,
+        OptionalInt.empty(),
+        OptionalInt.empty());
   }
 
   /** The same, for people of this skill. */
   public Activity by(Skill needed) {
-    return new Activity(id, seconds, hands, Optional.of(needed), holds, gates, at);
+    return new Activity(id, seconds, hands, Optional.of(needed), holds, gates, station, at);
   }
 
   /** The same, started when somebody said. */
   public Activity at(int start) {
-    return new Activity(id, seconds, hands, skill, holds, gates, OptionalInt.of(start));
+    return new Activity(id, seconds, hands, skill, holds, gates, station, OptionalInt.of(start));
+  }
+
+  /** The same at a station of the way round the car. */
+  public Activity in(int place) {
+    return new Activity(id, seconds, hands, skill, holds, gates, OptionalInt.of(place), at);
   }
 
   boolean needsHands() {

@@ -13,13 +13,15 @@ import java.util.OptionalInt;
  * @param lags without a cycle, from earlier to later places
  * @param kit how many there are of what activities hold; what is not named is there once
  * @param start seconds after midnight of the first day
+ * @param pauses when people rest, and what going about costs
  */
 public record Network(
     List<Activity> activities,
     List<Lag> lags,
     List<Worker> crew,
     Map<String, Integer> kit,
-    int start) {
+    int start,
+    Pauses pauses) {
 
   public Network {
     activities = List.copyOf(activities);
@@ -38,9 +40,19 @@ public record Network(
     }
   }
 
+  /** Without rests and ways, as in a network that has neither. */
+  public Network(
+      List<Activity> activities,
+      List<Lag> lags,
+      List<Worker> crew,
+      Map<String, Integer> kit,
+      int start) {
+    this(activities, lags, crew, kit, start, Pauses.NONE);
+  }
+
   /** The same for other people. */
   public Network with(List<Worker> people) {
-    return new Network(activities, lags, people, kit, start);
+    return new Network(activities, lags, people, kit, start, pauses);
   }
 
   /** True when the crew has someone for everything. */
@@ -69,6 +81,12 @@ public record Network(
       return this;
     }
 
+    /** The later one starts no earlier than some seconds after the start of the earlier. */
+    public Builder from(int earlier, int later, int least) {
+      lags.add(new Lag(earlier, later, least, OptionalInt.empty()));
+      return this;
+    }
+
     /** The later one starts between two times after the start of the earlier. */
     public Builder between(int earlier, int later, int least, int most) {
       lags.add(new Lag(earlier, later, least, OptionalInt.of(most)));
@@ -94,8 +112,8 @@ public record Network(
       return Optional.empty();
     }
 
-    public Network build(List<Worker> crew, Map<String, Integer> kit, int start) {
-      return new Network(activities, lags, crew, kit, start);
+    public Network build(List<Worker> crew, Map<String, Integer> kit, int start, Pauses pauses) {
+      return new Network(activities, lags, crew, kit, start, pauses);
     }
   }
 }

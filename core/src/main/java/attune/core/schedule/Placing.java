@@ -23,6 +23,7 @@ final class Placing {
   private final int[][] lagsInto;
   private final int[][] lagsOutOf;
   private final Lag[] lags;
+  private final Lag[][] into;
   private final int[][] able;
   private final int[][] holds;
   private final Timeline[][] units;
@@ -38,6 +39,7 @@ final class Placing {
     this.groups = groups;
     int count = network.activities().size();
     lags = network.lags().toArray(Lag[]::new);
+    into = Paced.into(network);
     seconds = network.activities().stream().mapToInt(Activity::seconds).toArray();
     lagsInto = new int[count][];
     lagsOutOf = new int[count][];
@@ -105,7 +107,7 @@ final class Placing {
     for (int g : order) {
       placeGroup(groups.members[g]);
     }
-    return Schedule.of(network, start, worker);
+    return Paced.of(network, into, start, worker);
   }
 
   private void placeGroup(int[] members) {

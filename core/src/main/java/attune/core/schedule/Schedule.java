@@ -12,14 +12,22 @@ import java.util.List;
  * @param workers place of each activity's person in the crew, -1 for nobody
  * @param ready when the last of what gates has ended
  * @param handsEnd when the last hands are off
+ * @param rests of everybody
  */
-public record Schedule(List<Integer> starts, List<Integer> workers, int ready, int handsEnd) {
+public record Schedule(
+    List<Integer> starts, List<Integer> workers, int ready, int handsEnd, List<Rest> rests) {
   public Schedule {
     starts = List.copyOf(starts);
     workers = List.copyOf(workers);
+    rests = List.copyOf(rests);
   }
 
-  static Schedule of(Network network, int[] starts, int[] workers) {
+  /** Without a rest. */
+  public Schedule(List<Integer> starts, List<Integer> workers, int ready, int handsEnd) {
+    this(starts, workers, ready, handsEnd, List.of());
+  }
+
+  static Schedule of(Network network, int[] starts, int[] workers, List<Rest> rests) {
     int ready = network.start();
     int hands = network.start();
     for (int i = 0; i < starts.length; i++) {
@@ -32,7 +40,8 @@ public record Schedule(List<Integer> starts, List<Integer> workers, int ready, i
         Arrays.stream(starts).boxed().toList(),
         Arrays.stream(workers).boxed().toList(),
         ready,
-        hands);
+        hands,
+        rests);
   }
 
   /** True when the car is ready sooner, or as soon and hands are off sooner. */

@@ -42,6 +42,16 @@ public final class Scheduler {
     return best;
   }
 
+  /**
+   * The schedule of a network with nothing said, after somebody said when some of it starts: that
+   * starts then, what it pushes starts later, and the rest of the day stays where it was.
+   *
+   * @param network with the starts somebody said
+   */
+  public static Schedule moved(Network network, Schedule before) {
+    return Paced.moved(network, before);
+  }
+
   private static final class Search {
     private final Network network;
     private final Groups groups;

@@ -1,0 +1,232 @@
+package attune.core.plan;
+
+import static attune.core.plan.VisitTasks.numbered;
+
+import attune.core.match.ReasonCode;
+import attune.core.match.Rung;
+import attune.core.match.Treatment;
+import attune.core.plan.RoundDraft.Piece;
+import attune.core.plan.RoundDraft.Wait;
+import attune.core.reference.Figures;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * The cleaning of a cabin as rounds: a zone's panels that take one bottle, ratio and tool are one,
+ * cut where it would be too long for knees and back. Its looks belong to it.
+ */
+final class CleaningRounds {
+  private static final int SITTING_AT_ONCE = 2;
+
+  private final Figures figures;
+  private final WorkTimes times;
+
+  CleaningRounds(Figures figures, WorkTimes times) {
+    this.figures = figures;
+    this.times = times;
+  }
+
+  /** What panels of one round have in common. */
+  private record Key(
+      Walk.Stage stage,
+      String zone,
+      Step step,
+      String productId,
+      String ratio,
+      String toolId,
+      Treatment.Warmth warmth,
+      int part) {}
+
+  /**
+   * Rounds in the order of the walk.
+   *
+   * @param plans in that order
+   * @param after ids of tasks a panel's first section waits for
+   * @param partOf number of the part on order a panel waits for, 0 for none
+   */
+  List<List<SurfacePlan>> grouped(List<SurfacePlan> plans, Function<SurfacePlan, Integer> partOf) {
+    Map<Key, List<SurfacePlan>> groups = new LinkedHashMap<>();
+    for (SurfacePlan plan : plans) {
+      if (plan.firstRung().isPresent()) {
+        groups.computeIfAbsent(key(plan, partOf.apply(plan)), k -> new ArrayList<>()).add(plan);
+      }
+    }
+    return groups.values().stream().flatMap(group -> cut(group).stream()).toList();
+  }
+
+  private static Key key(SurfacePlan plan, int part) {
+    Treatment t = plan.firstRung().orElseThrow().treatment();
+    return new Key(
+        Walk.stage(plan.surface(), Surfaces.isTextile(plan)),
+        plan.surface().zone(),
+        step(plan),
+        t.cleaner().map(p -> p.id()).orElse(""),
+        t.ratio().code(),
+        t.tool().id(),
+        t.warmth(),
+        part);
+  }
+
+  private static Step step(SurfacePlan plan) {
+    return Surfaces.isTextile(plan) ? Step.TEXTILE : Step.CLEAN;
+  }
+
+  /** Pieces of a group that nobody has to kneel at for too long. */
+  private List<List<SurfacePlan>> cut(List<SurfacePlan> group) {
+    double most = figures.get("round.most");
+    double whole = group.stream().mapToDouble(this::minutes).sum();
+    int rounds = (int) Math.ceil(whole / most);
+    List<List<SurfacePlan>> cut = new ArrayList<>();
+    List<SurfacePlan> now = new ArrayList<>();
+    double full = 0;
+    for (SurfacePlan plan : group) {
+      if (!now.isEmpty() && full + minutes(plan) > Math.max(whole / rounds, minutes(plan))) {
+        cut.add(now);
+        now = new ArrayList<>();
+        full = 0;
+      }
+      now.add(plan);
+      full += minutes(plan);
+    }
+    cut.add(now);
+    return cut;
+  }
+
+  private double minutes(SurfacePlan plan) {
+    Rung rung = plan.firstRung().orElseThrow();
+    return times.cleanMinutes(plan.match().place(), rung, passes(rung), rinsed(plan))
+        + times.checkMinutes(plan.match().place());
+  }
+
+  private static int passes(Rung rung) {
+    return Math.max(1, rung.verdict().passes());
+  }
+
+  static boolean rinsed(SurfacePlan plan) {
+    return plan.cautions().stream().anyMatch(caution -> caution.code() == ReasonCode.RINSE);
+  }
+
+  /**
+   * A group as a round: section by section in leapfrog, then its looks.
+   *
+   * @param id unique in the visit
+   */
+  RoundDraft round(String id, List<SurfacePlan> group, Function<SurfacePlan, List<String>> after) {
+    SurfacePlan first = group.get(0);
+    Treatment t = first.firstRung().orElseThrow().treatment();
+    RoundDraft round =
+        new RoundDraft(
+                id,
+                first.surface().zone(),
+                step(first),
+                group.stream().map(p -> p.surface().id()).toList())
+            .with(t.cleaner(), t.cleaner().map(product -> t.ratio().code()), Optional.of(t.tool()))
+            .overhead(times.overheadS());
+    List<Work> works = new ArrayList<>();
+    group.forEach(plan -> works.addAll(sections(plan, works.size())));
+    lay(round, works, after);
+    looks(round, group);
+    return round;
+  }
+
+  /** A section of a panel and its passes. */
+  private record Work(
+      SurfacePlan plan, int section, int count, List<Leapfrog.Turn> turns, boolean wet) {}
+
+  private List<Work> sections(SurfacePlan plan, int before) {
+    Rung rung = plan.firstRung().orElseThrow();
+    Treatment t = rung.treatment();
+    int count = rung.verdict().sections().count();
+    int lay = t.isDry() ? 0 : WorkTimes.seconds(times.layMinutes(plan.surface(), 1.0 / count));
+    int work =
+        WorkTimes.seconds(times.workMinutes(plan.match().place(), 1.0 / count, rinsed(plan)));
+    int sit = t.isDry() ? 0 : t.dwellS();
+    int window = (int) Math.min(Integer.MAX_VALUE / 2, rung.verdict().sections().windowS());
+    List<Work> works = new ArrayList<>();
+    for (int section = 1; section <= count; section++) {
+      int piece = before + section;
+      List<Leapfrog.Turn> turns = new ArrayList<>();
+      for (int pass = 0; pass < passes(rung); pass++) {
+        turns.add(new Leapfrog.Turn(piece, lay, sit, Math.max(window, lay + sit + work), work));
+      }
+      works.add(new Work(plan, section, count, turns, !t.isDry()));
+    }
+    return works;
+  }
+
+  /** Each section's task runs from where the one before was done to its own last wipe. */
+  private void lay(RoundDraft round, List<Work> works, Function<SurfacePlan, List<String>> after) {
+    List<Leapfrog.Turn> turns = works.stream().flatMap(work -> work.turns().stream()).toList();
+    Leapfrog.Course course = Leapfrog.of(turns, SITTING_AT_ONCE);
+    List<Ended> ended = new ArrayList<>();
+    int turn = 0;
+    for (Work work : works) {
+      turn += work.turns().size();
+      ended.add(new Ended(work, course.turns().get(turn - 1)));
+    }
+    ended.sort(java.util.Comparator.comparingInt(e -> e.last().ended()));
+    int from = 0;
+    for (Ended e : ended) {
+      Work work = e.work();
+      int to = e.last().ended();
+      Leapfrog.Turn one = work.turns().get(0);
+      int hands = work.turns().size() * (one.layS() + one.workS());
+      int wipeFrom = Math.max(from, e.last().laid() + one.layS() + one.sitS());
+      round.pieces.add(
+          new Piece(
+              numbered("clean-" + work.plan().surface().id(), work.section(), work.count()),
+              round.step,
+              List.of(work.plan().surface().id()),
+              work.count() > 1 ? work.section() : 0,
+              round.seconds + from,
+              round.seconds + to,
+              hands,
+              work.wet()
+                  ? VisitTasks.wipe(
+                      round.seconds + Math.min(wipeFrom, to),
+                      round.seconds + Math.max(to, e.last().laid() + one.mostS()))
+                  : Optional.empty(),
+              after.apply(work.plan())));
+      from = to;
+    }
+    round.seconds += course.seconds();
+    round.handsS += course.handsS();
+  }
+
+  private record Ended(Work work, Leapfrog.Taken last) {}
+
+  /** The looks, each when its panel can be judged; what dries for long is judged by its cloth. */
+  private void looks(RoundDraft round, List<SurfacePlan> group) {
+    for (SurfacePlan plan : group) {
+      String id = plan.surface().id();
+      Piece last =
+          round.pieces.stream()
+              .filter(p -> p.surfaceIds().contains(id) && p.step() == round.step)
+              .reduce((a, b) -> b)
+              .orElseThrow();
+      int dry = plan.dry().map(Drying::estimateS).orElse(0);
+      int valid = dry <= figures.get("check.wait-most") ? last.to() + dry : last.to();
+      round.seconds = Math.max(round.seconds, valid);
+      round.then(
+          "check-" + id,
+          Step.CHECK,
+          List.of(id),
+          Math.max(1, WorkTimes.seconds(times.checkMinutes(plan.match().place()))),
+          List.of(last.id()));
+      plan.dry()
+          .ifPresent(
+              d ->
+                  round.waits.add(
+                      new Wait(
+                          "dry-" + id,
+                          RoundDraft.Why.DRIES,
+                          plan,
+                          last.to(),
+                          Math.max(1, d.estimateS()))));
+    }
+  }
+}

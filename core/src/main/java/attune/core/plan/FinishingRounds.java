@@ -1,0 +1,378 @@
+package attune.core.plan;
+
+import static attune.core.plan.VisitTasks.numbered;
+
+import attune.core.plan.RoundDraft.Piece;
+import attune.core.plan.RoundDraft.Wait;
+import attune.core.reference.Figures;
+import attune.core.shelf.Product;
+import attune.core.shelf.Span;
+import attune.core.shelf.Tool;
+import attune.core.survey.Surface;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What goes on after cleaning, as rounds: the residue pass, then product by product and coat by
+ * coat, seat by seat to the neighbour, each laid in areas small enough to be wiped inside its flash
+ * window, every wait kept.
+ */
+final class FinishingRounds {
+  private static final int NO_END = Integer.MAX_VALUE / 4;
+  private static final int SITTING_AT_ONCE = 12;
+
+  private final VisitNetwork visit;
+  private final VisitTasks tasks;
+  private final Figures figures;
+  private final WorkTimes times;
+  private final Map<String, Since> finished = new HashMap<>();
+  private final Map<String, Since> clear = new HashMap<>();
+  private int made;
+
+  /** A moment inside a round: its place, seconds after its start, and the task that ends then. */
+  record Since(int place, int seconds, String taskId) {}
+
+  FinishingRounds(VisitNetwork visit, VisitTasks tasks, Figures figures, WorkTimes times) {
+    this.visit = visit;
+    this.tasks = tasks;
+    this.figures = figures;
+    this.times = times;
+  }
+
+  /** The last wipe on a panel. */
+  Optional<Since> finished(SurfacePlan plan) {
+    return Optional.ofNullable(finished.get(plan.surface().id()));
+  }
+
+  /**
+   * Finishes some panels.
+   *
+   * @param plans in the order of the walk
+   * @param wet rounds that have to be over before anything is protected
+   * @param dusty of them, those that have to be over before hide is conditioned
+   */
+  void of(List<SurfacePlan> plans, List<Integer> wet, List<Integer> dusty) {
+    residue(plans.stream().filter(FinishingRounds::needsResiduePass).toList());
+    List<SurfacePlan> due = plans.stream().filter(p -> !p.finishSteps().isEmpty()).toList();
+    int stages = due.stream().mapToInt(p -> p.finishSteps().size()).max().orElse(0);
+    List<Integer> plastics = new ArrayList<>();
+    for (int stage = 0; stage < stages; stage++) {
+      int now = stage;
+      List<SurfacePlan> here =
+          due.stream()
+              .filter(p -> p.finishSteps().size() > now)
+              .sorted(java.util.Comparator.comparing(p -> !Surfaces.isPlastic(p)))
+              .toList();
+      int coats = here.stream().mapToInt(p -> p.finishSteps().get(now).coats()).max().orElse(0);
+      for (int coat = 1; coat <= coats; coat++) {
+        coat(here, stage, coat, wet, dusty, plastics);
+      }
+    }
+  }
+
+  /** Where a coating or a barrier follows, and on bright metal, what the cleaner left comes off. */
+  private static boolean needsResiduePass(SurfacePlan plan) {
+    return plan.finishSteps().stream()
+            .anyMatch(s -> s.step() == Step.COAT || s.step() == Step.BARRIER)
+        || (plan.isWet() && plan.match().place().finish().code().equals("metal/bright"));
+  }
+
+  private void residue(List<SurfacePlan> bare) {
+    Map<String, List<SurfacePlan>> zones = new LinkedHashMap<>();
+    bare.forEach(p -> zones.computeIfAbsent(p.surface().zone(), z -> new ArrayList<>()).add(p));
+    int dries = figures.whole("residue.dries");
+    for (List<SurfacePlan> plans : zones.values()) {
+      RoundDraft round =
+          new RoundDraft(id(Step.RESIDUE), plans.get(0).surface().zone(), Step.RESIDUE, ids(plans))
+              .overhead(times.overheadS());
+      for (SurfacePlan plan : plans) {
+        String panel = plan.surface().id();
+        round.then(
+            "residue-" + panel,
+            Step.RESIDUE,
+            List.of(panel),
+            WorkTimes.seconds(times.wipeMinutes(plan.surface())),
+            visit.ready(plan).map(Since::taskId).stream().toList());
+      }
+      int place = tasks.add(round);
+      tasks.then(visit.prepared(), place);
+      for (int i = 0; i < plans.size(); i++) {
+        Piece piece = round.pieces.get(i);
+        visit.ready(plans.get(i)).ifPresent(ready -> from(ready, place, 0));
+        clear.put(plans.get(i).surface().id(), new Since(place, piece.to() + dries, piece.id()));
+      }
+    }
+  }
+
+  private record Key(String zone, Step step, Product product, Tool applicator, boolean plastic) {}
+
+  private void coat(
+      List<SurfacePlan> plans,
+      int stage,
+      int coat,
+      List<Integer> wet,
+      List<Integer> dusty,
+      List<Integer> plastics) {
+    Map<Key, List<SurfacePlan>> groups = new LinkedHashMap<>();
+    for (SurfacePlan plan : plans) {
+      FinishStep step = plan.finishSteps().get(stage);
+      if (coat <= step.coats()) {
+        Key key =
+            new Key(
+                plan.surface().zone(),
+                step.step(),
+                step.product(),
+                step.applicator(),
+                Surfaces.isPlastic(plan));
+        groups.computeIfAbsent(key, k -> new ArrayList<>()).add(plan);
+      }
+    }
+    Map<Product, Integer> walked = new HashMap<>();
+    groups.forEach(
+        (key, group) -> {
+          Coat laid = lay(key, group, stage, coat);
+          (key.step() == Step.CONDITION ? dusty : wet)
+              .forEach(before -> tasks.then(before, laid.place()));
+          if (key.plastic() && stage == 0) {
+            plastics.add(laid.last());
+          } else if (!key.plastic()) {
+            plastics.forEach(dressed -> tasks.then(dressed, laid.place()));
+          }
+          Integer before = walked.put(key.product(), laid.place());
+          if (before != null && !tasks.isShared()) {
+            tasks.then(before, laid.place());
+          }
+          laid.round().gates.addAll(key.step() == Step.CONDITION ? dusty : wet);
+        });
+  }
+
+  /** A coat on a zone: where it is laid, and where its last wipe is. */
+  private record Coat(int place, int last, RoundDraft round) {}
+
+  private Coat lay(Key key, List<SurfacePlan> group, int stage, int coat) {
+    List<Area> areas = new ArrayList<>();
+    for (SurfacePlan plan : group) {
+      areas.addAll(areas(plan, plan.finishSteps().get(stage), coat, areas.size()));
+    }
+    int sits = areas.stream().mapToInt(a -> a.turn().sitS()).max().orElse(0);
+    boolean apart = areas.get(0).turn().mostS() == NO_END && sits > figures.get("absorb.wait-most");
+    RoundDraft round =
+        new RoundDraft(id(key.step()), key.zone(), key.step(), ids(group))
+            .with(Optional.of(key.product()), Optional.of("ready"), Optional.of(key.applicator()))
+            .overhead(times.overheadS());
+    RoundDraft levels =
+        apart
+            ? new RoundDraft(id(Step.LEVEL), key.zone(), Step.LEVEL, ids(group))
+                .overhead(times.overheadS())
+            : round;
+    if (apart) {
+      inTwoRounds(areas, round, levels);
+    } else {
+      inLeapfrog(areas, round);
+    }
+    group.forEach(plan -> settle(levels, plan, plan.finishSteps().get(stage), coat));
+    int place = tasks.add(round);
+    begin(round, place, group, stage, coat);
+    int last = apart ? tasks.add(levels) : place;
+    if (apart) {
+      tasks.network().after(place, last, sits);
+    }
+    for (SurfacePlan plan : group) {
+      Piece wiped = lastOn(levels, plan);
+      finished.put(plan.surface().id(), new Since(last, wiped.to(), wiped.id()));
+    }
+    return new Coat(place, last, round);
+  }
+
+  private static Piece lastOn(RoundDraft round, SurfacePlan plan) {
+    return round.pieces.stream()
+        .filter(p -> p.surfaceIds().contains(plan.surface().id()))
+        .reduce((a, b) -> b)
+        .orElseThrow();
+  }
+
+  /** Waits for its own panels: dry, cleared, and what was laid before has had its time. */
+  private void begin(RoundDraft round, int place, List<SurfacePlan> group, int stage, int coat) {
+    tasks.then(visit.prepared(), place);
+    for (SurfacePlan plan : group) {
+      FinishStep step = plan.finishSteps().get(stage);
+      Since before = finished.get(plan.surface().id());
+      List<String> after = new ArrayList<>();
+      if (before != null) {
+        int between = step.product().waits().beforeNextS().orElse(figures.whole("coat.between"));
+        from(before, place, coat > 1 ? between : step.waitS());
+        after.add(before.taskId());
+      }
+      Optional<Since> ready =
+          Optional.ofNullable(clear.get(plan.surface().id())).or(() -> visit.ready(plan));
+      ready.ifPresent(
+          since -> {
+            from(since, place, 0);
+            after.add(since.taskId());
+          });
+      waits(round, plan, after);
+    }
+  }
+
+  private static void waits(RoundDraft round, SurfacePlan plan, List<String> after) {
+    for (int i = 0; i < round.pieces.size(); i++) {
+      Piece p = round.pieces.get(i);
+      if (p.surfaceIds().contains(plan.surface().id()) && p.step() == round.step) {
+        round.pieces.set(
+            i,
+            new Piece(
+                p.id(),
+                p.step(),
+                p.surfaceIds(),
+                p.section(),
+                p.from(),
+                p.to(),
+                p.handsS(),
+                p.wipe(),
+                after));
+      }
+    }
+  }
+
+  private void from(Since since, int place, int wait) {
+    tasks.network().from(since.place(), place, since.seconds() + wait);
+  }
+
+  /** An area of a panel that is laid and wiped in one. */
+  private record Area(
+      SurfacePlan plan, String lays, String levels, int section, Leapfrog.Turn turn) {}
+
+  private List<Area> areas(SurfacePlan plan, FinishStep step, int coat, int before) {
+    Surface surface = plan.surface();
+    int count = step.flash().map(flash -> count(surface, step, flash)).orElse(1);
+    int apply = WorkTimes.seconds(times.applyMinutes(surface, step.step()) / count);
+    int level = WorkTimes.seconds(times.levelMinutes(surface, step.step()) / count);
+    String which = (coat > 1 ? coat + "-" : "") + surface.id();
+    String levels = "level-" + (step.flash().isPresent() ? "" : step.step().code() + "-") + which;
+    int sit = step.flash().map(Span::min).orElse(step.absorbS().orElse(0));
+    List<Area> areas = new ArrayList<>();
+    for (int area = 1; area <= count; area++) {
+      int most = step.flash().map(f -> Math.max(f.max(), apply + level)).orElse(NO_END);
+      areas.add(
+          new Area(
+              plan,
+              numbered(step.step().code() + "-" + which, area, count),
+              numbered(levels, area, count),
+              count > 1 ? area : 0,
+              new Leapfrog.Turn(before + area, apply, Math.max(0, sit - apply), most, level)));
+    }
+    return areas;
+  }
+
+  /** Areas small enough to be wiped inside the flash window of their first stroke. */
+  private int count(Surface surface, FinishStep step, Span flash) {
+    double both =
+        60 * (times.applyMinutes(surface, step.step()) + times.levelMinutes(surface, step.step()));
+    return (int) Math.max(1, Math.ceil(both / Math.max(30, flash.max() - flash.min())));
+  }
+
+  private static void inLeapfrog(List<Area> areas, RoundDraft round) {
+    Leapfrog.Course course = Leapfrog.of(areas.stream().map(Area::turn).toList(), SITTING_AT_ONCE);
+    int begins = round.seconds;
+    for (int i = 0; i < areas.size(); i++) {
+      Area area = areas.get(i);
+      Leapfrog.Taken taken = course.turns().get(i);
+      int laid = begins + taken.laid();
+      round.pieces.add(
+          piece(area, area.lays(), round.step, laid, area.turn().layS(), window(area, laid)));
+      round.pieces.add(
+          piece(
+              area,
+              area.levels(),
+              Step.LEVEL,
+              begins + taken.begun(),
+              area.turn().workS(),
+              Optional.empty(),
+              List.of(area.lays())));
+    }
+    round.pieces.sort(java.util.Comparator.comparingInt(Piece::from));
+    round.seconds = begins + course.seconds();
+    round.handsS += course.handsS();
+  }
+
+  private static Optional<Span> window(Area area, int laid) {
+    return area.turn().mostS() == NO_END
+        ? Optional.empty()
+        : VisitTasks.wipe(
+            laid + area.turn().layS() + area.turn().sitS(), laid + area.turn().mostS());
+  }
+
+  /** Laid in one go, and levelled in another when it has gone in. */
+  private static void inTwoRounds(List<Area> areas, RoundDraft round, RoundDraft levels) {
+    for (Area area : areas) {
+      round.pieces.add(
+          piece(
+              area, area.lays(), round.step, round.seconds, area.turn().layS(), Optional.empty()));
+      round.overhead(area.turn().layS());
+      levels.pieces.add(
+          piece(
+              area,
+              area.levels(),
+              Step.LEVEL,
+              levels.seconds,
+              area.turn().workS(),
+              Optional.empty(),
+              List.of(area.lays())));
+      levels.overhead(area.turn().workS());
+    }
+  }
+
+  private static Piece piece(
+      Area area, String id, Step step, int from, int length, Optional<Span> wipe) {
+    return piece(area, id, step, from, length, wipe, List.of());
+  }
+
+  private static Piece piece(
+      Area area,
+      String id,
+      Step step,
+      int from,
+      int length,
+      Optional<Span> wipe,
+      List<String> after) {
+    return new Piece(
+        id,
+        step,
+        List.of(area.plan().surface().id()),
+        area.section(),
+        from,
+        from + length,
+        length,
+        wipe,
+        after);
+  }
+
+  /** Sitting and curing count from the last coat of the last product. */
+  private static void settle(RoundDraft round, SurfacePlan plan, FinishStep step, int coat) {
+    if (coat < step.coats()) {
+      return;
+    }
+    String what = step.step().code() + "-" + plan.surface().id();
+    int wiped = lastOn(round, plan).to();
+    if (step.sitAfterS() > 0) {
+      round.waits.add(
+          new Wait("sit-" + what, RoundDraft.Why.NOT_SAT_IN, plan, wiped, step.sitAfterS()));
+    }
+    if (step.cureS() > 0) {
+      round.waits.add(new Wait("cure-" + what, RoundDraft.Why.CURES, plan, wiped, step.cureS()));
+    }
+  }
+
+  private String id(Step step) {
+    made++;
+    return "r-" + step.code() + "-" + made;
+  }
+
+  private static List<String> ids(List<SurfacePlan> plans) {
+    return plans.stream().map(p -> p.surface().id()).toList();
+  }
+}

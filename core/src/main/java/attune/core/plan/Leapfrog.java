@@ -1,0 +1,146 @@
+package attune.core.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * How one pair of hands works several pieces: while one sits, the next is laid or the one before is
+ * worked, and somebody waits only where nothing else can be done. What is laid is worked as soon as
+ * it has sat, the one that would dry first before the others.
+ */
+final class Leapfrog {
+  private static final int FREE = -1;
+
+  /**
+   * One laying.
+   *
+   * @param piece what it is laid on; turns on one piece follow each other
+   * @param layS seconds to lay it, 0 or more
+   * @param sitS seconds it sits once laid
+   * @param mostS seconds after its first stroke by which it has to be worked and wiped
+   * @param workS seconds to work and wipe it
+   */
+  record Turn(int piece, int layS, int sitS, int mostS, int workS) {}
+
+  /** When a turn is laid, taken up and wiped, in seconds from the start. */
+  record Taken(int laid, int begun, int ended) {}
+
+  /**
+   * All turns put one after another.
+   *
+   * @param seconds from the first stroke to the last wipe
+   * @param handsS of them, with hands on
+   */
+  record Course(List<Taken> turns, int seconds, int handsS) {}
+
+  private final List<Turn> turns;
+  private final int atOnce;
+  private final int[] laid;
+  private final int[] begun;
+  private final List<Integer> sitting = new ArrayList<>();
+  private int now;
+
+  private Leapfrog(List<Turn> turns, int atOnce) {
+    this.turns = turns;
+    this.atOnce = atOnce;
+    this.laid = new int[turns.size()];
+    this.begun = new int[turns.size()];
+    Arrays.fill(laid, FREE);
+    Arrays.fill(begun, FREE);
+  }
+
+  /**
+   * @param atOnce how many pieces may sit at a time, 1 or more
+   */
+  static Course of(List<Turn> turns, int atOnce) {
+    return new Leapfrog(turns, atOnce).run();
+  }
+
+  private Course run() {
+    int hands = turns.stream().mapToInt(turn -> turn.layS() + turn.workS()).sum();
+    while (true) {
+      int due = due();
+      int next = next();
+      if (due != FREE) {
+        work(due);
+      } else if (next != FREE && (sitting.isEmpty() || sitting.size() < atOnce && leaves(next))) {
+        lay(next);
+      } else if (!sitting.isEmpty()) {
+        now = sitting.stream().mapToInt(this::ready).min().getAsInt();
+      } else {
+        break;
+      }
+    }
+    List<Taken> taken = new ArrayList<>();
+    for (int i = 0; i < turns.size(); i++) {
+      taken.add(new Taken(laid[i], begun[i], begun[i] + turns.get(i).workS()));
+    }
+    return new Course(taken, now, hands);
+  }
+
+  private int ready(int i) {
+    return laid[i] + turns.get(i).layS() + turns.get(i).sitS();
+  }
+
+  private int deadline(int i, int laidAt) {
+    return (int) Math.min(Integer.MAX_VALUE / 2, (long) laidAt + turns.get(i).mostS());
+  }
+
+  /** What has sat long enough, the one with least time left first. */
+  private int due() {
+    return sitting.stream()
+        .filter(i -> ready(i) <= now)
+        .min(Comparator.comparingInt((Integer i) -> deadline(i, laid[i])).thenComparing(i -> i))
+        .orElse(FREE);
+  }
+
+  /** The first that can be laid: nothing sits on its piece, and its earlier turns are done. */
+  private int next() {
+    for (int i = 0; i < laid.length; i++) {
+      if (laid[i] == FREE && isFree(i)) {
+        return i;
+      }
+    }
+    return FREE;
+  }
+
+  private boolean isFree(int i) {
+    for (int j = 0; j < laid.length; j++) {
+      boolean same = turns.get(j).piece() == turns.get(i).piece();
+      if (same && (sitting.contains(j) || j < i && begun[j] == FREE)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** True when, with this laid now, everything that sits is still worked in its time. */
+  private boolean leaves(int next) {
+    List<Integer> all = new ArrayList<>(sitting);
+    all.add(next);
+    all.sort(Comparator.comparingInt(i -> deadline(i, i == next ? now : laid[i])));
+    int time = now + turns.get(next).layS();
+    for (int i : all) {
+      int ready = i == next ? time + turns.get(i).sitS() : ready(i);
+      time = Math.max(time, ready) + turns.get(i).workS();
+      if (time > deadline(i, i == next ? now : laid[i])) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void lay(int i) {
+    laid[i] = now;
+    now += turns.get(i).layS();
+    sitting.add(i);
+  }
+
+  private void work(int i) {
+    begun[i] = now;
+    now += turns.get(i).workS();
+    sitting.remove(Integer.valueOf(i));
+  }
+}

@@ -1,0 +1,14 @@
+package attune.core.plan;
+
+/** What the planner asks of a planned panel more than once. */
+final class Surfaces {
+  private Surfaces() {}
+
+  static boolean isTextile(SurfacePlan plan) {
+    return plan.match().place().finish().isTextile();
+  }
+
+  static boolean isPlastic(SurfacePlan plan) {
+    return plan.match().place().finish().isPlastic();
+  }
+}
