@@ -65,6 +65,27 @@ public final class Matcher {
     return new CabinMatch(matches, chosen.cost(), chosen.lowerBound());
   }
 
+  /** Works panels as their neighbours are worked, one shelf at a time. */
+  public final class Neighbours {
+    private final Mixes mixes;
+
+    private Neighbours(Shelf shelf) {
+      mixes = Mixes.of(shelf, book, judge.action());
+    }
+
+    /** The match of a panel whose first rung is a neighbour's treatment. */
+    public SurfaceMatch match(Place place, Treatment neighbours) {
+      Like like = new Like(Kind.of(place, Decisions.NONE), mixes, Optional.of(neighbours));
+      like.climb();
+      return like.on(place);
+    }
+  }
+
+  /** For panels that share what their neighbours are worked with. */
+  public Neighbours neighbours(Shelf shelf) {
+    return new Neighbours(shelf);
+  }
+
   private static Choice chooseFirst(List<Like> likes, CabinChoice choice) {
     List<Like> open = new ArrayList<>();
     List<Group> groups = new ArrayList<>();
@@ -136,6 +157,7 @@ public final class Matcher {
   private final class Like {
     private final Kind kind;
     private final Mixes mixes;
+    private final boolean shared;
     private final Search search;
     private final Optional<Option> gentlest;
     private final Optional<Double> needs;
@@ -146,6 +168,14 @@ public final class Matcher {
     private List<RuledOut> ruledOut;
 
     Like(Kind kind, Mixes mixes) {
+      this(kind, mixes, Optional.empty());
+    }
+
+    /**
+     * @param neighbours what its neighbours are worked with, where it is worked alike
+     */
+    Like(Kind kind, Mixes mixes, Optional<Treatment> neighbours) {
+      this.shared = neighbours.isPresent();
       this.kind = kind;
       this.mixes = mixes;
       search = new Search(kind.place(), mixes, judge, book);
@@ -153,8 +183,10 @@ public final class Matcher {
       gentlest = needs.flatMap(needed -> ladder.first(search, needed));
       hand =
           kind.byHand()
+              .map(ByHand::treatment)
+              .or(() -> neighbours)
               .filter(set -> !kind.isLeftAlone())
-              .map(set -> judge.judge(search.place(), set.treatment()))
+              .map(set -> judge.judge(search.place(), set))
               .filter(Verdict::isAllowed);
     }
 
@@ -222,7 +254,8 @@ public final class Matcher {
           ruledOut,
           rungs.isEmpty() ? 0 : judge.dose(place, rungs.get(0).verdict()),
           loss,
-          hand.isPresent());
+          kind.byHand().isPresent() && hand.isPresent(),
+          shared);
     }
 
     private List<Reason> handSaid(Place place) {

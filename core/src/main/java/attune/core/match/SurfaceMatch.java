@@ -19,6 +19,8 @@ import java.util.Optional;
  * @param loss share of its own gentlest given up for fewer bottles and tools over the cabin, 0
  *     upwards
  * @param byHand true when the first rung was set by hand
+ * @param shared true when it is worked with the bottle and tool of its neighbours, gentler than its
+ *     own
  */
 public record SurfaceMatch(
     Place place,
@@ -30,7 +32,8 @@ public record SurfaceMatch(
     List<RuledOut> ruledOut,
     double exposure,
     double loss,
-    boolean byHand) {
+    boolean byHand,
+    boolean shared) {
   public SurfaceMatch {
     ladder = List.copyOf(ladder);
     cautions = List.copyOf(cautions);
@@ -49,6 +52,7 @@ public record SurfaceMatch(
         ruledOut,
         0,
         0,
+        false,
         false);
   }
 }

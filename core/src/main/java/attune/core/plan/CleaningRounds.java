@@ -45,7 +45,6 @@ final class CleaningRounds {
    * Rounds in the order of the walk.
    *
    * @param plans in that order
-   * @param after ids of tasks a panel's first section waits for
    * @param partOf number of the part on order a panel waits for, 0 for none
    */
   List<List<SurfacePlan>> grouped(List<SurfacePlan> plans, Function<SurfacePlan, Integer> partOf) {
@@ -96,7 +95,8 @@ final class CleaningRounds {
     return cut;
   }
 
-  private double minutes(SurfacePlan plan) {
+  /** Hands-on minutes of a panel, its look included. */
+  double minutes(SurfacePlan plan) {
     Rung rung = plan.firstRung().orElseThrow();
     return times.cleanMinutes(plan.match().place(), rung, passes(rung), rinsed(plan))
         + times.checkMinutes(plan.match().place());
@@ -111,11 +111,17 @@ final class CleaningRounds {
   }
 
   /**
-   * A group as a round: section by section in leapfrog, then its looks.
+   * A group as a round: section by section in leapfrog, its looks still to come.
    *
    * @param id unique in the visit
+   * @param stays true where the round before was in the same zone
+   * @param after ids of tasks a panel's sections wait for
    */
-  RoundDraft round(String id, List<SurfacePlan> group, Function<SurfacePlan, List<String>> after) {
+  RoundDraft round(
+      String id,
+      List<SurfacePlan> group,
+      boolean stays,
+      Function<SurfacePlan, List<String>> after) {
     SurfacePlan first = group.get(0);
     Treatment t = first.firstRung().orElseThrow().treatment();
     RoundDraft round =
@@ -125,11 +131,10 @@ final class CleaningRounds {
                 step(first),
                 group.stream().map(p -> p.surface().id()).toList())
             .with(t.cleaner(), t.cleaner().map(product -> t.ratio().code()), Optional.of(t.tool()))
-            .overhead(times.overheadS());
+            .overhead(stays ? times.loadS() : times.overheadS());
     List<Work> works = new ArrayList<>();
     group.forEach(plan -> works.addAll(sections(plan, works.size())));
     lay(round, works, after);
-    looks(round, group);
     return round;
   }
 
@@ -199,34 +204,79 @@ final class CleaningRounds {
 
   private record Ended(Work work, Leapfrog.Taken last) {}
 
-  /** The looks, each when its panel can be judged; what dries for long is judged by its cloth. */
-  private void looks(RoundDraft round, List<SurfacePlan> group) {
-    for (SurfacePlan plan : group) {
-      String id = plan.surface().id();
-      Piece last =
-          round.pieces.stream()
-              .filter(p -> p.surfaceIds().contains(id) && p.step() == round.step)
-              .reduce((a, b) -> b)
-              .orElseThrow();
+  /**
+   * Rounds worked in one go: one behind the other, then their looks, each when its panel can be
+   * judged and before the place is left. What would have to wait too long for its look is looked at
+   * where it is.
+   */
+  List<RoundDraft> block(List<RoundDraft> rounds, Map<String, SurfacePlan> plans) {
+    int most = figures.whole("check.after-most");
+    List<RoundDraft> later = new ArrayList<>();
+    int now = 0;
+    for (int i = 0; i < rounds.size(); i++) {
+      RoundDraft round = rounds.get(i);
+      round.at = now;
+      int rest = rounds.stream().skip(i + 1L).mapToInt(r -> r.seconds).sum();
+      boolean last = i == rounds.size() - 1;
+      if (!last && rest > most) {
+        look(round, round, plans);
+      } else {
+        later.add(round);
+      }
+      now = round.at + round.seconds;
+    }
+    RoundDraft last = rounds.get(rounds.size() - 1);
+    later.forEach(round -> look(round, last, plans));
+    rounds.forEach(round -> dries(round, plans));
+    return rounds;
+  }
+
+  /** Looks of one round, made at the end of it or of a later one. */
+  private void look(RoundDraft round, RoundDraft within, Map<String, SurfacePlan> plans) {
+    for (String id : round.surfaceIds) {
+      SurfacePlan plan = plans.get(id);
+      Piece last = lastSection(round, id);
       int dry = plan.dry().map(Drying::estimateS).orElse(0);
-      int valid = dry <= figures.get("check.wait-most") ? last.to() + dry : last.to();
-      round.seconds = Math.max(round.seconds, valid);
-      round.then(
-          "check-" + id,
-          Step.CHECK,
-          List.of(id),
-          Math.max(1, WorkTimes.seconds(times.checkMinutes(plan.match().place()))),
-          List.of(last.id()));
+      int valid = round.at + last.to() + (dry <= figures.get("check.wait-most") ? dry : 0);
+      int from = Math.max(within.at + within.seconds, valid);
+      int length = Math.max(1, WorkTimes.seconds(times.checkMinutes(plan.match().place())));
+      round.pieces.add(
+          new Piece(
+              "check-" + id,
+              Step.CHECK,
+              List.of(id),
+              0,
+              from - round.at,
+              from - round.at + length,
+              length,
+              Optional.empty(),
+              List.of(last.id())));
+      round.handsS += length;
+      within.seconds = from + length - within.at;
+      within.othersS += round == within ? 0 : length;
+    }
+  }
+
+  private static Piece lastSection(RoundDraft round, String id) {
+    return round.pieces.stream()
+        .filter(p -> p.surfaceIds().contains(id) && p.step() == round.step)
+        .reduce((a, b) -> b)
+        .orElseThrow();
+  }
+
+  private static void dries(RoundDraft round, Map<String, SurfacePlan> plans) {
+    for (String id : round.surfaceIds) {
+      SurfacePlan plan = plans.get(id);
       plan.dry()
           .ifPresent(
-              d ->
+              dry ->
                   round.waits.add(
                       new Wait(
                           "dry-" + id,
                           RoundDraft.Why.DRIES,
                           plan,
-                          last.to(),
-                          Math.max(1, d.estimateS()))));
+                          lastSection(round, id).to(),
+                          Math.max(1, dry.estimateS()))));
     }
   }
 }

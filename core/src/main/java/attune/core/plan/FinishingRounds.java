@@ -82,12 +82,16 @@ final class FinishingRounds {
   }
 
   private void residue(List<SurfacePlan> bare) {
-    Map<String, List<SurfacePlan>> zones = new LinkedHashMap<>();
-    bare.forEach(p -> zones.computeIfAbsent(p.surface().zone(), z -> new ArrayList<>()).add(p));
+    Map<String, List<SurfacePlan>> parts = new LinkedHashMap<>();
+    bare.forEach(
+        p ->
+            parts
+                .computeIfAbsent(tasks.isShared() ? p.surface().zone() : "", z -> new ArrayList<>())
+                .add(p));
     int dries = figures.whole("residue.dries");
-    for (List<SurfacePlan> plans : zones.values()) {
+    for (List<SurfacePlan> plans : parts.values()) {
       RoundDraft round =
-          new RoundDraft(id(Step.RESIDUE), plans.get(0).surface().zone(), Step.RESIDUE, ids(plans))
+          new RoundDraft(id(Step.RESIDUE), zone(plans), Step.RESIDUE, ids(plans))
               .overhead(times.overheadS());
       for (SurfacePlan plan : plans) {
         String panel = plan.surface().id();
@@ -106,6 +110,11 @@ final class FinishingRounds {
         clear.put(plans.get(i).surface().id(), new Since(place, piece.to() + dries, piece.id()));
       }
     }
+  }
+
+  /** What is done everywhere alike by one person is one round of the cabin. */
+  private String zone(List<SurfacePlan> plans) {
+    return tasks.isShared() ? plans.get(0).surface().zone() : Round.CABIN;
   }
 
   private record Key(String zone, Step step, Product product, Tool applicator, boolean plastic) {}
@@ -132,9 +141,10 @@ final class FinishingRounds {
       }
     }
     Map<Product, Integer> walked = new HashMap<>();
+    Map<Product, List<Unlevelled>> unlevelled = new LinkedHashMap<>();
     groups.forEach(
         (key, group) -> {
-          Coat laid = lay(key, group, stage, coat);
+          Coat laid = lay(key, group, stage, coat, unlevelled);
           (key.step() == Step.CONDITION ? dusty : wet)
               .forEach(before -> tasks.then(before, laid.place()));
           if (key.plastic() && stage == 0) {
@@ -148,12 +158,50 @@ final class FinishingRounds {
           }
           laid.round().gates.addAll(key.step() == Step.CONDITION ? dusty : wet);
         });
+    unlevelled.values().forEach(laid -> levelled(laid, stage, coat));
+  }
+
+  /** Laid on a zone, and not yet gone in. */
+  private record Unlevelled(
+      int place, RoundDraft round, List<SurfacePlan> plans, List<Area> areas) {}
+
+  /** What went in everywhere is levelled in one go round the cabin. */
+  private void levelled(List<Unlevelled> laid, int stage, int coat) {
+    List<SurfacePlan> plans = laid.stream().flatMap(u -> u.plans().stream()).toList();
+    RoundDraft round =
+        new RoundDraft(id(Step.LEVEL), zone(plans), Step.LEVEL, ids(plans))
+            .overhead(times.overheadS());
+    laid.forEach(u -> u.areas().forEach(area -> level(round, area)));
+    plans.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
+    int place = tasks.add(round);
+    for (Unlevelled u : laid) {
+      int begins = round.pieces.get(0).from();
+      for (Area area : u.areas()) {
+        Piece lay = pieceOf(u.round(), area.lays());
+        Piece wipe = pieceOf(round, area.levels());
+        int since = lay.to() + area.turn().sitS() - (wipe.from() - begins);
+        tasks.network().from(u.place(), place, Math.max(lay.to(), since));
+      }
+    }
+    for (SurfacePlan plan : plans) {
+      Piece wiped = lastOn(round, plan);
+      finished.put(plan.surface().id(), new Since(place, wiped.to(), wiped.id()));
+    }
+  }
+
+  private static Piece pieceOf(RoundDraft round, String id) {
+    return round.pieces.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
   }
 
   /** A coat on a zone: where it is laid, and where its last wipe is. */
   private record Coat(int place, int last, RoundDraft round) {}
 
-  private Coat lay(Key key, List<SurfacePlan> group, int stage, int coat) {
+  private Coat lay(
+      Key key,
+      List<SurfacePlan> group,
+      int stage,
+      int coat,
+      Map<Product, List<Unlevelled>> unlevelled) {
     List<Area> areas = new ArrayList<>();
     for (SurfacePlan plan : group) {
       areas.addAll(areas(plan, plan.finishSteps().get(stage), coat, areas.size()));
@@ -164,28 +212,26 @@ final class FinishingRounds {
         new RoundDraft(id(key.step()), key.zone(), key.step(), ids(group))
             .with(Optional.of(key.product()), Optional.of("ready"), Optional.of(key.applicator()))
             .overhead(times.overheadS());
-    RoundDraft levels =
-        apart
-            ? new RoundDraft(id(Step.LEVEL), key.zone(), Step.LEVEL, ids(group))
-                .overhead(times.overheadS())
-            : round;
+    int place;
     if (apart) {
-      inTwoRounds(areas, round, levels);
+      areas.forEach(area -> lay(round, area));
+      place = tasks.add(round);
+      unlevelled
+          .computeIfAbsent(key.product(), p -> new ArrayList<>())
+          .add(new Unlevelled(place, round, group, areas));
     } else {
       inLeapfrog(areas, round);
+      group.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
+      place = tasks.add(round);
     }
-    group.forEach(plan -> settle(levels, plan, plan.finishSteps().get(stage), coat));
-    int place = tasks.add(round);
     begin(round, place, group, stage, coat);
-    int last = apart ? tasks.add(levels) : place;
-    if (apart) {
-      tasks.network().after(place, last, sits);
+    if (!apart) {
+      for (SurfacePlan plan : group) {
+        Piece wiped = lastOn(round, plan);
+        finished.put(plan.surface().id(), new Since(place, wiped.to(), wiped.id()));
+      }
     }
-    for (SurfacePlan plan : group) {
-      Piece wiped = lastOn(levels, plan);
-      finished.put(plan.surface().id(), new Since(last, wiped.to(), wiped.id()));
-    }
-    return new Coat(place, last, round);
+    return new Coat(place, place, round);
   }
 
   private static Piece lastOn(RoundDraft round, SurfacePlan plan) {
@@ -306,24 +352,23 @@ final class FinishingRounds {
             laid + area.turn().layS() + area.turn().sitS(), laid + area.turn().mostS());
   }
 
-  /** Laid in one go, and levelled in another when it has gone in. */
-  private static void inTwoRounds(List<Area> areas, RoundDraft round, RoundDraft levels) {
-    for (Area area : areas) {
-      round.pieces.add(
-          piece(
-              area, area.lays(), round.step, round.seconds, area.turn().layS(), Optional.empty()));
-      round.overhead(area.turn().layS());
-      levels.pieces.add(
-          piece(
-              area,
-              area.levels(),
-              Step.LEVEL,
-              levels.seconds,
-              area.turn().workS(),
-              Optional.empty(),
-              List.of(area.lays())));
-      levels.overhead(area.turn().workS());
-    }
+  private static void lay(RoundDraft round, Area area) {
+    round.pieces.add(
+        piece(area, area.lays(), round.step, round.seconds, area.turn().layS(), Optional.empty()));
+    round.overhead(area.turn().layS());
+  }
+
+  private static void level(RoundDraft round, Area area) {
+    round.pieces.add(
+        piece(
+            area,
+            area.levels(),
+            Step.LEVEL,
+            round.seconds,
+            area.turn().workS(),
+            Optional.empty(),
+            List.of(area.lays())));
+    round.overhead(area.turn().workS());
   }
 
   private static Piece piece(

@@ -74,7 +74,7 @@ public final class Planner {
     CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
         asBottlesLast(
-            cabin.surfaces().stream()
+            shared(job, cabin).stream()
                 .map(match -> surface(job, match, purchases))
                 .map(plan -> without(plan, arrangement.leftOut()))
                 .toList());
@@ -95,6 +95,12 @@ public final class Planner {
         Totals.of(timetable, plans, figures, experience),
         AfterCare.of(plans, job.setting(), figures),
         warnings(job, plans, timetable));
+  }
+
+  /** One bottle and tool for a zone, where its panels stand that. */
+  private List<SurfaceMatch> shared(Job job, CabinMatch cabin) {
+    return new Sharing(matcher, matcher.neighbours(job.shelf()), times, figures)
+        .of(cabin.surfaces());
   }
 
   /** The usual bottle that holds so much of a mix, ml. */
@@ -141,7 +147,7 @@ public final class Planner {
   public Network network(Job job, Arrangement arrangement) {
     List<SurfacePlan> plans =
         asBottlesLast(
-            match(job, Decisions.NONE).surfaces().stream()
+            shared(job, match(job, Decisions.NONE)).stream()
                 .map(match -> surface(job, match, new ArrayList<>()))
                 .toList());
     return TimetableBuilder.network(job, plans, figures, times, arrangement);

@@ -1,6 +1,5 @@
 package attune.core.plan;
 
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +12,8 @@ import java.util.Optional;
  * @param surfaceIds its panels in working order
  * @param ratio of the bottle as it is used, where it has one
  * @param handsS seconds with hands on, fetching and loading included
+ * @param waitS seconds somebody stands by inside it, as nothing else can be done
+ * @param block number of the stretch it belongs to: what is worked in one go at one place
  */
 public record Round(
     String id,
@@ -25,7 +26,9 @@ public record Round(
     Optional<String> person,
     LocalDateTime start,
     LocalDateTime end,
-    int handsS) {
+    int handsS,
+    int waitS,
+    int block) {
   /** The zone of what is the same everywhere. */
   public static final String CABIN = "cabin";
 
@@ -34,11 +37,6 @@ public record Round(
 
   public Round {
     surfaceIds = List.copyOf(surfaceIds);
-  }
-
-  /** Seconds somebody waits inside it, as nothing else can be done. */
-  public int waitS() {
-    return (int) Duration.between(start, end).toSeconds() - handsS;
   }
 
   public boolean isBreak() {

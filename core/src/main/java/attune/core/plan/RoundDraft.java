@@ -73,8 +73,14 @@ final class RoundDraft {
   /** Places of rounds that all have to be over; the last of them is named at each first task. */
   final List<Integer> gates = new ArrayList<>();
 
+  /** Seconds from the start of its block, where several rounds are worked in one go. */
+  int at;
+
   int seconds;
   int handsS;
+
+  /** Seconds of its span in which looks of the rounds before it in its block are made. */
+  int othersS;
 
   RoundDraft(String id, String zone, Step step, List<String> surfaceIds) {
     this.id = id;
@@ -110,10 +116,5 @@ final class RoundDraft {
       String taskId, Step step, List<String> panels, double minutes, List<String> after) {
     return new RoundDraft("r-" + taskId, Round.CABIN, step, panels)
         .then(taskId, step, panels, WorkTimes.seconds(minutes), after);
-  }
-
-  /** The task that ends last. */
-  String lastTask() {
-    return pieces.get(pieces.size() - 1).id();
   }
 }

@@ -69,8 +69,11 @@ final class TimetableBuilder {
     List<attune.core.schedule.Activity> said = new ArrayList<>(unsaid.activities());
     boolean any = false;
     for (Map.Entry<String, LocalDateTime> pin : arrangement.pins().entrySet()) {
-      for (Map.Entry<Integer, RoundDraft> entry : visit.tasks().rounds().entrySet()) {
-        Optional<Integer> offset = offset(entry.getValue(), pin.getKey());
+      for (Map.Entry<Integer, List<RoundDraft>> entry : visit.tasks().rounds().entrySet()) {
+        Optional<Integer> offset =
+            entry.getValue().stream()
+                .flatMap(round -> offset(round, pin.getKey()).stream())
+                .findFirst();
         if (offset.isPresent()) {
           int at = (int) Duration.between(midnight, pin.getValue()).toSeconds() - offset.get();
           said.set(entry.getKey(), said.get(entry.getKey()).at(at));
@@ -84,12 +87,15 @@ final class TimetableBuilder {
         : unsaid;
   }
 
-  /** Seconds from a round's start to what is named: itself, or a task in it. */
+  /** Seconds from a block's start to what is named: a round of it, or a task in that. */
   private static Optional<Integer> offset(RoundDraft round, String id) {
     if (round.id.equals(id)) {
-      return Optional.of(0);
+      return Optional.of(round.at);
     }
-    return round.pieces.stream().filter(p -> p.id().equals(id)).map(Piece::from).findFirst();
+    return round.pieces.stream()
+        .filter(p -> p.id().equals(id))
+        .map(p -> round.at + p.from())
+        .findFirst();
   }
 
   static Timetable of(
@@ -132,12 +138,14 @@ final class TimetableBuilder {
         .tasks()
         .rounds()
         .forEach(
-            (place, draft) -> {
-              rounds.add(round(place, draft));
-              draft.pieces.forEach(piece -> tasks.add(task(place, draft, piece)));
-              draft.waits.stream()
-                  .filter(wait -> wait.why() != RoundDraft.Why.NOT_SAT_IN)
-                  .forEach(wait -> tasks.add(waiting(place, draft, wait)));
+            (place, block) -> {
+              for (RoundDraft draft : block) {
+                rounds.add(round(place, draft));
+                draft.pieces.forEach(piece -> tasks.add(task(place, draft, piece)));
+                draft.waits.stream()
+                    .filter(wait -> wait.why() != RoundDraft.Why.NOT_SAT_IN)
+                    .forEach(wait -> tasks.add(waiting(place, draft, wait)));
+              }
             });
     visit.tasks().awaited().forEach((place, what) -> tasks.add(awaited(place, what)));
     for (int i = 0; i < schedule.rests().size(); i++) {
@@ -165,9 +173,13 @@ final class TimetableBuilder {
         visit.tasks().rounds().entrySet().stream()
             .flatMap(
                 entry ->
-                    entry.getValue().waits.stream()
-                        .filter(counts)
-                        .map(wait -> at(schedule.starts().get(entry.getKey()) + wait.until())));
+                    entry.getValue().stream()
+                        .flatMap(
+                            round ->
+                                round.waits.stream()
+                                    .filter(counts)
+                                    .map(wait -> begins(entry.getKey(), round) + wait.until())))
+            .map(this::at);
     return ends.reduce(hands, (a, b) -> a.isAfter(b) ? a : b);
   }
 
@@ -176,8 +188,12 @@ final class TimetableBuilder {
     return worker < 0 ? Optional.empty() : Optional.of(network.crew().get(worker).id());
   }
 
+  private int begins(int place, RoundDraft draft) {
+    return schedule.starts().get(place) + draft.at;
+  }
+
   private Round round(int place, RoundDraft draft) {
-    LocalDateTime start = at(schedule.starts().get(place));
+    LocalDateTime start = at(begins(place, draft));
     return new Round(
         draft.id,
         draft.zone,
@@ -189,12 +205,21 @@ final class TimetableBuilder {
         person(place),
         start,
         start.plusSeconds(draft.seconds),
-        draft.handsS);
+        draft.handsS,
+        Math.max(0, draft.seconds - looksWithin(draft) - draft.othersS),
+        place);
+  }
+
+  /** Hands-on seconds inside its own span: looks may come later in its block. */
+  private static int looksWithin(RoundDraft draft) {
+    int later =
+        draft.pieces.stream().filter(p -> p.from() >= draft.seconds).mapToInt(Piece::handsS).sum();
+    return draft.handsS - later;
   }
 
   /** The first task of a round begins with it: fetching and loading are its own. */
   private Task task(int place, RoundDraft draft, Piece piece) {
-    LocalDateTime start = at(schedule.starts().get(place));
+    LocalDateTime start = at(begins(place, draft));
     boolean lays = piece.step() == draft.step;
     return new Task(
         piece.id(),
@@ -221,10 +246,19 @@ final class TimetableBuilder {
     List<String> after = new ArrayList<>(piece.after());
     draft.gates.stream()
         .max(Comparator.comparingInt(this::end))
-        .map(gate -> visit.tasks().rounds().get(gate).lastTask())
+        .map(gate -> visit.tasks().rounds().get(gate))
+        .map(block -> lastTask(block))
         .filter(last -> !after.contains(last))
         .ifPresent(after::add);
     return after;
+  }
+
+  private static String lastTask(List<RoundDraft> block) {
+    return block.stream()
+        .flatMap(round -> round.pieces.stream().map(p -> Map.entry(round.at + p.to(), p.id())))
+        .max(Map.Entry.comparingByKey())
+        .orElseThrow()
+        .getValue();
   }
 
   private int end(int place) {
@@ -239,7 +273,7 @@ final class TimetableBuilder {
             .map(Piece::id)
             .reduce((a, b) -> b)
             .orElseThrow();
-    int begins = schedule.starts().get(place) + wait.from();
+    int begins = begins(place, draft) + wait.from();
     return pause(
         wait.id(),
         wait.why() == RoundDraft.Why.DRIES ? Step.DRY : Step.WAIT,
@@ -296,7 +330,9 @@ final class TimetableBuilder {
             who,
             start,
             end,
-            0));
+            0,
+            rest.seconds(),
+            -number));
     tasks.add(
         new Task(
             id,

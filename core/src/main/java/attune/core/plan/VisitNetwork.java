@@ -240,6 +240,7 @@ final class VisitNetwork {
                 List.of(lastDry));
           }
           int place = then(prepared, tasks.add(round));
+          walked = people == 1 ? then(Math.max(walked, prepared), place) : walked;
           plans.forEach(plan -> tested.put(testOf(plan), place));
         });
   }
@@ -265,30 +266,88 @@ final class VisitNetwork {
   private void clean(List<SurfacePlan> plans) {
     List<List<SurfacePlan>> groups =
         cleaning.grouped(plans, plan -> partOf.getOrDefault(plan.surface().id(), 0));
+    Map<String, SurfacePlan> byId = new HashMap<>();
+    plans.forEach(plan -> byId.put(plan.surface().id(), plan));
     Map<String, Integer> inZone = new HashMap<>();
     Map<Stage, Integer> gates = new HashMap<>();
+    for (List<List<SurfacePlan>> block : blocks(groups)) {
+      List<RoundDraft> rounds = new ArrayList<>();
+      String lastZone = "";
+      for (List<SurfacePlan> group : block) {
+        String zone = group.get(0).surface().zone();
+        rounds.add(cleaning.round(id(zone), group, zone.equals(lastZone), this::cleanedAfter));
+        lastZone = zone;
+      }
+      clean(cleaning.block(rounds, byId), block, inZone, gates);
+    }
+  }
+
+  /** Rounds at one place that can be worked in one go; several people each go round by round. */
+  private List<List<List<SurfacePlan>>> blocks(List<List<SurfacePlan>> groups) {
+    double most = figures.get("round.most");
+    List<List<List<SurfacePlan>>> blocks = new ArrayList<>();
+    double full = 0;
     for (List<SurfacePlan> group : groups) {
-      SurfacePlan first = group.get(0);
-      Stage stage = Walk.stage(first.surface(), Surfaces.isTextile(first));
-      int gate = gates.computeIfAbsent(stage, s -> tasks.milestone("before-" + s, before(s)));
-      String zone = first.surface().zone();
-      RoundDraft round = cleaning.round(id(zone), group, this::cleanedAfter);
-      int place =
-          Surfaces.isTextile(first) ? tasks.add(round, Tool.Kind.EXTRACTOR) : tasks.add(round);
-      then(prepared, place);
-      then(gate, place);
-      group.forEach(plan -> begin(plan, place));
-      Integer above = inZone.put(zone, place);
-      if (people == 1 && walked >= 0 && group.stream().noneMatch(this::waitsForPart)) {
-        then(walked, place);
-      } else if (above != null) {
-        then(above, place);
+      double minutes =
+          times.overheadS() / 60.0 + group.stream().mapToDouble(cleaning::minutes).sum();
+      List<List<SurfacePlan>> last = blocks.isEmpty() ? List.of() : blocks.get(blocks.size() - 1);
+      boolean joins =
+          people == 1
+              && !last.isEmpty()
+              && full + minutes <= most
+              && isOnePlace(last.get(0), group);
+      if (joins) {
+        last.add(group);
+        full += minutes;
+      } else {
+        blocks.add(new ArrayList<>(List.of(group)));
+        full = minutes;
       }
-      if (group.stream().noneMatch(this::waitsForPart)) {
-        walked = place;
+    }
+    return blocks;
+  }
+
+  private boolean isOnePlace(List<SurfacePlan> a, List<SurfacePlan> b) {
+    SurfacePlan first = a.get(0);
+    SurfacePlan next = b.get(0);
+    boolean parts = waitsForPart(first) || waitsForPart(next);
+    return !parts
+        && Surfaces.isTextile(first) == Surfaces.isTextile(next)
+        && stage(first) == stage(next)
+        && Walk.place(first.surface().zone()).equals(Walk.place(next.surface().zone()));
+  }
+
+  private static Stage stage(SurfacePlan plan) {
+    return Walk.stage(plan.surface(), Surfaces.isTextile(plan));
+  }
+
+  private void clean(
+      List<RoundDraft> rounds,
+      List<List<SurfacePlan>> block,
+      Map<String, Integer> inZone,
+      Map<Stage, Integer> gates) {
+    SurfacePlan first = block.get(0).get(0);
+    Stage stage = stage(first);
+    int gate = gates.computeIfAbsent(stage, s -> tasks.milestone("before-" + s, before(s)));
+    int place =
+        Surfaces.isTextile(first) ? tasks.add(rounds, Tool.Kind.EXTRACTOR) : tasks.add(rounds);
+    then(prepared, place);
+    then(gate, place);
+    boolean parts = block.stream().flatMap(List::stream).anyMatch(this::waitsForPart);
+    Integer above = inZone.put(first.surface().zone(), place);
+    if (people == 1 && walked >= 0 && !parts) {
+      then(walked, place);
+    } else if (above != null) {
+      then(above, place);
+    }
+    walked = parts ? walked : place;
+    cleaned.computeIfAbsent(stage, s -> new ArrayList<>()).add(place);
+    for (int i = 0; i < block.size(); i++) {
+      RoundDraft round = rounds.get(i);
+      for (SurfacePlan plan : block.get(i)) {
+        begin(plan, place);
+        ready.put(plan.surface().id(), readyAfter(round, place, plan));
       }
-      cleaned.computeIfAbsent(stage, s -> new ArrayList<>()).add(place);
-      group.forEach(plan -> ready.put(plan.surface().id(), readyAfter(round, place, plan)));
     }
   }
 
@@ -327,8 +386,8 @@ final class VisitNetwork {
         .filter(wait -> wait.plan() == plan)
         .findFirst()
         .filter(wait -> wait.until() >= looked)
-        .map(wait -> new Since(place, wait.until(), wait.id()))
-        .orElse(new Since(place, looked, "check-" + panel));
+        .map(wait -> new Since(place, round.at + wait.until(), wait.id()))
+        .orElse(new Since(place, round.at + looked, "check-" + panel));
   }
 
   /** Rounds that have to be over before a stage begins. */
@@ -370,13 +429,15 @@ final class VisitNetwork {
     int place = tasks.add(last);
     then(all, place);
     last.gates.addAll(rounds);
-    for (int round : rounds) {
-      tasks.rounds().get(round).waits.stream()
-          .filter(wait -> wait.why() == RoundDraft.Why.DRIES)
-          .filter(wait -> wait.plan().surface().role().isControlled())
-          .mapToInt(Wait::until)
-          .max()
-          .ifPresent(until -> tasks.network().from(round, place, until));
+    for (int block : rounds) {
+      for (RoundDraft round : tasks.rounds().get(block)) {
+        round.waits.stream()
+            .filter(wait -> wait.why() == RoundDraft.Why.DRIES)
+            .filter(wait -> wait.plan().surface().role().isControlled())
+            .mapToInt(Wait::until)
+            .max()
+            .ifPresent(until -> tasks.network().from(block, place, round.at + until));
+      }
     }
   }
 

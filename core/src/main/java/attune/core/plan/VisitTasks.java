@@ -24,7 +24,7 @@ final class VisitTasks {
   private final Shelf shelf;
   private final boolean shared;
   private final Network.Builder network = new Network.Builder();
-  private final Map<Integer, RoundDraft> rounds = new LinkedHashMap<>();
+  private final Map<Integer, List<RoundDraft>> rounds = new LinkedHashMap<>();
   private final Map<Integer, Awaited> awaited = new LinkedHashMap<>();
 
   /**
@@ -43,8 +43,8 @@ final class VisitTasks {
     return shared;
   }
 
-  /** Rounds by their place in the network, in the order they were added. */
-  Map<Integer, RoundDraft> rounds() {
+  /** Rounds by the place of their block in the network, in the order they were added. */
+  Map<Integer, List<RoundDraft>> rounds() {
     return rounds;
   }
 
@@ -63,19 +63,25 @@ final class VisitTasks {
                 LinkedHashMap::new));
   }
 
-  /** A round, with what holds the car up behind it. */
   int add(RoundDraft round, Tool.Kind... kit) {
-    Activity work = Activity.work(round.id, round.seconds, holds(round, kit));
-    Activity placed = round.zone.equals(Round.CABIN) ? work : work.in(Walk.station(round.zone));
-    int place = network.add(coats(round) ? placed.by(Skill.COATING) : placed);
-    rounds.put(place, round);
-    round.waits.stream()
-        .filter(RoundDraft.Wait::gates)
-        .mapToInt(RoundDraft.Wait::until)
-        .max()
+    return add(List.of(round), kit);
+  }
+
+  /** Rounds worked in one go, with what holds the car up behind them. */
+  int add(List<RoundDraft> block, Tool.Kind... kit) {
+    RoundDraft first = block.get(0);
+    RoundDraft last = block.get(block.size() - 1);
+    Activity work = Activity.work(first.id, last.at + last.seconds, holds(first, kit));
+    Activity placed = first.zone.equals(Round.CABIN) ? work : work.in(Walk.station(first.zone));
+    int place =
+        network.add(block.stream().anyMatch(VisitTasks::coats) ? placed.by(Skill.COATING) : placed);
+    rounds.put(place, block);
+    block.stream()
+        .flatMap(r -> r.waits.stream().filter(RoundDraft.Wait::gates).map(w -> r.at + w.until()))
+        .max(Integer::compare)
         .ifPresent(
             until -> {
-              int gate = network.add(Activity.waiting("held-" + round.id, 0, true));
+              int gate = network.add(Activity.waiting("held-" + first.id, 0, true));
               network.from(place, gate, until);
             });
     return place;

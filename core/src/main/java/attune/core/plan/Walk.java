@@ -150,8 +150,16 @@ final class Walk {
         .thenComparing(p -> p.surface().id());
   }
 
-  /** How far two zones are from each other on the walk, in stations. */
-  static int apart(String a, String b) {
-    return Math.abs(station(a) - station(b));
+  /** What is worked standing or kneeling in one place: a seat and its door, dash and console. */
+  static String place(String zone) {
+    if (zone.contains("dash") || zone.contains("console") || zone.contains("helm")) {
+      return "dash";
+    }
+    for (String side : List.of("front-left", "front-right", "rear", "third")) {
+      if (zone.contains(side)) {
+        return side;
+      }
+    }
+    return zone;
   }
 }

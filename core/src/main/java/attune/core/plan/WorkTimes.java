@@ -36,9 +36,10 @@ final class WorkTimes {
     Surface surface = place.surface();
     double area = surface.area().value() * share;
     double soil = figures.get("work.soil." + surface.condition().soil().code());
+    String texture = place.finish().isTextile() ? "textile" : surface.texture().code();
     double wiping = area / figures.get("rate.wipe");
     double usual =
-        area / figures.get("rate.work." + surface.texture().code()) * soil
+        area / figures.get("rate.work." + texture) * soil
             + wiping
             + (rinsed ? wiping * figures.get("rinse.share") : 0)
             + surface.seamM() * share / figures.get("rate.seam") * soil * standard(place);
@@ -85,7 +86,12 @@ final class WorkTimes {
 
   /** Fetching and loading, and going to the zone: once a round. */
   int overheadS() {
-    return (int) Math.round((figures.get("time.load") + figures.get("time.move")) * MINUTE_S);
+    return loadS() + (int) Math.round(figures.get("time.move") * MINUTE_S);
+  }
+
+  /** Fetching and loading alone, where one stays in the zone. */
+  int loadS() {
+    return (int) Math.round(figures.get("time.load") * MINUTE_S);
   }
 
   private double standard(Place place) {
