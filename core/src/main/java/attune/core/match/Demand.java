@@ -4,6 +4,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
 import attune.core.survey.Condition.Level;
+import attune.core.survey.Condition.Nap;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes.Standard;
 import java.util.EnumSet;
@@ -35,20 +36,30 @@ public record Demand(
   /** Passes needed at an action nobody would call cleaning; a stand-in for "never". */
   public static final int NEVER = 99;
 
-  public static Demand of(Surface surface, Needs needs, Figures figures) {
+  /**
+   * @param limits of the surface: what stands little agitation is given a pass more before anything
+   *     firmer
+   */
+  public static Demand of(Surface surface, Limits limits, Needs needs, Figures figures) {
     Condition condition = surface.condition();
     Level level = condition.soil();
     boolean set =
         condition.soils().stream().anyMatch(Soil::isDye)
             && condition.stainAgeDays().orElse(0) >= figures.get("cleaning.set-dye-days");
     Standard standard = surface.wishes().standard();
+    boolean nap = limits.finish().hasNap();
+    boolean gentle =
+        !nap && limits.agitationMax().value() <= figures.whole("cleaning.gentle-up-to");
+    boolean matted = nap && condition.nap() == Nap.MATTED && level != Level.NONE;
     return new Demand(
         level,
         families(condition),
-        needs.amount(level),
+        matted
+            ? Math.max(needs.amount(level), figures.get("cleaning.matted"))
+            : needs.amount(level),
         needs.acceptable(standard),
         set,
-        needs.neededUpTo(level, standard),
+        needs.neededUpTo(level, standard, gentle),
         needs.leastOffered(level, standard));
   }
 

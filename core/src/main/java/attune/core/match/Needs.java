@@ -22,6 +22,7 @@ public final class Needs {
   private final Map<Level, Double> amount = new EnumMap<>(Level.class);
   private final Map<Standard, Double> acceptable = new EnumMap<>(Standard.class);
   private final Map<Level, Map<Standard, List<Double>>> neededUpTo = new EnumMap<>(Level.class);
+  private final Map<Level, Map<Standard, List<Double>>> gentlyUpTo = new EnumMap<>(Level.class);
   private final Map<Level, Map<Standard, Double>> leastOffered = new EnumMap<>(Level.class);
 
   public Needs(Figures figures) {
@@ -36,9 +37,11 @@ public final class Needs {
     }
     for (Level level : Level.values()) {
       neededUpTo.put(level, new EnumMap<>(Standard.class));
+      gentlyUpTo.put(level, new EnumMap<>(Standard.class));
       leastOffered.put(level, new EnumMap<>(Standard.class));
       for (Standard standard : Standard.values()) {
-        neededUpTo.get(level).put(standard, neededUpTo(level, standard, figures));
+        neededUpTo.get(level).put(standard, neededUpTo(level, standard, 0, figures));
+        gentlyUpTo.get(level).put(standard, neededUpTo(level, standard, 1, figures));
         leastOffered
             .get(level)
             .put(standard, leastAction(amount.get(level), acceptable.get(standard), passesMost));
@@ -56,8 +59,11 @@ public final class Needs {
     return acceptable.get(standard);
   }
 
-  List<Double> neededUpTo(Level level, Standard standard) {
-    return neededUpTo.get(level).get(standard);
+  /**
+   * @param gently with a pass more than is usual, before anything firmer is taken
+   */
+  List<Double> neededUpTo(Level level, Standard standard, boolean gently) {
+    return (gently ? gentlyUpTo : neededUpTo).get(level).get(standard);
   }
 
   /** Least action that gets there in the most passes that make sense. */
@@ -82,13 +88,17 @@ public final class Needs {
     return Demand.NEVER;
   }
 
-  private List<Double> neededUpTo(Level level, Standard standard, Figures figures) {
+  /**
+   * @param more passes beyond the usual ones
+   */
+  private List<Double> neededUpTo(Level level, Standard standard, int more, Figures figures) {
     TreeSet<Double> needed = new TreeSet<>();
+    double most = 0;
     for (Standard upTo : Standard.values()) {
-      double most = 0;
       for (Level each : Level.values()) {
         if (each != Level.NONE && each.compareTo(level) <= 0 && upTo.compareTo(standard) <= 0) {
-          int passes = figures.whole("cleaning.passes." + each.code());
+          int passes = figures.whole("cleaning.passes." + each.code()) + more;
+          passes += upTo == Standard.EXACTING ? figures.whole("cleaning.passes.exacting-more") : 0;
           most = Math.max(most, leastAction(amount.get(each), acceptable.get(upTo), passes));
           needed.add(most);
         }

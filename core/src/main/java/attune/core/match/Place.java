@@ -59,7 +59,7 @@ public record Place(
     return new Place(
         surface,
         limits,
-        Demand.of(surface, book.needs(), book.figures()),
+        Demand.of(surface, limits, book.needs(), book.figures()),
         setting.air(),
         temperature(surface, setting, book.figures()),
         rules,

@@ -9,13 +9,10 @@ import attune.core.reference.Figures;
  * @param count pieces, at least 1
  * @param areaM2 area of a piece
  * @param windowS working window in s: the film's drying time less the safety share
- * @param fits false when even the smallest piece dries before it could be wiped; {@code count} is
- *     then 1 and work may not start
+ * @param fits false when a piece no smaller than a hand, or a twelfth of the panel, dries before it
+ *     could be wiped; {@code count} is then 1 and work may not start
  */
 public record Sections(int count, double areaM2, double windowS, boolean fits) {
-  /** Nobody works in more pieces than this; smaller means the conditions are wrong. */
-  private static final int MOST = 40;
-
   /** A window longer than this is reported as this: nobody leaves cleaner on for a day. */
   private static final double LONGEST_WINDOW_S = 86_400;
 
@@ -37,7 +34,9 @@ public record Sections(int count, double areaM2, double windowS, boolean fits) {
       SquareMetres area, double windowS, double dwellS, double workRate, Figures figures) {
     double minutesPerM2 = 1 / figures.get("rate.lay") + 1 / workRate + 1 / figures.get("rate.wipe");
     double most = (windowS - dwellS) / 60 / minutesPerM2;
-    if (most <= area.value() / MOST) {
+    double hand = Math.min(area.value(), figures.get("section.least"));
+    double pieces = area.value() / figures.get("section.most");
+    if (most < Math.max(hand, pieces) - 1e-9) {
       return new Sections(1, area.value(), windowS, false);
     }
     int count = (int) Math.ceil(area.value() / most - 1e-9);

@@ -132,10 +132,38 @@ final class CleaningRounds {
                 group.stream().map(p -> p.surface().id()).toList())
             .with(t.cleaner(), t.cleaner().map(product -> t.ratio().code()), Optional.of(t.tool()))
             .overhead(stays ? times.loadS() : times.overheadS());
-    List<Work> works = new ArrayList<>();
-    group.forEach(plan -> works.addAll(sections(plan, works.size())));
-    lay(round, works, after);
+    Map<String, SurfacePlan> byId = new LinkedHashMap<>();
+    group.forEach(plan -> byId.put(plan.surface().id(), plan));
+    List<String> unseen = new ArrayList<>();
+    for (List<SurfacePlan> batch : batches(group)) {
+      if (batch.stream().mapToDouble(this::minutes).sum() > figures.get("check.batch")) {
+        look(round, unseen, round, byId);
+        unseen = List.of();
+      }
+      List<Work> works = new ArrayList<>();
+      batch.forEach(plan -> works.addAll(sections(plan, works.size())));
+      lay(round, works, after);
+      look(round, unseen, round, byId);
+      unseen = batch.stream().map(p -> p.surface().id()).toList();
+    }
+    round.unseen = unseen;
     return round;
+  }
+
+  /** Panels that are worked before the first of them has to be looked at. */
+  private List<List<SurfacePlan>> batches(List<SurfacePlan> group) {
+    double most = figures.get("check.batch");
+    List<List<SurfacePlan>> batches = new ArrayList<>();
+    double full = most;
+    for (SurfacePlan plan : group) {
+      if (full + minutes(plan) > most) {
+        batches.add(new ArrayList<>());
+        full = 0;
+      }
+      batches.get(batches.size() - 1).add(plan);
+      full += minutes(plan);
+    }
+    return batches;
   }
 
   /** A section of a panel and its passes. */
@@ -205,40 +233,48 @@ final class CleaningRounds {
   private record Ended(Work work, Leapfrog.Taken last) {}
 
   /**
-   * Rounds worked in one go: one behind the other, then their looks, each when its panel can be
-   * judged and before the place is left. What would have to wait too long for its look is looked at
-   * where it is.
+   * Rounds worked in one go: one behind the other, their looks as late as they may be, so that
+   * nobody stands by while the next can be worked, and before the place is left.
    */
   List<RoundDraft> block(List<RoundDraft> rounds, Map<String, SurfacePlan> plans) {
-    int most = figures.whole("check.after-most");
-    List<RoundDraft> later = new ArrayList<>();
+    List<RoundDraft> unseen = new ArrayList<>();
     int now = 0;
     for (int i = 0; i < rounds.size(); i++) {
       RoundDraft round = rounds.get(i);
       round.at = now;
-      int rest = rounds.stream().skip(i + 1L).mapToInt(r -> r.seconds).sum();
+      unseen.add(round);
       boolean last = i == rounds.size() - 1;
-      if (!last && rest > most) {
-        look(round, round, plans);
-      } else {
-        later.add(round);
+      int then = now + round.seconds + (last ? 0 : rounds.get(i + 1).seconds);
+      for (RoundDraft r : List.copyOf(unseen)) {
+        if (last || then > firstValid(r, plans) + figures.whole("check.after-most")) {
+          look(r, r.unseen, round, plans);
+          unseen.remove(r);
+        }
       }
       now = round.at + round.seconds;
     }
-    RoundDraft last = rounds.get(rounds.size() - 1);
-    later.forEach(round -> look(round, last, plans));
     rounds.forEach(round -> dries(round, plans));
     return rounds;
   }
 
-  /** Looks of one round, made at the end of it or of a later one. */
-  private void look(RoundDraft round, RoundDraft within, Map<String, SurfacePlan> plans) {
-    for (String id : round.surfaceIds) {
+  /** When the first of a round's panels can be judged, in its block. */
+  private int firstValid(RoundDraft round, Map<String, SurfacePlan> plans) {
+    return round.surfaceIds.stream().mapToInt(id -> valid(round, plans.get(id))).min().orElse(0);
+  }
+
+  private int valid(RoundDraft round, SurfacePlan plan) {
+    int dry = plan.dry().map(Drying::estimateS).orElse(0);
+    int wiped = lastSection(round, plan.surface().id()).to();
+    return round.at + wiped + (dry <= figures.get("check.wait-most") ? dry : 0);
+  }
+
+  /** Looks at panels of one round, made at the end of it or of a later one. */
+  private void look(
+      RoundDraft round, List<String> panels, RoundDraft within, Map<String, SurfacePlan> plans) {
+    for (String id : panels) {
       SurfacePlan plan = plans.get(id);
       Piece last = lastSection(round, id);
-      int dry = plan.dry().map(Drying::estimateS).orElse(0);
-      int valid = round.at + last.to() + (dry <= figures.get("check.wait-most") ? dry : 0);
-      int from = Math.max(within.at + within.seconds, valid);
+      int from = Math.max(within.at + within.seconds, valid(round, plan));
       int length = Math.max(1, WorkTimes.seconds(times.checkMinutes(plan.match().place())));
       round.pieces.add(
           new Piece(

@@ -68,7 +68,7 @@ final class Leapfrog {
       } else if (next != FREE && (sitting.isEmpty() || sitting.size() < atOnce && leaves(next))) {
         lay(next);
       } else if (!sitting.isEmpty()) {
-        now = sitting.stream().mapToInt(this::ready).min().getAsInt();
+        now = sitting.stream().mapToInt(this::ready).filter(t -> t > now).min().getAsInt();
       } else {
         break;
       }
@@ -88,12 +88,36 @@ final class Leapfrog {
     return (int) Math.min(Integer.MAX_VALUE / 2, (long) laidAt + turns.get(i).mostS());
   }
 
-  /** What has sat long enough, the one with least time left first. */
+  /** What has sat long enough and leaves the others their time, the soonest to dry first. */
   private int due() {
-    return sitting.stream()
-        .filter(i -> ready(i) <= now)
-        .min(Comparator.comparingInt((Integer i) -> deadline(i, laid[i])).thenComparing(i -> i))
-        .orElse(FREE);
+    List<Integer> ready =
+        sitting.stream()
+            .filter(i -> ready(i) <= now)
+            .sorted(
+                Comparator.comparingInt((Integer i) -> deadline(i, laid[i])).thenComparing(i -> i))
+            .toList();
+    for (int i : ready) {
+      List<Integer> others = sitting.stream().filter(j -> j != i).toList();
+      if (inTime(others, now + turns.get(i).workS())) {
+        return i;
+      }
+    }
+    boolean all = ready.size() == sitting.size();
+    return all && !ready.isEmpty() ? ready.get(0) : FREE;
+  }
+
+  /** True when all of these are worked in their time, begun at a moment. */
+  private boolean inTime(List<Integer> waiting, int from) {
+    int time = from;
+    List<Integer> order =
+        waiting.stream().sorted(Comparator.comparingInt(i -> deadline(i, laid[i]))).toList();
+    for (int i : order) {
+      time = Math.max(time, ready(i)) + turns.get(i).workS();
+      if (time > deadline(i, laid[i])) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** The first that can be laid: nothing sits on its piece, and its earlier turns are done. */
@@ -118,18 +142,12 @@ final class Leapfrog {
 
   /** True when, with this laid now, everything that sits is still worked in its time. */
   private boolean leaves(int next) {
+    laid[next] = now;
     List<Integer> all = new ArrayList<>(sitting);
     all.add(next);
-    all.sort(Comparator.comparingInt(i -> deadline(i, i == next ? now : laid[i])));
-    int time = now + turns.get(next).layS();
-    for (int i : all) {
-      int ready = i == next ? time + turns.get(i).sitS() : ready(i);
-      time = Math.max(time, ready) + turns.get(i).workS();
-      if (time > deadline(i, i == next ? now : laid[i])) {
-        return false;
-      }
-    }
-    return true;
+    boolean kept = inTime(all, now + turns.get(next).layS());
+    laid[next] = FREE;
+    return kept;
   }
 
   private void lay(int i) {

@@ -25,6 +25,7 @@ import attune.core.survey.Surface;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -180,8 +181,19 @@ public final class Planner {
 
   /** Matches the cabin of a job, without planning what follows. */
   public CabinMatch match(Job job, Decisions decisions) {
-    List<Place> places = job.surfaces().stream().map(surface -> place(job, surface)).toList();
-    return matcher.cabin(places, job.shelf(), job.houseRules().school("few-bottles"), decisions);
+    List<Place> places =
+        job.surfaces().stream()
+            .sorted(Comparator.comparing(Surface::id)) // the survey's order decides nothing
+            .map(surface -> place(job, surface))
+            .toList();
+    CabinMatch cabin =
+        matcher.cabin(places, job.shelf(), job.houseRules().school("few-bottles"), decisions);
+    Map<String, SurfaceMatch> byId = new HashMap<>();
+    cabin.surfaces().forEach(match -> byId.put(match.place().surface().id(), match));
+    return new CabinMatch(
+        job.surfaces().stream().map(surface -> byId.get(surface.id())).toList(),
+        cabin.cost(),
+        cabin.lowerBound());
   }
 
   /** Plans one surface; what would have to be bought is added to {@code purchases}. */

@@ -73,6 +73,9 @@ final class RoundDraft {
   /** Places of rounds that all have to be over; the last of them is named at each first task. */
   final List<Integer> gates = new ArrayList<>();
 
+  /** Panels still to be looked at when its last is wiped. */
+  List<String> unseen = List.of();
+
   /** Seconds from the start of its block, where several rounds are worked in one go. */
   int at;
 

@@ -49,7 +49,9 @@ final class Sharing {
   /** The same panels in the same order, some of them worked as their neighbours. */
   List<SurfaceMatch> of(List<SurfaceMatch> matches) {
     Map<Zone, List<SurfaceMatch>> zones = new LinkedHashMap<>();
-    for (SurfaceMatch match : matches) {
+    List<SurfaceMatch> sorted = new ArrayList<>(matches);
+    sorted.sort(Comparator.comparing(match -> match.place().surface().id()));
+    for (SurfaceMatch match : sorted) {
       if (!match.ladder().isEmpty()) {
         boolean textile = match.place().finish().isTextile();
         Zone zone =

@@ -38,11 +38,35 @@ final class TimetableBuilder {
       Arrangement arrangement) {
     this.midnight = job.setting().start().toLocalDate().atStartOfDay();
     List<Worker> crew = crew(job, figures, arrangement);
-    this.visit = new VisitNetwork(job, surfaces, figures, times, crew.size(), arrangement.parts());
-    Network unsaid = networkOf(job, visit, crew, pauses(job, figures));
-    Schedule free = Scheduler.of(unsaid);
-    this.network = pinned(unsaid, arrangement);
-    this.schedule = network == unsaid ? free : Scheduler.moved(network, free);
+    Laid best = laid(job, surfaces, figures, times, arrangement, crew, true);
+    for (int people = crew.size() - 1; people > 0; people--) {
+      List<Worker> some = crew.subList(0, people);
+      if (best.network().canBeDoneBy(some)) {
+        Laid fewer = laid(job, surfaces, figures, times, arrangement, some, false);
+        best = fewer.schedule().isBetterThan(best.schedule()) ? fewer : best;
+      }
+    }
+    this.visit = best.visit();
+    this.network = pinned(best.network(), arrangement);
+    this.schedule =
+        network == best.network() ? best.schedule() : Scheduler.moved(network, best.schedule());
+  }
+
+  /** A visit put on the clock for some people: fewer go about it in another way. */
+  private record Laid(VisitNetwork visit, Network network, Schedule schedule) {}
+
+  private static Laid laid(
+      Job job,
+      List<SurfacePlan> surfaces,
+      Figures figures,
+      WorkTimes times,
+      Arrangement arrangement,
+      List<Worker> crew,
+      boolean whole) {
+    VisitNetwork visit =
+        new VisitNetwork(job, surfaces, figures, times, crew.size(), arrangement.parts());
+    Network network = networkOf(job, visit, crew, pauses(job, figures));
+    return new Laid(visit, network, whole ? Scheduler.of(network) : Scheduler.quick(network));
   }
 
   private static Network networkOf(Job job, VisitNetwork visit, List<Worker> crew, Pauses pauses) {

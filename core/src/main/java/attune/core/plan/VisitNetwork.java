@@ -138,7 +138,8 @@ final class VisitNetwork {
             ? figures.get("time.inspect-known")
             : figures.get("time.inspect-written")
                 + unknown * (figures.get("time.inspect-new") - figures.get("time.inspect-written"));
-    return Math.max(figures.get("time.inspect-least"), whole * share());
+    double standard = figures.get("standard." + job.wishes().standard().code());
+    return Math.max(figures.get("time.inspect-least"), whole * share() * standard);
   }
 
   private double precautions() {
@@ -282,7 +283,7 @@ final class VisitNetwork {
     }
   }
 
-  /** Rounds at one place that can be worked in one go; several people each go round by round. */
+  /** Rounds at one place that can be worked in one go. */
   private List<List<List<SurfacePlan>>> blocks(List<List<SurfacePlan>> groups) {
     double most = figures.get("round.most");
     List<List<List<SurfacePlan>>> blocks = new ArrayList<>();
@@ -314,7 +315,12 @@ final class VisitNetwork {
     return !parts
         && Surfaces.isTextile(first) == Surfaces.isTextile(next)
         && stage(first) == stage(next)
-        && Walk.place(first.surface().zone()).equals(Walk.place(next.surface().zone()));
+        && place(first).equals(place(next));
+  }
+
+  /** Where one person works without going anywhere; among several it is a zone. */
+  private String place(SurfacePlan plan) {
+    return people == 1 ? Walk.place(plan.surface().zone()) : plan.surface().zone();
   }
 
   private static Stage stage(SurfacePlan plan) {

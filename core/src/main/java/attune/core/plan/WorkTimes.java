@@ -35,11 +35,19 @@ final class WorkTimes {
   double workMinutes(Place place, double share, boolean rinsed) {
     Surface surface = place.surface();
     double area = surface.area().value() * share;
-    double soil = figures.get("work.soil." + surface.condition().soil().code());
-    String texture = place.finish().isTextile() ? "textile" : surface.texture().code();
+    double soil = soil(place);
+    String texture =
+        place.finish().hasNap()
+            ? "nap"
+            : place.finish().isTextile() ? "textile" : surface.texture().code();
+    double fiddly = surface.isGrip() ? figures.get("work.grip") : 1;
     double wiping = area / figures.get("rate.wipe");
     double usual =
-        area / figures.get("rate.work." + texture) * soil
+        area
+                / figures.get("rate.work." + texture)
+                * soil
+                * fiddly
+                * figures.get("work.standard." + surface.wishes().standard().code())
             + wiping
             + (rinsed ? wiping * figures.get("rinse.share") : 0)
             + surface.seamM() * share / figures.get("rate.seam") * soil * standard(place);
@@ -47,6 +55,12 @@ final class WorkTimes {
         .of(surface.finish(), surface.condition().soil().code())
         .map(factor -> usual * factor.minutes())
         .orElse(usual);
+  }
+
+  /** How much longer a pass takes than on a light film; lather on a nap does its work sitting. */
+  private double soil(Place place) {
+    double factor = figures.get("work.soil." + place.surface().condition().soil().code());
+    return place.finish().hasNap() ? Math.min(factor, figures.get("work.soil.moderate")) : factor;
   }
 
   /** All passes of a rung over a surface, minutes. */
@@ -70,9 +84,13 @@ final class WorkTimes {
     return surface.area().value() / figures.get("rate.shave");
   }
 
-  /** One coat laid, minutes: what has to be laid thin and evenly takes longer. */
+  /** One coat laid, minutes: what is laid thin in a pattern, or massaged in, takes longer. */
   double applyMinutes(Surface surface, Step step) {
-    return surface.area().value() / figures.get(step == Step.COAT ? "rate.coat" : "rate.apply");
+    boolean massaged =
+        step == Step.CONDITION
+            && surface.condition().feel() != attune.core.survey.Condition.Feel.SUPPLE;
+    String rate = step == Step.COAT ? "rate.coat" : massaged ? "rate.massage" : "rate.apply";
+    return surface.area().value() / figures.get(rate);
   }
 
   /** One coat levelled, a coating with its lamp, minutes. */

@@ -112,6 +112,11 @@ public record Network(
       return Optional.empty();
     }
 
+    /** Without rests and ways. */
+    public Network build(List<Worker> crew, Map<String, Integer> kit, int start) {
+      return build(crew, kit, start, Pauses.NONE);
+    }
+
     public Network build(List<Worker> crew, Map<String, Integer> kit, int start, Pauses pauses) {
       return new Network(activities, lags, crew, kit, start, pauses);
     }

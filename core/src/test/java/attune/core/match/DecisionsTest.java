@@ -137,7 +137,7 @@ class DecisionsTest {
     Product a = AProduct.cleaner("a", 5).allows("leather/*").build();
     Product b = AProduct.cleaner("b", 5).allows("vinyl/*").build();
     Product both = AProduct.cleaner("both", 5.2).build();
-    Shelf shelf = Given.shelf(a, b, both, ATool.SOFT_BRUSH);
+    Shelf shelf = Given.shelf(a, b, both, ATool.LEATHER_BRUSH);
     List<Place> cabin =
         List.of(
             Given.place(SEAT),

@@ -136,7 +136,7 @@ class HarmTest {
   void whatIsNeededIsTheLeastThatGetsThereInTheSensiblePasses() {
     Needs needs = Given.BOOK.needs();
     for (Level level : List.of(Level.LIGHT, Level.MODERATE, Level.HEAVY, Level.CAKED)) {
-      List<Double> upTo = needs.neededUpTo(level, Standard.TIDY);
+      List<Double> upTo = needs.neededUpTo(level, Standard.TIDY, false);
       double own = upTo.get(upTo.size() - 1);
       int most = Given.FIGURES.whole("cleaning.passes." + level.code());
       assertThat(needs.passes(needs.amount(level), 0.10, own)).isLessThanOrEqualTo(most);
@@ -145,7 +145,7 @@ class HarmTest {
       assertThat(needs.passes(needs.amount(level), 0.10, offered)).isEqualTo(8);
       assertThat(needs.passes(needs.amount(level), 0.10, offered * 0.999)).isEqualTo(9);
     }
-    assertThat(needs.neededUpTo(Level.NONE, Standard.EXACTING)).isEmpty();
+    assertThat(needs.neededUpTo(Level.NONE, Standard.EXACTING, false)).isEmpty();
   }
 
   private static Ways ways(Surface surface) {

@@ -136,7 +136,7 @@ class RackTest {
   void whereNoDwellIsLongEnoughNoneIsShown() {
     Product weak = AProduct.cleaner("weak", 1).ph(7, PhNature.BUFFERED).build();
     assertThat(read(of(weak, 60), Scale.CONTACT).need()).isEmpty();
-    assertThat(read(of(CLEANER, 60), Scale.CONTACT).need()).isPresent();
+    assertThat(read(at(ATool.LEATHER_BRUSH, 15, 60), Scale.CONTACT).need()).isPresent();
   }
 
   @Test

@@ -16,6 +16,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes.Protection;
+import attune.core.survey.Wishes.Standard;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,6 +46,7 @@ class RuleEffectTest {
   private static final Surface VINYL =
       ASurface.of("vinyl/coated-textile")
           .id("vinyl")
+          .at("rear-bench", "cushion")
           .ageYears(5)
           .soiled(Level.LIGHT)
           .protect(Protection.DRESSING)
@@ -57,7 +59,7 @@ class RuleEffectTest {
           .protect(Protection.DRESSING)
           .build();
   private static final Surface CLOTH =
-      ASurface.of("textile/flat").id("cloth").soiled(Level.MODERATE).build();
+      ASurface.of("textile/flat").id("cloth").standard(Standard.TIDY).soiled(Level.LIGHT).build();
   private static final Job JOB =
       Given.job(Given.studio(), Given.RULES, SHOP, HIDE, VINYL, RIM, CLOTH);
 

@@ -214,7 +214,11 @@ class TimetableTest {
   }
 
   private static Surface dirty(String finish, Role role, String id) {
-    return ASurface.of(finish).id(id).role(role).soiled(Level.LIGHT).build();
+    return found(finish, role, id).build();
+  }
+
+  private static ASurface found(String finish, Role role, String id) {
+    return ASurface.of(finish).id(id).role(role).soiled(Level.LIGHT);
   }
 
   @Test
@@ -223,9 +227,9 @@ class TimetableTest {
         Given.plan(
             SHOP,
             dirty("screen/coated", Role.SCREEN, "screen"),
-            dirty("leather/coated", Role.GRIP, "rim"),
+            found("leather/coated", Role.GRIP, "rim").at("wheel", "rim").build(),
             dirty("leather/coated", Role.SEAT, "seat"),
-            dirty("plastic/textured", Role.TRIM, "dash"),
+            found("plastic/textured", Role.TRIM, "dash").at("dash", "upper").build(),
             dirty("microsuede/synthetic", Role.OVERHEAD, "sky"));
     assertThat(plan.timetable().tasks())
         .filteredOn(task -> task.step() == Step.CLEAN)
@@ -246,8 +250,8 @@ class TimetableTest {
             Step.DRY_SOIL,
             Step.TEST_SPOT,
             Step.CLEAN,
-            Step.CHECK,
-            Step.DRY);
+            Step.DRY,
+            Step.CHECK);
   }
 
   @Test

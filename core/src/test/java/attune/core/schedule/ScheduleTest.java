@@ -33,7 +33,8 @@ class ScheduleTest {
     return Schedule.of(
             network,
             new int[] {NINE + lay, NINE + wipe, NINE + mats},
-            List.of(workers).stream().mapToInt(Integer::intValue).toArray())
+            List.of(workers).stream().mapToInt(Integer::intValue).toArray(),
+            List.of())
         .broken(network);
   }
 
@@ -68,7 +69,7 @@ class ScheduleTest {
     visit.add(Activity.work("one", 600, List.of("zone:seat")));
     visit.add(Activity.work("two", 600, List.of("zone:seat")));
     Network network = visit.build(List.of(ADA, ADA), Map.of(), NINE);
-    Schedule both = Schedule.of(network, new int[] {NINE, NINE + 60}, new int[] {0, 1});
+    Schedule both = Schedule.of(network, new int[] {NINE, NINE + 60}, new int[] {0, 1}, List.of());
     assertThat(both.broken(network)).containsExactly("two: zone:seat is in use");
   }
 
