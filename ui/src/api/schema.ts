@@ -2572,6 +2572,11 @@ export interface components {
             everyDays?: number;
             productId?: string;
         };
+        CautionFile: {
+            code: string;
+            text: string;
+            roundIds?: string[];
+        };
         ClothFile: {
             use: string;
             /** Format: int32 */
@@ -2679,6 +2684,8 @@ export interface components {
             cloths: components["schemas"]["ClothFile"][];
             purchases: components["schemas"]["PurchaseFile"][];
             timeline: components["schemas"]["TaskFile"][];
+            rounds?: components["schemas"]["RoundFile"][];
+            totals?: components["schemas"]["TotalsFile"];
             ready: components["schemas"]["ReadyFile"];
             care: components["schemas"]["CareFile"][];
             houseRules: components["schemas"]["HouseRuleFile"][];
@@ -2692,7 +2699,7 @@ export interface components {
             end?: components["schemas"]["CodeFile"];
             milder?: components["schemas"]["RungFile"];
             refer?: components["schemas"]["CodeFile"];
-            cautions: components["schemas"]["CodeFile"][];
+            cautions: components["schemas"]["CautionFile"][];
             minutes: components["schemas"]["RangeFile"];
             ruledOut: components["schemas"]["RuledOutFile"][];
             exposure?: components["schemas"]["ExposureFile"];
@@ -2728,6 +2735,23 @@ export interface components {
             limit?: number;
             unit?: string;
             setBy: string;
+        };
+        RoundFile: {
+            id: string;
+            zone: string;
+            step: string;
+            surfaceIds: string[];
+            productId?: string;
+            ratio?: string;
+            toolId?: string;
+            person?: string;
+            start: string;
+            end: string;
+            /** Format: double */
+            handsMin: number;
+            /** Format: double */
+            waitMin: number;
+            technique: components["schemas"]["CodeFile"][];
         };
         RuledOutFile: {
             itemId: string;
@@ -2777,9 +2801,27 @@ export interface components {
             section?: number;
             start: string;
             end: string;
+            /** Format: double */
+            handsMin?: number;
+            roundId?: string;
             wipeFrom?: string;
             wipeBy?: string;
             after: string[];
+        };
+        TotalsFile: {
+            handsMin: components["schemas"]["RangeFile"];
+            /** Format: int32 */
+            waitMin: number;
+            /** Format: int32 */
+            visitMin: number;
+            /** Format: int32 */
+            cleanMin: number;
+            /** Format: int32 */
+            finishMin: number;
+            /** Format: int32 */
+            inspectMin: number;
+            /** Format: int32 */
+            rounds: number;
         };
         MixRequest: {
             ratio?: string;
@@ -2868,6 +2910,25 @@ export interface components {
             /** Format: int32 */
             odometerKm?: number;
         };
+        BlockView: {
+            id: string;
+            what: string;
+            where?: string;
+            zones: string[];
+            person: string;
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            end: string;
+            /** Format: double */
+            handsMin: number;
+            /** Format: double */
+            waitMin: number;
+            rest: boolean;
+            lays: boolean;
+            pinned: boolean;
+            rounds: components["schemas"]["RoundView"][];
+        };
         LaneView: {
             id: string;
             label: string;
@@ -2891,6 +2952,23 @@ export interface components {
             from: string;
             /** Format: date-time */
             to: string;
+        };
+        RoundView: {
+            id: string;
+            step: string;
+            what: string;
+            where?: string;
+            with?: string;
+            surfaceIds: string[];
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            end: string;
+            /** Format: double */
+            handsMin: number;
+            /** Format: double */
+            waitMin: number;
+            tasks: string[];
         };
         TaskView: {
             id: string;
@@ -2938,6 +3016,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             lanes: components["schemas"]["LaneView"][];
             zones: components["schemas"]["LaneView"][];
+            blocks: components["schemas"]["BlockView"][];
             tasks: components["schemas"]["TaskView"][];
             visits: components["schemas"]["VisitView"][];
             conflicts: string[];

@@ -35,13 +35,15 @@ type Props = {
   /** Called with the panels a finger was drawn across, from the first on; the sheet then does not scroll. */
   onDraw?: (ids: string[]) => void
   label: string
+  /** Drawn over the panels and under nothing, in the layout's own measure. */
+  over?: ReactNode
 }
 
 type Box = [number, number, number, number]
 const MARGIN = 14
 
 /** The cabin laid open as a flat pattern; each panel is a button. */
-export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }: Props) {
+export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw, over }: Props) {
   const whole = layout.viewBox as Box
   const [box, setBox] = useState<Box>(whole)
   const svg = useRef<SVGSVGElement>(null)
@@ -89,6 +91,7 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw }
           across={whole[0] * 2 + whole[2]}
         />
       ))}
+      {over}
     </svg>
   )
 }

@@ -8,29 +8,32 @@ import {
   minutesBetween,
   plusMinutes,
   snapped,
+  type Bar,
   type Placed,
   type Table,
   type Task,
 } from './layout'
 
-const ROW = 38
+const ROW = 76
 const LEAST_PX = 1.2
 const STEP_MIN = 5
 const DRAG_PX = 4
 
 /** What a task is: its step, or what is said of a part on order. */
-export const what = (task: Task) => task.about ?? Say(task.step)
+const what = (task: Task) => task.about ?? Say(task.step)
 
 export const said = (task: Task) => `${what(task)}${task.where ? `: ${task.where}` : ''}`
 
-/** A task in one sentence, for who hears it. */
-const spoken = (task: Task) =>
+const saidBar = (bar: Bar) => `${bar.what}${bar.where ? `: ${bar.where}` : ''}`
+
+/** A block in one sentence, for who hears it. */
+const spoken = (bar: Bar) =>
   [
-    said(task),
-    `${timeOf(task.start)} to ${timeOf(task.end)}`,
-    task.person ?? 'nobody needed',
-    task.wipeBy && `wipe by ${timeOf(task.wipeBy)}`,
-    task.pinned && 'kept there by hand',
+    saidBar(bar),
+    `${timeOf(bar.start)} to ${timeOf(bar.end)}`,
+    bar.person ?? 'nobody needed',
+    bar.hands !== undefined && !bar.rest && `${Math.round(bar.hands)} minutes hands on`,
+    bar.pinned && 'kept there by hand',
   ]
     .filter(Boolean)
     .join(', ')
@@ -41,18 +44,18 @@ type Props = {
   zoom: number
   picked: string | undefined
   moved: Set<string>
-  onPick: (taskId: string) => void
-  onMove: (taskId: string, start: string) => void
+  onPick: (id: string) => void
+  onMove: (id: string, start: string) => void
 }
 
 /** Every visit as a strip of lanes; blocks are dragged, or moved with Alt and the arrow keys. */
 export function Lanes(props: Props) {
   const { table, picked, onPick, onMove } = props
   const box = useRef<HTMLDivElement>(null)
-  const hands = table.tasks
+  const hands = table.blocks
   useEffect(() => {
     box.current
-      ?.querySelector(`[data-task="${picked}"]`)
+      ?.querySelector(`[data-block="${picked}"]`)
       ?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
   }, [picked])
   const onKey = (e: KeyboardEvent) => {
@@ -62,7 +65,7 @@ export function Lanes(props: Props) {
     const step = steps[e.key]
     if (!step) return
     e.preventDefault()
-    if (e.altKey && task?.person) {
+    if (e.altKey && task && !task.rest) {
       onMove(task.id, plusMinutes(snapped(task.start, STEP_MIN), step * STEP_MIN))
       return
     }
@@ -73,8 +76,8 @@ export function Lanes(props: Props) {
     <div
       ref={box}
       role="listbox"
-      aria-label={props.by === 'person' ? 'Tasks by person' : 'Tasks by zone'}
-      aria-activedescendant={picked ? `task-${picked}` : undefined}
+      aria-label={props.by === 'person' ? 'Blocks by person' : 'Blocks by zone'}
+      aria-activedescendant={picked ? `block-${picked}` : undefined}
       tabIndex={0}
       onKeyDown={onKey}
       className="grid gap-3"
@@ -150,7 +153,7 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
                 style={{ height: lane.rows * rowOf(lane.id) }}
               >
                 {lane.placed.map((p) => (
-                  <Block key={p.task.id} {...props} placed={p} px={px} height={rowOf(lane.id)} />
+                  <BarBox key={p.bar.id} {...props} placed={p} px={px} height={rowOf(lane.id)} />
                 ))}
               </div>
             ))}
@@ -172,8 +175,8 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
 
 const rowOf = (lane: string) => (lane === 'waits' ? 24 : ROW)
 
-function Block({
-  placed: { task, row, left, width },
+function BarBox({
+  placed: { bar, row, left, width },
   px,
   height,
   picked,
@@ -187,9 +190,10 @@ function Block({
 } & Pick<Props, 'picked' | 'moved' | 'onPick' | 'onMove'>) {
   const [dragged, setDragged] = useState<number>()
   const from = useRef<number>(undefined)
-  const isPicked = picked === task.id
+  const isPicked = picked === bar.id
+  const movable = bar.hands !== undefined && !bar.rest
   const start = (e: PointerEvent<HTMLDivElement>) => {
-    if (!task.person || e.button !== 0) return
+    if (!movable || e.button !== 0) return
     from.current = e.clientX
     e.currentTarget.setPointerCapture(e.pointerId)
   }
@@ -199,66 +203,53 @@ function Block({
     if (dragged !== undefined || Math.abs(by) > DRAG_PX) setDragged(by)
   }
   const drop = () => {
-    if (dragged !== undefined) onMove(task.id, snapped(plusMinutes(task.start, dragged / px), STEP_MIN))
+    if (dragged !== undefined) onMove(bar.id, snapped(plusMinutes(bar.start, dragged / px), STEP_MIN))
     from.current = undefined
     setDragged(undefined)
   }
   return (
-    <>
-      <div
-        role="option"
-        id={`task-${task.id}`}
-        data-task={task.id}
-        aria-selected={isPicked}
-        aria-label={spoken(task)}
-        onClick={() => onPick(task.id)}
-        onPointerDown={start}
-        onPointerMove={drag}
-        onPointerUp={drop}
-        onPointerCancel={drop}
-        className={`absolute overflow-hidden rounded-piece border text-note leading-tight whitespace-nowrap ${look(task, isPicked, moved.has(task.id))}`}
-        style={{
-          left: left * px,
-          width: Math.max(3, width * px - 1),
-          top: row * height + 2,
-          height: height - 4,
-          transform: dragged === undefined ? undefined : `translateX(${dragged}px)`,
-          zIndex: isPicked || dragged !== undefined ? 10 : undefined,
-          touchAction: task.person ? 'none' : undefined,
-        }}
-      >
-        {width * px > 60 && height < ROW && (
-          <span className="narrow block px-1">
-            {what(task)} {task.where}
-          </span>
-        )}
-        {width * px > 26 && height === ROW && (
-          <span className="narrow block px-1 py-0.5">
-            {task.pinned && <Pin size={11} className="inline" aria-hidden="true" />} {what(task)}
-            <br />
-            <span className={isPicked ? '' : 'text-faint'}>{task.where}</span>
-          </span>
-        )}
-      </div>
-      {task.wipeBy && task.person && (
-        <div
-          aria-hidden="true"
-          className="pointer-events-none absolute z-10 border-l-2 border-dotted border-over"
-          style={{
-            left: (left + minutesBetween(task.start, task.wipeBy)) * px,
-            top: row * height,
-            height: isPicked ? height : 8,
-          }}
-        />
+    <div
+      role="option"
+      id={`block-${bar.id}`}
+      data-block={bar.id}
+      aria-selected={isPicked}
+      aria-label={spoken(bar)}
+      onClick={() => onPick(bar.id)}
+      onPointerDown={start}
+      onPointerMove={drag}
+      onPointerUp={drop}
+      onPointerCancel={drop}
+      className={`absolute overflow-hidden rounded-piece border text-note leading-tight ${look(bar, isPicked, moved.has(bar.id))}`}
+      style={{
+        left: left * px,
+        width: Math.max(3, width * px - 1),
+        top: row * height + 2,
+        height: height - 4,
+        transform: dragged === undefined ? undefined : `translateX(${dragged}px)`,
+        zIndex: isPicked || dragged !== undefined ? 10 : undefined,
+        touchAction: movable ? 'none' : undefined,
+      }}
+    >
+      {height < ROW && width * px > 60 && (
+        <span className="narrow block whitespace-nowrap px-1">
+          {bar.what} {bar.where}
+        </span>
       )}
-    </>
+      {height === ROW && width * px > 30 && !bar.rest && (
+        <span className="narrow block px-1 py-0.5 break-words hyphens-auto" lang="en">
+          {bar.pinned && <Pin size={11} className="inline" aria-hidden="true" />}{' '}
+          <span className="font-semibold">{bar.where ?? bar.what}</span>
+          {bar.where && <span className={`block ${isPicked ? '' : 'text-faint'}`}>{bar.what}</span>}
+        </span>
+      )}
+    </div>
   )
 }
 
-function look(task: Task, picked: boolean, moved: boolean): string {
+function look(bar: Bar, picked: boolean, moved: boolean): string {
   if (picked) return 'border-needle bg-needle text-on-needle cursor-grab'
-  if (!task.person) return 'border-dashed border-ink/60 bg-transparent text-faint'
+  if (bar.hands === undefined) return 'border-dashed border-ink/60 bg-transparent text-faint'
+  if (bar.rest) return 'hatched border-transparent text-faint'
   if (moved) return 'border-2 border-needle bg-paper cursor-grab'
-  const lays = ['condition', 'protect', 'barrier', 'coat', 'dress', 'level'].includes(task.step)
-  return `cursor-grab border-ink/60 ${lays ? 'border-b-4 bg-paper' : 'bg-piece'}`
+  return `cursor-grab border-ink/60 ${bar.lays ? 'border-b-4 bg-paper' : 'bg-piece'}`
 }

@@ -1,59 +1,66 @@
 import { useState } from 'react'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { timeOf, when } from '../parts/words'
+import { plural, timeOf, when } from '../parts/words'
 import type { Schemas } from '../api/client'
-import { said } from './Lanes'
-import type { Table, Task } from './layout'
+import type { Block, Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { worked } from './Promised'
 
-/** The picked task, and its start to be changed without dragging. */
+const headOf = (block: Block) => (block.where ? `${block.where}: ${block.what.toLowerCase()}` : block.what)
+
+/** The picked block opened into its steps, and its start to be changed without dragging. */
 export function Picked({
   jobId,
   table,
-  task,
+  block,
+  labels,
   onMove,
 }: {
   jobId: string
   table: Table
-  task: Task
-  onMove: (taskId: string, start: string) => void
+  block: Block
+  labels: Record<string, string>
+  onMove: (id: string, start: string) => void
 }) {
-  const [time, setTime] = useState(task.start.slice(11, 16))
+  const [time, setTime] = useState(block.start.slice(11, 16))
   const { release } = useTimetable(jobId)
-  const before = task.after.map((id) => table.tasks.find((t) => t.id === id)).filter((t) => t !== undefined)
   return (
-    <section aria-label="Picked task" className="lying grid gap-2 p-3">
+    <section aria-label="Picked block" className="lying grid gap-2 p-3">
       <div>
-        <h2 className="text-do">{said(task)}</h2>
+        <h2 className="text-do">{headOf(block)}</h2>
         <p className="text-faint">
-          {timeOf(task.start)} to {timeOf(task.end)}
-          {task.person ? `, ${table.lanes.find((l) => l.id === task.person)?.label}` : ', nobody needed'}
+          {timeOf(block.start)} to {timeOf(block.end)},{' '}
+          {table.lanes.find((l) => l.id === block.person)?.label}
         </p>
-        {task.with && <p>With {task.with}</p>}
-        {task.wipeBy && task.wipeFrom && (
+        {!block.rest && (
           <p>
-            Wipe from {timeOf(task.wipeFrom)}, by <strong className="text-over">{timeOf(task.wipeBy)}</strong>
+            {worked(Math.round(block.handsMin))} hands on
+            {block.waitMin >= 1 && `, ${worked(Math.round(block.waitMin))} standing by`}
           </p>
         )}
-        {before.length > 0 && (
-          <p className="text-note text-faint">After {before.map((t) => said(t)).join('; ')}</p>
-        )}
       </div>
-      {task.person && (
+      {!block.rest && (
+        <ol className="grid gap-1 border-t border-line pt-2">
+          {block.rounds.map((round) => (
+            <Step key={round.id} round={round} labels={labels} alone={block.rounds.length === 1} />
+          ))}
+        </ol>
+      )}
+      {!block.rest && (
         <form
           className="flex items-end gap-2"
           onSubmit={(e) => {
             e.preventDefault()
-            onMove(task.id, `${task.start.slice(0, 10)}T${time}:00`)
+            onMove(block.id, `${block.start.slice(0, 10)}T${time}:00`)
           }}
         >
           <TextField label="Start at" type="time" value={time} onChange={setTime} required />
           <Button type="submit">See what it pushes</Button>
         </form>
       )}
-      {task.pinned && (
-        <Button disabled={release.isPending} onClick={() => release.mutate(task.id)}>
+      {block.pinned && (
+        <Button disabled={release.isPending} onClick={() => release.mutate(block.id)}>
           Let it go where it fits best
         </Button>
       )}
@@ -62,17 +69,53 @@ export function Picked({
   )
 }
 
+const MOST_NAMED = 3
+
+function Step({
+  round,
+  labels,
+  alone,
+}: {
+  round: Schemas['RoundView']
+  labels: Record<string, string>
+  alone: boolean
+}) {
+  const names = round.surfaceIds.map((id) => labels[id] ?? id)
+  return (
+    <li className="leading-tight">
+      {!alone && (
+        <span className="font-semibold">
+          {timeOf(round.start)} {round.what}
+        </span>
+      )}
+      {round.with && <span className="block">{round.with}</span>}
+      <span className="block text-note text-faint">
+        {names.length <= MOST_NAMED ? (
+          names.join(', ')
+        ) : (
+          <details>
+            <summary className="min-h-6 cursor-pointer">
+              {plural(names.length, 'panel')}, in this order
+            </summary>
+            {names.join(', ')}
+          </details>
+        )}
+      </span>
+    </li>
+  )
+}
+
 /** What a move would do, before it is kept. */
 export function Tried({
   jobId,
   tried,
-  task,
+  block,
   start,
   onDone,
 }: {
   jobId: string
   tried: Schemas['MoveView']
-  task: Task
+  block: Block
   start: string
   onDone: () => void
 }) {
@@ -85,7 +128,7 @@ export function Tried({
       className={`lying grid gap-2 border-l-4 p-3 ${tried.possible ? 'border-l-needle' : 'border-l-over'}`}
     >
       <h2 className="text-do">
-        {said(task)} at {timeOf(start)}
+        {headOf(block)} at {timeOf(start)}
       </h2>
       {!tried.possible && (
         <>
@@ -116,7 +159,7 @@ export function Tried({
           <Button
             weight="main"
             disabled={move.isPending}
-            onClick={() => move.mutate({ taskId: task.id, start }, { onSuccess: onDone })}
+            onClick={() => move.mutate({ taskId: block.id, start }, { onSuccess: onDone })}
           >
             Keep it there
           </Button>

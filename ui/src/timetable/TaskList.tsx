@@ -1,45 +1,39 @@
 import { Pin } from 'lucide-react'
-import { dayOf, lasting, timeOf } from '../parts/words'
-import { what } from './Lanes'
-import { minutesBetween, type Table } from './layout'
+import { dayOf, plural, timeOf } from '../parts/words'
+import type { Block, Table } from './layout'
+import { worked } from './Promised'
 
 /** The timetable as a list, day by day: for a phone, for paper, for who hears it. */
-export function TaskList({ table, onPick }: { table: Table; onPick: (taskId: string) => void }) {
+export function TaskList({ table, onPick }: { table: Table; onPick: (id: string) => void }) {
   const names = new Map(table.lanes.map((l) => [l.id, l.label]))
-  const days = [...new Set(table.tasks.map((t) => t.start.slice(0, 10)))]
+  const days = [...new Set(table.blocks.map((b) => b.start.slice(0, 10)))]
   return (
     <div className="grid gap-4">
       {days.map((day) => (
         <section key={day} aria-label={dayOf(`${day}T12:00:00`)} className="lying">
           <h2 className="px-3 pt-2 text-do">{dayOf(`${day}T12:00:00`)}</h2>
           <ol className="divide-y divide-line">
-            {table.tasks
-              .filter((t) => t.start.startsWith(day))
-              .map((t) => (
-                <li key={t.id}>
+            {table.blocks
+              .filter((b) => b.start.startsWith(day))
+              .map((b) => (
+                <li key={b.id}>
                   <button
                     type="button"
-                    onClick={() => onPick(t.id)}
-                    className={`grid min-h-11 w-full grid-cols-[4rem_1fr] gap-x-2 px-3 py-1.5 text-left ${t.person ? '' : 'text-faint'}`}
+                    onClick={() => onPick(b.id)}
+                    className={`grid min-h-11 w-full grid-cols-[4rem_1fr] gap-x-2 px-3 py-1.5 text-left ${b.rest ? 'text-faint' : ''}`}
                   >
                     <span>
-                      {timeOf(t.start)}
+                      {timeOf(b.start)}
                       <span className="block text-note text-faint">
-                        {lasting(minutesBetween(t.start, t.end) * 60)}
+                        {worked(Math.round(b.handsMin + b.waitMin))}
                       </span>
                     </span>
                     <span>
-                      <span className="font-semibold">{what(t)}</span>
-                      {t.where && ` ${t.where}`}
-                      {t.pinned && <Pin size={14} className="ml-1 inline" aria-label="kept there by hand" />}
+                      <span className="font-semibold">{b.where ?? b.what}</span>
+                      {b.where && ` ${b.what.toLowerCase()}`}
+                      {b.pinned && <Pin size={14} className="ml-1 inline" aria-label="kept there by hand" />}
                       <span className="block text-note text-faint">
-                        {[
-                          t.person ? table.lanes.length > 1 && names.get(t.person) : 'nobody needed',
-                          t.with,
-                          t.wipeBy && `wipe by ${timeOf(t.wipeBy)}`,
-                        ]
-                          .filter(Boolean)
-                          .join(' · ')}
+                        {about(b, table.lanes.length > 1 ? names.get(b.person) : undefined)}
                       </span>
                     </span>
                   </button>
@@ -50,4 +44,18 @@ export function TaskList({ table, onPick }: { table: Table; onPick: (taskId: str
       ))}
     </div>
   )
+}
+
+function about(block: Block, who: string | undefined) {
+  const panels = new Set(block.rounds.flatMap((r) => r.surfaceIds)).size
+  const bottles = [...new Set(block.rounds.map((r) => r.with).filter(Boolean))]
+  return [
+    who,
+    panels > 0 && plural(panels, 'panel'),
+    block.rounds.length > 1 && plural(block.rounds.length, 'step'),
+    bottles.slice(0, 2).join('; '),
+    block.waitMin >= 2 && !block.rest && `${worked(Math.round(block.waitMin))} of it standing by`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
 }

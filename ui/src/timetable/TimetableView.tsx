@@ -16,6 +16,7 @@ import { Offers, Ready } from './Promised'
 import { Standards } from './Standards'
 import { TaskList } from './TaskList'
 import { useTimetable } from './useTimetable'
+import { WalkSheet } from './WalkSheet'
 
 const forms = [
   { value: 'person', label: 'By person' },
@@ -54,7 +55,7 @@ export function TimetableView() {
   const tried = trying && tryMove.data
   const table = tried?.possible ? tried.timetable : timetable.data
   const picked = search.get('task') ?? undefined
-  const task = table.tasks.find((t) => t.id === picked)
+  const block = table.blocks.find((b) => b.id === picked)
   const onMove = (taskId: string, start: string) => {
     put('task', taskId)
     setTrying({ taskId, start })
@@ -64,7 +65,7 @@ export function TimetableView() {
     setTrying(undefined)
     tryMove.reset()
   }
-  const pins = table.tasks.filter((t) => t.pinned).length
+  const pins = table.blocks.filter((b) => b.pinned).length
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
       <section aria-label="Timetable" className="grid min-w-0 content-start gap-2">
@@ -117,25 +118,33 @@ export function TimetableView() {
               onMove={onMove}
             />
             <p className="no-print text-note text-faint">
-              Drag a task, or pick it and hold Alt with an arrow key. Dashed is waiting; a dotted red line is
-              the latest wipe; a heavy lower edge lays something on.
+              Drag a block, or pick it and hold Alt with an arrow key. Dashed dries or cures by itself,
+              hatched is a break, a heavy lower edge lays something on.
             </p>
           </>
         )}
+        <WalkSheet job={job} table={table} picked={picked} onPick={(id) => put('task', id)} />
         <div className="no-print">
           <Pace job={job} table={table} picked={picked} onPick={(id) => put('task', id)} />
         </div>
       </section>
       <div className="content-start gap-3 max-xl:contents xl:grid">
-        {(task ?? trying) && (
+        {(block ?? trying) && (
           <div className="z-30 max-h-[45dvh] overflow-auto max-xl:sticky max-xl:bottom-16 max-xl:order-last xl:max-h-none">
             {trying && tryMove.isPending && <p role="status">Trying it…</p>}
             {trying && tryMove.error && <Trouble error={tryMove.error} />}
-            {trying && tried && task && (
-              <Tried jobId={job.id} tried={tried} task={task} start={trying.start} onDone={back} />
+            {trying && tried && block && (
+              <Tried jobId={job.id} tried={tried} block={block} start={trying.start} onDone={back} />
             )}
-            {task && !trying && (
-              <Picked key={task.id + task.start} jobId={job.id} table={table} task={task} onMove={onMove} />
+            {block && !trying && (
+              <Picked
+                key={block.id + block.start}
+                jobId={job.id}
+                table={table}
+                block={block}
+                labels={job.labels}
+                onMove={onMove}
+              />
             )}
           </div>
         )}

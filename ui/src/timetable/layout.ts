@@ -3,6 +3,7 @@ import { localOf, msOf } from '../api/clock'
 
 export type Table = Schemas['TimetableView']
 export type Task = Schemas['TaskView']
+export type Block = Schemas['BlockView']
 
 const MINUTE = 60_000
 
@@ -19,64 +20,110 @@ export function snapped(local: string, step: number): string {
   return plusMinutes(local, Math.round(past / step) * step - past)
 }
 
-export type Placed = { task: Task; row: number; left: number; width: number }
-export type Lane = { id: string; label: string; rows: number; placed: Placed[] }
-
-/** Puts tasks that overlap into rows of their own, as few as can be. */
-export function packed(tasks: Task[], from: string, until: string): { rows: number; placed: Placed[] } {
-  const ends: number[] = []
-  const most = minutesBetween(from, until)
-  const placed: Placed[] = []
-  for (const task of tasks) {
-    const left = Math.max(0, minutesBetween(from, task.start))
-    const right = Math.min(most, minutesBetween(from, task.end))
-    if (right <= left) continue
-    const free = ends.findIndex((end) => end <= left)
-    const row = free < 0 ? ends.length : free
-    ends[row] = right
-    placed.push({ task, row, left, width: right - left })
-  }
-  return { rows: Math.max(1, ends.length), placed }
+/** What the strip shows: a block of work, a rest, or waits that go on meanwhile. */
+export type Bar = {
+  id: string
+  what: string
+  where?: string
+  person?: string
+  zones: string[]
+  start: string
+  end: string
+  rest: boolean
+  lays: boolean
+  pinned: boolean
+  /** Hands and standing by, in minutes; undefined for a wait that needs nobody. */
+  hands?: number
+  waits?: number
+  panels: number
 }
 
+export type Placed = { bar: Bar; row: number; left: number; width: number }
+export type Lane = { id: string; label: string; rows: number; placed: Placed[] }
+
+const blockBar = (block: Block): Bar => ({
+  ...block,
+  panels: new Set(block.rounds.flatMap((round) => round.surfaceIds)).size,
+  hands: block.handsMin,
+  waits: block.waitMin,
+})
+
+const names: Record<string, string> = { dry: 'Dries', wait: 'Cures' }
+
 /** Waits at the same time as one, with how many panels they are of. */
-export function merged(waits: Task[]): Task[] {
-  const together: Task[] = []
-  for (const wait of waits) {
-    const open = together.find((t) => t.step === wait.step && t.about === wait.about && t.end >= wait.start)
-    if (!open) together.push({ ...wait, surfaceIds: [...wait.surfaceIds] })
-    else {
-      open.end = wait.end > open.end ? wait.end : open.end
-      open.surfaceIds.push(...wait.surfaceIds)
-      open.where = `${open.surfaceIds.length} panels`
+export function waitBars(tasks: Task[]): Bar[] {
+  const together: Bar[] = []
+  for (const task of tasks) {
+    if (task.person) continue
+    const what = task.about ?? names[task.step] ?? 'Waits'
+    const zones = task.zone ? [task.zone] : []
+    const open = together.find((bar) => bar.what === what && bar.end >= task.start)
+    if (open) {
+      open.end = task.end > open.end ? task.end : open.end
+      open.panels += task.surfaceIds.length
+      open.where = `${open.panels} panels`
+      open.zones.push(...zones.filter((zone) => !open.zones.includes(zone)))
+    } else {
+      together.push({
+        id: task.id,
+        what,
+        where: task.where,
+        zones,
+        start: task.start,
+        end: task.end,
+        rest: false,
+        lays: false,
+        pinned: false,
+        panels: task.surfaceIds.length,
+      })
     }
   }
   return together
 }
 
+/** Puts bars that overlap into rows of their own, as few as can be. */
+export function packed(bars: Bar[], from: string, until: string): { rows: number; placed: Placed[] } {
+  const ends: number[] = []
+  const most = minutesBetween(from, until)
+  const placed: Placed[] = []
+  for (const bar of bars) {
+    const left = Math.max(0, minutesBetween(from, bar.start))
+    const right = Math.min(most, minutesBetween(from, bar.end))
+    if (right <= left) continue
+    const free = ends.findIndex((end) => end <= left)
+    const row = free < 0 ? ends.length : free
+    ends[row] = right
+    placed.push({ bar, row, left, width: right - left })
+  }
+  return { rows: Math.max(1, ends.length), placed }
+}
+
 /** The rows of one visit: by person with the waits below, or by zone with its waits in it. */
 export function lanesOf(table: Table, by: 'person' | 'zone', from: string, until: string): Lane[] {
-  const lane = (id: string, label: string, tasks: Task[]) => ({ id, label, ...packed(tasks, from, until) })
+  const lane = (id: string, label: string, bars: Bar[]) => ({ id, label, ...packed(bars, from, until) })
+  const work = table.blocks.map(blockBar)
   if (by === 'person') {
     const people = table.lanes.map(({ id, label }) =>
       lane(
         id,
         label,
-        table.tasks.filter((t) => t.person === id),
+        work.filter((bar) => bar.person === id),
       ),
     )
-    const waits = lane('waits', 'Drying, curing', merged(table.tasks.filter((t) => !t.person)))
+    const waits = lane('waits', 'Drying, curing', waitBars(table.tasks))
     return waits.placed.length > 0 ? [...people, waits] : people
   }
+  const inZone = (id: string) => (bar: Bar) => bar.zones.includes(id)
+  const known = new Set(table.zones.map((zone) => zone.id))
   const cabin = lane(
     'cabin',
     'Whole cabin',
-    table.tasks.filter((t) => !t.zone),
+    work.filter((bar) => !bar.zones.some((zone) => known.has(zone))),
   )
   const zones = table.zones.map(({ id, label }) =>
     lane(id, label, [
-      ...table.tasks.filter((t) => t.zone === id && t.person),
-      ...merged(table.tasks.filter((t) => t.zone === id && !t.person)),
+      ...work.filter(inZone(id)),
+      ...waitBars(table.tasks.filter((task) => task.zone === id)),
     ]),
   )
   return [cabin, ...zones].filter((l) => l.placed.length > 0)

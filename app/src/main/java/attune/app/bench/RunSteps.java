@@ -205,9 +205,41 @@ final class RunSteps {
         file.person() != null,
         Optional.ofNullable(file.person()),
         seconds(file),
-        file.step().equals("handover") ? everything(file) : file.after(),
+        after(file),
+        gap(file),
         number,
         looked(file, rung));
+  }
+
+  /** The wait a product asks for after the one before it on its panel. */
+  private int gap(TaskFile file) {
+    if (!LAYS.contains(file.step())) {
+      return 0;
+    }
+    return planned(file).stream()
+        .flatMap(s -> s.finishSteps().stream())
+        .filter(f -> f.step().equals(file.step()))
+        .mapToInt(PlanFile.FinishStepFile::waitS)
+        .findFirst()
+        .orElse(0);
+  }
+
+  /** Drying counts once the look at it is over: until then it may be worked again, or firmer. */
+  private List<String> after(TaskFile file) {
+    return switch (file.step()) {
+      case "handover" -> everything(file);
+      case "dry" -> checks(file);
+      default -> file.after();
+    };
+  }
+
+  private List<String> checks(TaskFile dry) {
+    List<String> checks =
+        plan.timeline().stream()
+            .filter(t -> t.step().equals("check") && t.surfaceIds().equals(dry.surfaceIds()))
+            .map(TaskFile::id)
+            .toList();
+    return checks.isEmpty() ? dry.after() : checks;
   }
 
   /** The last look comes after all that needs hands, and when what is held is dry. */

@@ -3,8 +3,11 @@ package attune.app.bench;
 import attune.app.bench.BenchViews.CautionView;
 import attune.app.bench.BenchViews.Tick;
 import attune.app.bench.RunSteps.Step;
-import attune.app.format.PlanFile.CodeFile;
+import attune.app.format.PlanFile.CautionFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
+import attune.core.check.Coded;
+import attune.core.match.ReasonCode;
+import attune.core.plan.CautionSteps;
 import attune.core.run.Entry.Kind;
 import attune.core.shelf.Shelf;
 import java.util.ArrayList;
@@ -17,42 +20,6 @@ import java.util.Set;
 /** The cautions of a step, and which of them want a tick before it starts (domain 6). */
 final class StepCautions {
   private static final String CONSENT = "TEST_SPOT_CONSENT";
-
-  /** Cautions shown at the step they belong to; those of a surface go to the step that wets it. */
-  private static final Map<String, Set<String>> CAUTIONS =
-      Map.of(
-          "precautions",
-              Set.of("IGNITION_OFF", "GLOVES", "MASK_NEAR", "AIRBAG_SEAM", "ELECTRONICS"),
-          "dry-soil", Set.of("VACUUM_FIRST", "SHAVE_FIRST", "BELT_CHECK"),
-          "test-spot", Set.of("COLOUR_LIFT_RISK", "SHADOW_MAY_STAY", "IDENTIFY_FIRST"),
-          "clean",
-              Set.of(
-                  "SURFACE_TOO_HOT",
-                  "WINDOW_TOO_SHORT",
-                  "COLOUR_LIFT_RISK",
-                  "BLOT_NOT_RUB",
-                  "RINSE",
-                  "WIPE_BEFORE_BLOW",
-                  "SOLVENT",
-                  "ABRASIVE",
-                  "PH_ABOVE_ROUTINE",
-                  "ELECTRONICS",
-                  "AIRBAG_SEAM",
-                  "VENTILATE",
-                  "FLAMMABLE"),
-          "textile",
-              Set.of(
-                  "BLOT_NOT_RUB",
-                  "RINSE",
-                  "SURFACE_TOO_HOT",
-                  "WINDOW_TOO_SHORT",
-                  "SOLVENT",
-                  "VENTILATE",
-                  "FLAMMABLE"),
-          "check", Set.of("SEAM_CHECK"),
-          "coat", Set.of("VENTILATE", "WAIT_FIRST"),
-          "barrier", Set.of("WAIT_FIRST"),
-          "handover", Set.of("GRIP_CHECK"));
 
   /** Ticked once on a visit, and again when work goes on after a stop. */
   private static final Set<String> VISIT = Set.of("IGNITION_OFF", "VENTILATE", CONSENT);
@@ -101,7 +68,7 @@ final class StepCautions {
     return cautions;
   }
 
-  private CautionView view(Step step, CodeFile caution, List<String> where) {
+  private CautionView view(Step step, CautionFile caution, List<String> where) {
     boolean everywhere = where.size() == ids(step).size();
     String text =
         everywhere ? caution.text() : places.each(where) + ": " + uncapitalised(caution.text());
@@ -126,18 +93,17 @@ final class StepCautions {
   }
 
   /** Each caution of the step's panels, with the panels it is about. */
-  private Map<CodeFile, List<String>> found(Step step) {
-    Set<String> here = CAUTIONS.getOrDefault(step.file().step(), Set.of());
-    Map<String, CodeFile> byCode = new LinkedHashMap<>();
-    Map<CodeFile, List<String>> found = new LinkedHashMap<>();
+  private Map<CautionFile, List<String>> found(Step step) {
+    Map<String, CautionFile> byCode = new LinkedHashMap<>();
+    Map<CautionFile, List<String>> found = new LinkedHashMap<>();
     for (String id : ids(step)) {
       PlannedSurfaceFile surface = surfaces.get(id);
       if (surface == null) {
         continue;
       }
-      for (CodeFile caution : surface.cautions()) {
-        if (here.contains(caution.code()) && isAbout(step, caution)) {
-          CodeFile first = byCode.computeIfAbsent(caution.code(), code -> caution);
+      for (CautionFile caution : surface.cautions()) {
+        if (isToldAt(step, caution) && isAbout(step, caution)) {
+          CautionFile first = byCode.computeIfAbsent(caution.code(), code -> caution);
           found.computeIfAbsent(first, c -> new ArrayList<>()).add(id);
         }
       }
@@ -145,8 +111,14 @@ final class StepCautions {
     return found;
   }
 
+  private static boolean isToldAt(Step step, CautionFile caution) {
+    return Coded.find(attune.core.plan.Step.class, step.file().step())
+        .filter(CautionSteps.of(ReasonCode.valueOf(caution.code()))::contains)
+        .isPresent();
+  }
+
   /** A coating's fumes are no matter while its panel is cleaned with something that has none. */
-  private boolean isAbout(Step step, CodeFile caution) {
+  private boolean isAbout(Step step, CautionFile caution) {
     return !caution.code().equals("VENTILATE")
         || step.rung().isEmpty()
         || shelf

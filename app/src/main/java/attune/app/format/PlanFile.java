@@ -33,12 +33,20 @@ public record PlanFile(
       @Nullable CodeFile end,
       @Nullable RungFile milder,
       @Nullable CodeFile refer,
-      List<CodeFile> cautions,
+      List<CautionFile> cautions,
       RangeFile minutes,
       List<RuledOutFile> ruledOut,
       @Nullable ExposureFile exposure,
       @Nullable Double loss,
       boolean byHand) {}
+
+  /**
+   * A caution, and where it is told.
+   *
+   * @param roundIds left out where a plan was made before rounds
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record CautionFile(String code, String text, @Nullable List<String> roundIds) {}
 
   /**
    * Alkali and acid beyond the routine window over the year, µmol·min/l.
@@ -195,7 +203,8 @@ public record PlanFile(
       String start,
       String end,
       double handsMin,
-      double waitMin) {}
+      double waitMin,
+      List<CodeFile> technique) {}
 
   /** What a visit comes to, minutes; receiving and handing over left out. */
   public record TotalsFile(

@@ -1,6 +1,7 @@
 package attune.app.format;
 
 import attune.app.format.PlanFile.CareFile;
+import attune.app.format.PlanFile.CautionFile;
 import attune.app.format.PlanFile.ClothFile;
 import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.DoseFile;
@@ -31,11 +32,15 @@ import attune.core.match.Rung;
 import attune.core.match.Treatment;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Sections;
+import attune.core.plan.CautionSteps;
 import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
 import attune.core.plan.Round;
+import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Task;
+import attune.core.plan.TechniqueTable;
+import attune.core.plan.Timetable;
 import attune.core.plan.Totals;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
@@ -45,6 +50,8 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -63,6 +70,15 @@ public class PlanWriter {
           .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
           .build();
 
+  private final TechniqueTable technique;
+
+  /**
+   * @param technique what the hands do, told at each round
+   */
+  public PlanWriter(TechniqueTable technique) {
+    this.technique = technique;
+  }
+
   /** The file's text, ending in a line feed. */
   public String text(Plan plan) {
     return FILE.writeValueAsString(file(plan)) + "\n";
@@ -73,7 +89,7 @@ public class PlanWriter {
         "attune-plan",
         1,
         plan.job().title(),
-        plan.surfaces().stream().map(PlanWriter::surface).toList(),
+        plan.surfaces().stream().map(s -> surface(s, plan.timetable())).toList(),
         plan.mixes().stream().map(PlanWriter::mix).toList(),
         plan.doses().stream().map(PlanWriter::dose).toList(),
         plan.cloths().stream()
@@ -90,7 +106,7 @@ public class PlanWriter {
                         p.text()))
             .toList(),
         plan.timetable().tasks().stream().map(PlanWriter::task).toList(),
-        plan.timetable().rounds().stream().map(PlanWriter::round).toList(),
+        plan.timetable().rounds().stream().map(r -> round(r, plan)).toList(),
         totals(plan.totals()),
         new ReadyFile(
             local(plan.timetable().driveAt()),
@@ -118,7 +134,17 @@ public class PlanWriter {
         .toList();
   }
 
+  /** What is planned for one surface, without when. */
   public static PlannedSurfaceFile surface(SurfacePlan plan) {
+    return surface(
+        plan, plan.cautions().stream().map(c -> new CautionFile(c.code().name(), c.text(), null)));
+  }
+
+  private static PlannedSurfaceFile surface(SurfacePlan plan, Timetable timetable) {
+    return surface(plan, plan.cautions().stream().map(c -> caution(c, plan, timetable)));
+  }
+
+  private static PlannedSurfaceFile surface(SurfacePlan plan, Stream<CautionFile> cautions) {
     Place place = plan.match().place();
     return new PlannedSurfaceFile(
         plan.surface().id(),
@@ -128,7 +154,7 @@ public class PlanWriter {
         plan.match().end().map(PlanWriter::code).orElse(null),
         plan.match().milder().map(rung -> rung(place, rung)).orElse(null),
         plan.match().refer().map(PlanWriter::code).orElse(null),
-        plan.cautions().stream().map(PlanWriter::code).toList(),
+        cautions.toList(),
         new RangeFile(plan.minutesLow(), plan.minutesHigh()),
         plan.ruledOut().stream().map(PlanWriter::ruledOut).toList(),
         exposure(plan),
@@ -280,7 +306,21 @@ public class PlanWriter {
         t.after());
   }
 
-  private static RoundFile round(Round r) {
+  /** A caution with the rounds where it stands: those of its panel, and talk with the customer. */
+  private static CautionFile caution(Reason reason, SurfacePlan plan, Timetable timetable) {
+    Set<Step> steps = CautionSteps.of(reason.code());
+    return new CautionFile(
+        reason.code().name(),
+        reason.text(),
+        timetable.rounds().stream()
+            .filter(r -> steps.contains(r.step()))
+            .filter(r -> r.surfaceIds().isEmpty() || r.surfaceIds().contains(plan.surface().id()))
+            .map(Round::id)
+            .toList());
+  }
+
+  private RoundFile round(Round r, Plan plan) {
+    List<SurfacePlan> panels = plan.panels(r.surfaceIds());
     return new RoundFile(
         r.id(),
         r.zone(),
@@ -293,7 +333,10 @@ public class PlanWriter {
         local(r.start()),
         local(r.end()),
         minutes(r.handsS()),
-        minutes(r.waitS()));
+        minutes(r.waitS()),
+        technique.of(r, panels).stream()
+            .map(line -> new CodeFile(line.about().name(), line.text()))
+            .toList());
   }
 
   private static TotalsFile totals(Totals t) {

@@ -7,6 +7,7 @@ import attune.app.bench.BenchViews.TaskState;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
+import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
@@ -113,6 +114,7 @@ public class HandoverService {
             .flatMap(s -> s.cautions().stream())
             .filter(caution -> caution.code().equals("GRIP_CHECK"))
             .limit(1)
+            .map(caution -> new CodeFile(caution.code(), caution.text()))
             .toList(),
         pairs(id, labels),
         halves(id, labels));

@@ -3,12 +3,14 @@ package attune.app.planning;
 import attune.app.format.BadInput;
 import attune.app.format.JobFile;
 import attune.app.format.JobReader;
+import attune.app.format.PlanSheet;
 import attune.app.format.PlanWriter;
 import attune.app.format.Schemas;
 import attune.app.format.ShelfReader;
 import attune.app.format.TextFile;
 import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
+import attune.core.plan.Plan;
 import attune.core.survey.Job;
 import java.io.PrintStream;
 import java.nio.file.Path;
@@ -21,6 +23,8 @@ import tools.jackson.databind.json.JsonMapper;
  * a line each.
  */
 public final class PlanCommand {
+  private static final String SHEET = "--sheet";
+
   private final PrintStream out;
   private final PrintStream err;
 
@@ -29,15 +33,20 @@ public final class PlanCommand {
     this.err = err;
   }
 
-  /** Runs the command and returns the exit status. */
+  /**
+   * Runs the command and returns the exit status: the plan as a file, or with {@code --sheet} as a
+   * page of text a person can work by.
+   */
   public int run(List<String> arguments) {
-    if (arguments.size() != 1) {
-      err.println("usage: plan JOB.json");
+    boolean sheet = arguments.contains(SHEET);
+    List<String> files = arguments.stream().filter(word -> !word.equals(SHEET)).toList();
+    if (files.size() != 1) {
+      err.println("usage: plan [--sheet] JOB.json");
       return BadInput.STATUS;
     }
-    Path file = Path.of(arguments.get(0));
+    Path file = Path.of(files.get(0));
     try {
-      out.print(plan(TextFile.read(file, "an attune-job file")));
+      out.print(plan(TextFile.read(file, "an attune-job file"), sheet));
       out.flush();
       return 0;
     } catch (InvalidInputException e) {
@@ -45,7 +54,7 @@ public final class PlanCommand {
     }
   }
 
-  private static String plan(String json) {
+  private static String plan(String json, boolean sheet) {
     Schemas schemas = new Schemas();
     JsonMapper mapper = JsonMapper.shared();
     ShelfReader shelves = new ShelfReader(schemas, mapper);
@@ -53,13 +62,16 @@ public final class PlanCommand {
     JobReader reader = new JobReader(schemas, shelves, mapper);
     JobFile file = reader.bind(json);
     Job job = reader.read(file, reference.startingShelf(), reference.houseRules());
-    return new PlanWriter()
-        .text(
-            reference
-                .planner()
-                .plan(
-                    job,
-                    JobReader.decisionsOf(file, job.shelf()),
-                    JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures()))));
+    Plan plan =
+        reference
+            .planner()
+            .plan(
+                job,
+                JobReader.decisionsOf(file, job.shelf()),
+                JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures())));
+    return sheet
+        ? PlanSheet.of(
+            plan, file.vehicle() == null ? "" : file.vehicle().label(), reference.technique())
+        : new PlanWriter(reference.technique()).text(plan);
   }
 }

@@ -6,6 +6,7 @@ import attune.core.identify.QuestionTable;
 import attune.core.match.Rulebook;
 import attune.core.material.FinishTable;
 import attune.core.plan.Planner;
+import attune.core.plan.TechniqueTable;
 import attune.core.reference.Figures;
 import attune.core.run.Experience;
 import attune.core.shelf.Shelf;
@@ -16,6 +17,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import org.springframework.context.annotation.Bean;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,6 +34,8 @@ public class ReferenceData {
       HouseRules.read("house-rules.csv", lines("house-rules.csv"), lines("schools.csv"));
   private final QuestionTable questions =
       QuestionTable.read("identification.csv", lines("identification.csv"), finishes);
+  private final TechniqueTable technique =
+      TechniqueTable.read("technique.csv", lines("technique.csv"));
   private final Interview interview = new Interview(questions, finishes, starting);
   private final Shelf startingShelf;
   private volatile Rules rules;
@@ -85,6 +89,12 @@ public class ReferenceData {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** What the hands do, by kind of work. */
+  @Bean
+  public TechniqueTable technique() {
+    return technique;
   }
 
   public FinishTable finishes() {

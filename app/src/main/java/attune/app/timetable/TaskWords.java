@@ -1,14 +1,20 @@
 package attune.app.timetable;
 
 import attune.core.plan.PartOnOrder;
+import attune.core.plan.Round;
 import attune.core.plan.Step;
+import attune.core.plan.Stretch;
 import attune.core.plan.Task;
+import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Conflict;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Tasks and clashes in the shop's words. */
 final class TaskWords {
@@ -17,17 +23,21 @@ final class TaskWords {
 
   private final Map<String, String> labels;
   private final Map<String, String> zones;
-  private final Map<String, Task> tasks;
+  private final Map<String, Task> tasks = new HashMap<>();
+  private final Map<String, Stretch> stretches = new HashMap<>();
   private final List<PartOnOrder> parts;
 
   TaskWords(
       Map<String, String> labels,
       Map<String, String> zones,
-      Map<String, Task> tasks,
+      Timetable timetable,
       List<PartOnOrder> parts) {
     this.labels = labels;
     this.zones = zones;
-    this.tasks = tasks;
+    timetable.tasks().forEach(task -> tasks.put(task.id(), task));
+    for (Stretch stretch : timetable.stretches()) {
+      stretch.rounds().forEach(round -> stretches.put(round.id(), stretch));
+    }
     this.parts = parts;
   }
 
@@ -71,12 +81,59 @@ final class TaskWords {
     return where(task).map(place -> step + ": " + place).orElse(step);
   }
 
+  String label(Stretch stretch) {
+    String what = what(stretch.steps());
+    return where(stretch.zones()).map(place -> what + ": " + place).orElse(what);
+  }
+
   private String label(String id) {
+    if (stretches.containsKey(id)) {
+      return label(stretches.get(id));
+    }
     return tasks.containsKey(id) ? label(tasks.get(id)) : "what comes before it";
   }
 
   private static String step(Task task) {
-    return words(task.step() == Step.WAIT ? "cure" : task.step().code());
+    return words(task.step());
+  }
+
+  /** What is done, as the trade says it; levelling goes without saying. */
+  String what(List<Step> steps) {
+    List<Step> said = steps.stream().filter(s -> s != Step.LEVEL || steps.size() == 1).toList();
+    String joined =
+        said.stream()
+            .map(TaskWords::words)
+            .map(word -> word.substring(0, 1).toLowerCase(Locale.ROOT) + word.substring(1))
+            .collect(Collectors.joining(", "));
+    return words(joined);
+  }
+
+  /** Zones in words; empty for the whole cabin, or a rest. */
+  Optional<String> where(List<String> zones) {
+    List<String> places =
+        zones.stream().filter(z -> !z.equals(Round.CABIN) && !z.equals(Round.REST)).toList();
+    if (places.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(places.stream().map(TaskWords::words).collect(Collectors.joining(", ")));
+  }
+
+  private static String words(Step step) {
+    return switch (step) {
+      case RECEIVE -> "Take the car in";
+      case DRY_SOIL -> "Vacuum and blow";
+      case TEST_SPOT -> "Test spots";
+      case TEXTILE -> "Clean fabric";
+      case RESIDUE -> "Residue pass";
+      case PROTECT -> "Protect";
+      case BARRIER -> "Dye barrier";
+      case LEVEL -> "Level off";
+      case WAIT -> "Cure";
+      case REFINISH -> "Fit";
+      case HANDOVER -> "Hand over";
+      case INSPECT, PRECAUTIONS, SHAVE, CLEAN, CHECK, DRY, CONDITION, COAT, DRESS, BREAK ->
+          words(step.code());
+    };
   }
 
   String why(Conflict c, LocalDateTime day) {

@@ -9,6 +9,7 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
+import attune.app.timetable.TimetableViews.BlockView;
 import attune.app.timetable.TimetableViews.CrewRequest;
 import attune.app.timetable.TimetableViews.LaneView;
 import attune.app.timetable.TimetableViews.MoveRequest;
@@ -17,6 +18,7 @@ import attune.app.timetable.TimetableViews.OfferView;
 import attune.app.timetable.TimetableViews.PartRequest;
 import attune.app.timetable.TimetableViews.PartView;
 import attune.app.timetable.TimetableViews.PushedView;
+import attune.app.timetable.TimetableViews.RoundView;
 import attune.app.timetable.TimetableViews.TaskView;
 import attune.app.timetable.TimetableViews.TimetableView;
 import attune.app.timetable.TimetableViews.VisitView;
@@ -26,6 +28,9 @@ import attune.core.check.InvalidInputException;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Offer;
 import attune.core.plan.Plan;
+import attune.core.plan.Round;
+import attune.core.plan.Step;
+import attune.core.plan.Stretch;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.survey.Job;
@@ -46,6 +51,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** A job's timetable: shown, moved by hand, staffed, and made to keep its promise. */
@@ -80,18 +86,22 @@ class TimetableService {
   /** What a move would do, without keeping it. */
   MoveView tryMove(UUID id, MoveRequest move) {
     Timetable before = plans.plan(id).timetable();
-    task(before, move.taskId());
+    require(before, move.taskId());
     Arrangement moved = plans.arrangement(id).pinned(move.taskId(), move.start());
     Job job = plans.job(id);
     Plan plan = reference.planner().plan(job, plans.decisions(id, job), moved);
-    Map<String, Task> now = byId(plan.timetable());
-    TaskWords words = words(id, job, now, moved);
+    Map<String, Round> now =
+        plan.timetable().rounds().stream()
+            .filter(r -> !r.isBreak())
+            .collect(Collectors.toMap(Round::id, Function.identity()));
+    TaskWords words = words(id, job, plan.timetable(), moved);
     LocalDateTime day = job.setting().start();
     List<PushedView> pushed =
-        before.tasks().stream()
-            .filter(t -> !t.id().equals(move.taskId()) && now.containsKey(t.id()))
-            .filter(t -> !now.get(t.id()).start().equals(t.start()))
-            .map(t -> new PushedView(t.id(), words.label(t), t.start(), now.get(t.id()).start()))
+        before.stretches().stream()
+            .filter(s -> s.rounds().stream().noneMatch(r -> isMoved(r, move, before)))
+            .filter(s -> now.containsKey(s.id()))
+            .filter(s -> !now.get(s.id()).start().equals(s.start()))
+            .map(s -> new PushedView(s.id(), words.label(s), s.start(), now.get(s.id()).start()))
             .sorted(
                 Comparator.comparing(
                     (PushedView p) -> Duration.between(p.from(), p.to()).abs(),
@@ -102,11 +112,24 @@ class TimetableService {
     return new MoveView(why.isEmpty(), why, pushed, view(id, plan, moved));
   }
 
-  private static Task task(Timetable timetable, String taskId) {
-    return timetable.tasks().stream()
-        .filter(t -> t.id().equals(taskId) && t.person().isPresent())
-        .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("no task " + taskId));
+  private static boolean isMoved(Round round, MoveRequest move, Timetable timetable) {
+    return round.id().equals(move.taskId())
+        || timetable.tasks().stream()
+            .anyMatch(
+                t ->
+                    t.id().equals(move.taskId())
+                        && t.roundId().filter(round.id()::equals).isPresent());
+  }
+
+  /** A round or a task of it; what needs nobody, and a rest, is not moved by hand. */
+  private static void require(Timetable timetable, String id) {
+    boolean known =
+        timetable.worked().stream().anyMatch(r -> r.id().equals(id))
+            || timetable.tasks().stream()
+                .anyMatch(t -> t.id().equals(id) && t.person().isPresent());
+    if (!known) {
+      throw new NoSuchElementException("no task " + id);
+    }
   }
 
   /**
@@ -316,14 +339,10 @@ class TimetableService {
     return file.arrangement() == null ? ArrangementFile.NONE : file.arrangement();
   }
 
-  private static Map<String, Task> byId(Timetable timetable) {
-    return timetable.tasks().stream().collect(Collectors.toMap(Task::id, Function.identity()));
-  }
-
   private TimetableView view(UUID id, Plan plan, Arrangement arrangement) {
     Timetable t = plan.timetable();
     Job job = plan.job();
-    TaskWords words = words(id, job, byId(t), arrangement);
+    TaskWords words = words(id, job, t, arrangement);
     Map<String, String> names = new HashMap<>();
     job.shelf().products().forEach(p -> names.put(p.id(), p.name()));
     job.shelf().tools().forEach(tool -> names.putIfAbsent(tool.id(), tool.name()));
@@ -345,6 +364,7 @@ class TimetableService {
             .toList(),
         lanes(job, crew),
         zones(job),
+        blocks(t, words, names),
         t.tasks().stream().map(task -> view(task, words, names)).toList(),
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
         t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct().toList());
@@ -366,10 +386,69 @@ class TimetableService {
         .toList();
   }
 
-  private TaskWords words(UUID id, Job job, Map<String, Task> tasks, Arrangement arrangement) {
+  private TaskWords words(UUID id, Job job, Timetable timetable, Arrangement arrangement) {
     Map<String, String> zones =
         job.surfaces().stream().collect(Collectors.toMap(Surface::id, Surface::zone));
-    return new TaskWords(jobs.get(id).labels(), zones, tasks, arrangement.parts());
+    return new TaskWords(jobs.get(id).labels(), zones, timetable, arrangement.parts());
+  }
+
+  private static List<BlockView> blocks(Timetable t, TaskWords words, Map<String, String> names) {
+    Map<String, List<Task>> byRound =
+        t.tasks().stream()
+            .filter(task -> task.roundId().isPresent())
+            .collect(Collectors.groupingBy(task -> task.roundId().orElseThrow()));
+    return t.stretches().stream().map(s -> block(s, byRound, words, names)).toList();
+  }
+
+  private static BlockView block(
+      Stretch s, Map<String, List<Task>> byRound, TaskWords words, Map<String, String> names) {
+    List<RoundView> rounds =
+        s.rounds().stream()
+            .map(r -> round(r, byRound.getOrDefault(r.id(), List.of()), words, names))
+            .toList();
+    return new BlockView(
+        s.id(),
+        words.what(s.steps()),
+        words.where(s.zones()).orElse(null),
+        s.zones(),
+        s.person().orElse(""),
+        s.start(),
+        s.end(),
+        minutes(s.handsS()),
+        minutes(s.waitS()),
+        s.steps().contains(Step.BREAK),
+        s.steps().stream().anyMatch(Step::lays),
+        s.rounds().stream()
+            .flatMap(r -> byRound.getOrDefault(r.id(), List.of()).stream())
+            .anyMatch(Task::pinned),
+        rounds);
+  }
+
+  private static RoundView round(
+      Round r, List<Task> tasks, TaskWords words, Map<String, String> names) {
+    String with =
+        Stream.of(
+                r.productId().map(id -> names.getOrDefault(id, id)),
+                r.ratio().filter(ratio -> !ratio.equals("ready")),
+                r.toolId().map(id -> names.getOrDefault(id, id)))
+            .flatMap(Optional::stream)
+            .collect(Collectors.joining(", "));
+    return new RoundView(
+        r.id(),
+        r.step().code(),
+        words.what(List.of(r.step())),
+        words.where(List.of(r.zone())).orElse(null),
+        with.isEmpty() ? null : with,
+        r.surfaceIds(),
+        r.start(),
+        r.end(),
+        minutes(r.handsS()),
+        minutes(r.waitS()),
+        tasks.stream().map(Task::id).toList());
+  }
+
+  private static double minutes(int seconds) {
+    return Math.round(seconds / 6.0) / 10.0;
   }
 
   private static TaskView view(Task t, TaskWords words, Map<String, String> names) {

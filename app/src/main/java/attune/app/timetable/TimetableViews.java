@@ -36,6 +36,7 @@ final class TimetableViews {
       List<PartView> parts,
       List<LaneView> lanes,
       List<LaneView> zones,
+      List<BlockView> blocks,
       List<TaskView> tasks,
       List<VisitView> visits,
       List<String> conflicts) {}
@@ -82,6 +83,48 @@ final class TimetableViews {
       @Nullable LocalDateTime wipeBy,
       boolean pinned,
       List<String> after) {}
+
+  /**
+   * A block of the timetable: what somebody is at without a change worth a line of its own.
+   *
+   * @param what is done, in words
+   * @param where, in words; null for the whole cabin
+   * @param zones in the order they are gone to
+   * @param lays true where something is laid on
+   * @param rounds its steps, in order
+   */
+  record BlockView(
+      String id,
+      String what,
+      @Nullable String where,
+      List<String> zones,
+      String person,
+      LocalDateTime start,
+      LocalDateTime end,
+      double handsMin,
+      double waitMin,
+      boolean rest,
+      boolean lays,
+      boolean pinned,
+      List<RoundView> rounds) {}
+
+  /**
+   * A step of a block.
+   *
+   * @param tasks ids of what is done in it, panel by panel
+   */
+  record RoundView(
+      String id,
+      String step,
+      String what,
+      @Nullable String where,
+      @Nullable String with,
+      List<String> surfaceIds,
+      LocalDateTime start,
+      LocalDateTime end,
+      double handsMin,
+      double waitMin,
+      List<String> tasks) {}
 
   /** A stretch somebody has to be there for. */
   record VisitView(LocalDateTime from, LocalDateTime until) {}

@@ -119,11 +119,11 @@ class BenchApiTest {
     assertThat(state(dry)).isEqualTo("WAITING");
     JsonNode before = task(dry);
     for (JsonNode task : tasks(view())) {
-      if (task.get("id").asString().equals(dry)) {
-        break;
-      }
       if (task.get("needsHands").asBoolean()) {
         api.tell(job, task.get("id").asString(), "done");
+      }
+      if (task.get("id").asString().equals("check-fl-cushion-centre")) {
+        break; // until it is looked at it may be worked again
       }
     }
     assertThat(state(dry)).isEqualTo("RUNNING");

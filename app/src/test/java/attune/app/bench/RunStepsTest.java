@@ -44,7 +44,7 @@ class RunStepsTest {
             .replace('\'', '"');
     JobFile file = READER.bind(json);
     Job job = READER.read(file, REFERENCE.startingShelf(), REFERENCE.houseRules());
-    PlanFile plan = new PlanWriter().file(REFERENCE.planner().plan(job));
+    PlanFile plan = new PlanWriter(REFERENCE.technique()).file(REFERENCE.planner().plan(job));
     return RunSteps.of(plan, file.surfaces(), REFERENCE.finishes());
   }
 

@@ -42,7 +42,7 @@ class DemoOnAnyDayTest {
         "2026-03-29T08:15", // the clocks went forward that night
         "2026-10-25T08:15", // and back
       })
-  void workIsUnderWaySomethingIsDueAndTheWeatherLetsOneWork(String clock) {
+  void workIsUnderWaySomethingIsDueAndAtRiskAndTheWeatherLetsOneWork(String clock) {
     try (Running running =
         RunningAttune.start(
             data,
@@ -61,7 +61,7 @@ class DemoOnAnyDayTest {
           list(api.get("/api/v1/watch").json()).stream()
               .map(thing -> thing.get("kind").asString())
               .collect(Collectors.toSet());
-      assertThat(watched).containsAnyOf("CARE_DUE", "LOW_STOCK");
+      assertThat(watched).contains("PROMISE_AT_RISK").containsAnyOf("CARE_DUE", "LOW_STOCK");
       JsonNode helm = job(day, "Tidewren");
       assertThat(helm.get("startAt").asString()).as("not begun in the past").isGreaterThan(clock);
       JsonNode hours = api.get("/api/v1/jobs/" + helm.get("id").asString() + "/forecast").json();

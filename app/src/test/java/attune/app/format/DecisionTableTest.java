@@ -117,7 +117,7 @@ class DecisionTableTest {
     var read =
         new JobReader(new Schemas(), SHELVES, MAPPER)
             .read(job.toString(), REFERENCE.startingShelf(), REFERENCE.houseRules());
-    return MAPPER.readTree(new PlanWriter().text(planner.plan(read)));
+    return MAPPER.readTree(new PlanWriter(REFERENCE.technique()).text(planner.plan(read)));
   }
 
   private static void claim(String claim, JsonNode s) {

@@ -25,7 +25,8 @@ class TenCasesTest {
                 layout, setting.isEmpty() ? "" : "," + setting, wishes, String.join(",", surfaces));
     var reader = new JobReader(new Schemas(), SHELVES, MAPPER);
     var read = reader.read(job, REFERENCE.startingShelf(), REFERENCE.houseRules());
-    return MAPPER.readTree(new PlanWriter().text(REFERENCE.planner().plan(read)));
+    return MAPPER.readTree(
+        new PlanWriter(REFERENCE.technique()).text(REFERENCE.planner().plan(read)));
   }
 
   /** A panel: id, finish, role, area, then whatever else in JSON. */

@@ -6,7 +6,10 @@ import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
 import attune.core.survey.Job;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * The answer to a job: what to do with every surface, what to mix, when, and what to tell the
@@ -63,6 +66,14 @@ public record Plan(
       List<Integer> dueInDays,
       Optional<Integer> everyDays,
       Optional<String> productId) {}
+
+  /** Planned panels by id, in the order asked for. */
+  public List<SurfacePlan> panels(List<String> ids) {
+    Map<String, SurfacePlan> byId =
+        surfaces.stream()
+            .collect(Collectors.toMap(plan -> plan.surface().id(), Function.identity()));
+    return ids.stream().map(byId::get).toList();
+  }
 
   public Plan {
     surfaces = List.copyOf(surfaces);

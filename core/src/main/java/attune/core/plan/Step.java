@@ -24,5 +24,13 @@ public enum Step implements Coded {
   WAIT,
   REFINISH,
   HANDOVER,
-  BREAK
+  BREAK;
+
+  /** True where a product is laid on that stays. */
+  public boolean lays() {
+    return switch (this) {
+      case CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH -> true;
+      default -> false;
+    };
+  }
 }

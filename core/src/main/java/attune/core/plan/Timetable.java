@@ -66,6 +66,11 @@ public record Timetable(
     return Duration.ofSeconds(rounds.stream().mapToLong(Round::handsS).sum());
   }
 
+  /** Blocks of the timetable, in order of their start. */
+  public List<Stretch> stretches() {
+    return Stretch.of(rounds);
+  }
+
   /** Rounds that are work on the car: neither a rest nor talk with the customer. */
   public List<Round> worked() {
     return rounds.stream()

@@ -12,6 +12,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -138,7 +139,12 @@ final class VisitNetwork {
             ? figures.get("time.inspect-known")
             : figures.get("time.inspect-written")
                 + unknown * (figures.get("time.inspect-new") - figures.get("time.inspect-written"));
-    double standard = figures.get("standard." + job.wishes().standard().code());
+    double standard =
+        surfaces.stream()
+            .map(s -> s.surface().wishes().standard())
+            .max(Comparator.naturalOrder())
+            .map(s -> figures.get("standard." + s.code()))
+            .orElse(1.0);
     return Math.max(figures.get("time.inspect-least"), whole * share() * standard);
   }
 
@@ -185,7 +191,7 @@ final class VisitNetwork {
   /** In one go, or shared out along the walk when there is more than one pair of hands. */
   private List<Integer> drySoil(int before, String beforeId) {
     List<SurfacePlan> reached = new ArrayList<>(surfaces);
-    reached.sort(java.util.Comparator.comparing(p -> p.surface().zone(), Walk.ZONES));
+    reached.sort(Comparator.comparing(p -> p.surface().zone(), Walk.ZONES));
     double whole = reached.stream().mapToDouble(p -> dust(p)).sum();
     List<Integer> places = new ArrayList<>();
     List<SurfacePlan> now = new ArrayList<>();
@@ -313,7 +319,7 @@ final class VisitNetwork {
     SurfacePlan next = b.get(0);
     boolean parts = waitsForPart(first) || waitsForPart(next);
     return !parts
-        && Surfaces.isTextile(first) == Surfaces.isTextile(next)
+        && (people == 1 || Surfaces.isTextile(first) == Surfaces.isTextile(next))
         && stage(first) == stage(next)
         && place(first).equals(place(next));
   }

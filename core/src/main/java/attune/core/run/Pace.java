@@ -75,7 +75,7 @@ public record Pace(LocalDateTime handsOffAt, Duration left, Map<String, LocalDat
       LocalDateTime from =
           task.after().stream()
               .filter(ends::containsKey)
-              .map(ends::get)
+              .map(id -> ends.get(id).plusSeconds(task.gapS()))
               .reduce(now, (a, b) -> a.isAfter(b) ? a : b);
       if (!task.hands()) {
         LocalDateTime began = state.startedAt().orElse(from);

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param person who was planned to do it
  * @param seconds planned length, 0 or more
  * @param after steps it follows
+ * @param gapS seconds to wait after them, as between two products
  * @param rung of the panel's ladder, from 1; 0 for what is no cleaning. Rungs above the first are
  *     held until a result leads to them
  * @param looked how it is judged; empty where a tick is all
@@ -24,8 +25,23 @@ public record RunTask(
     Optional<String> person,
     int seconds,
     List<String> after,
+    int gapS,
     int rung,
     Optional<Looked> looked) {
+  /** Begun as soon as what it follows is over. */
+  public RunTask(
+      String id,
+      List<String> surfaceIds,
+      List<String> covers,
+      boolean hands,
+      Optional<String> person,
+      int seconds,
+      List<String> after,
+      int rung,
+      Optional<Looked> looked) {
+    this(id, surfaceIds, covers, hands, person, seconds, after, 0, rung, looked);
+  }
+
   public RunTask {
     surfaceIds = List.copyOf(surfaceIds);
     covers = List.copyOf(covers);

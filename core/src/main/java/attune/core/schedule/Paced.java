@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.PriorityQueue;
 import java.util.stream.IntStream;
 
 /**
@@ -73,11 +74,32 @@ final class Paced {
     return lists.stream().map(list -> list.toArray(Lag[]::new)).toArray(Lag[][]::new);
   }
 
+  /** In the order begun, yet nothing before what it waits for. */
   private Schedule run() {
-    IntStream.range(0, begun.length)
-        .boxed()
-        .sorted(Comparator.comparingInt((Integer i) -> begun[i]).thenComparing(i -> i))
-        .forEach(this::put);
+    int[] open = new int[begun.length];
+    List<List<Integer>> behind = new ArrayList<>();
+    for (int i = 0; i < begun.length; i++) {
+      behind.add(new ArrayList<>());
+    }
+    for (int i = 0; i < begun.length; i++) {
+      for (Lag lag : into[i]) {
+        open[i]++;
+        behind.get(lag.from()).add(i);
+      }
+    }
+    PriorityQueue<Integer> next =
+        new PriorityQueue<>(Comparator.comparingInt((Integer i) -> begun[i]).thenComparing(i -> i));
+    IntStream.range(0, begun.length).filter(i -> open[i] == 0).forEach(next::add);
+    while (!next.isEmpty()) {
+      int i = next.remove();
+      put(i);
+      for (int later : behind.get(i)) {
+        open[later]--;
+        if (open[later] == 0) {
+          next.add(later);
+        }
+      }
+    }
     return Schedule.of(network, start, worker, rests);
   }
 

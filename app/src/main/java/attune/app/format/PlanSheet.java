@@ -1,0 +1,310 @@
+package attune.app.format;
+
+import attune.core.match.Reason;
+import attune.core.match.Rung;
+import attune.core.match.Treatment;
+import attune.core.plan.CautionSteps;
+import attune.core.plan.FinishStep;
+import attune.core.plan.Plan;
+import attune.core.plan.Plan.PlannedDose;
+import attune.core.plan.Plan.PlannedMix;
+import attune.core.plan.Round;
+import attune.core.plan.Step;
+import attune.core.plan.SurfacePlan;
+import attune.core.plan.TechniqueTable;
+import attune.core.plan.Totals;
+import attune.core.shelf.Shelf;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** A visit as a page of plain text a person can work by, from the first line to the last. */
+public final class PlanSheet {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+  private static final DateTimeFormatter BOTH =
+      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
+
+  private final Plan plan;
+  private final TechniqueTable technique;
+  private final Shelf shelf;
+  private final StringBuilder page = new StringBuilder();
+  private final Set<String> told = new LinkedHashSet<>();
+
+  private PlanSheet(Plan plan, TechniqueTable technique) {
+    this.plan = plan;
+    this.technique = technique;
+    this.shelf = plan.job().shelf();
+  }
+
+  /**
+   * The page, ending in a line feed.
+   *
+   * @param vehicle what is worked on, in words; empty where it is not said
+   */
+  public static String of(Plan plan, String vehicle, TechniqueTable technique) {
+    PlanSheet sheet = new PlanSheet(plan, technique);
+    sheet.head(vehicle);
+    sheet.toHand();
+    sheet.rounds();
+    sheet.stays();
+    sheet.care();
+    return sheet.page.toString();
+  }
+
+  private void line(String text) {
+    page.append(text.stripTrailing()).append('\n');
+  }
+
+  private void title(String text) {
+    line("");
+    line(text.toUpperCase(Locale.ROOT));
+  }
+
+  private void head(String vehicle) {
+    Totals t = plan.totals();
+    line(plan.job().title());
+    if (!vehicle.isBlank()) {
+      line(vehicle);
+    }
+    line("");
+    line(
+        "Hands %s to %s, standing by %s, %d steps. Ready to drive %s, to sit in %s, cured %s."
+            .formatted(
+                length(t.handsLow()),
+                length(t.handsHigh()),
+                length(t.waits()),
+                t.rounds(),
+                at(plan.timetable().driveAt()),
+                at(plan.timetable().sitAt()),
+                at(plan.timetable().curedAt())));
+    plan.warnings().forEach(warning -> line("! " + warning.text()));
+  }
+
+  private String at(LocalDateTime time) {
+    LocalDate day = plan.job().setting().start().toLocalDate();
+    return time.toLocalDate().equals(day) ? CLOCK.format(time) : BOTH.format(time);
+  }
+
+  private static String length(int minutes) {
+    return minutes < 60 ? minutes + " min" : "%d h %02d".formatted(minutes / 60, minutes % 60);
+  }
+
+  private void toHand() {
+    title("To hand");
+    for (PlannedMix mix : plan.mixes()) {
+      String ph =
+          mix.effectivePh()
+              .map(p -> String.format(Locale.ROOT, ", pH %.1f to %.1f", p.low(), p.high()))
+              .orElse(", pH unknown: measure it");
+      line(
+          mix.mix().ratio().isReady()
+              ? "- %s, as it comes: %s%s".formatted(name(mix.productId()), ml(mix.neededMl()), ph)
+              : "- %s %s: %s and %s of water%s"
+                  .formatted(
+                      name(mix.productId()),
+                      mix.mix().ratio().code(),
+                      ml(mix.mix().productMl()),
+                      ml(mix.mix().waterMl()),
+                      ph));
+    }
+    for (PlannedDose dose : plan.doses()) {
+      line("- %s: %s in all".formatted(name(dose.productId()), ml(dose.ml())));
+    }
+    plan.cloths()
+        .forEach(
+            c ->
+                line(
+                    "- %d cloths for %s%s"
+                        .formatted(
+                            c.count(),
+                            c.use().code(),
+                            c.colourfastOnly() ? ", white or washed out only" : "")));
+    plan.purchases().forEach(p -> line("- Buy first: " + p.text()));
+  }
+
+  private void rounds() {
+    LocalDate day = LocalDate.MIN;
+    int number = 0;
+    for (Round round : plan.timetable().rounds()) {
+      if (!round.start().toLocalDate().equals(day)) {
+        day = round.start().toLocalDate();
+        title(DAY.format(day));
+      }
+      line("");
+      if (round.isBreak()) {
+        line(
+            "      %s  Break, %s"
+                .formatted(CLOCK.format(round.start()), length(round.waitS() / 60)));
+        continue;
+      }
+      number++;
+      round(number, round);
+    }
+  }
+
+  private void round(int number, Round round) {
+    List<SurfacePlan> panels = plan.panels(round.surfaceIds());
+    String where = round.zone().equals(Round.CABIN) ? "" : words(round.zone()) + ": ";
+    line(
+        "%3d.  %s  %s%s, %s%s"
+            .formatted(
+                number,
+                CLOCK.format(round.start()),
+                where,
+                words(round.step().code()).toLowerCase(Locale.ROOT),
+                length(Math.max(1, Math.round(round.handsS() / 60f))),
+                round.waitS() >= 60 ? " and " + length(round.waitS() / 60) + " standing by" : ""));
+    means(round, panels).ifPresent(text -> under(text));
+    panels(round, panels);
+    technique.of(round, panels).forEach(t -> under(t.text()));
+    cautions(round, panels).forEach(text -> under("! " + text));
+  }
+
+  private void under(String text) {
+    line("             " + text);
+  }
+
+  private Optional<String> means(Round round, List<SurfacePlan> panels) {
+    if (round.productId().isEmpty() && round.toolId().isEmpty()) {
+      return Optional.empty();
+    }
+    List<String> parts = new ArrayList<>();
+    round.productId().ifPresent(id -> parts.add(name(id)));
+    round.ratio().map(r -> r.equals("ready") ? "as it comes" : r).ifPresent(parts::add);
+    round.toolId().ifPresent(id -> parts.add(name(id)));
+    if (Step.CLEAN == round.step() || Step.TEXTILE == round.step()) {
+      panels.get(0).firstRung().map(Rung::treatment).ifPresent(t -> parts.add(laid(t)));
+    }
+    amount(round, panels).ifPresent(parts::add);
+    return Optional.of(String.join(", ", parts) + ".");
+  }
+
+  private static String laid(Treatment t) {
+    String where =
+        switch (t.applyTo()) {
+          case SURFACE -> "on the surface";
+          case TOOL -> "on the tool";
+          case CLOTH -> "on the cloth";
+        };
+    return t.isDry() ? "dry" : where + (t.dwellS() > 0 ? ", sits " + t.dwellS() + " s" : "");
+  }
+
+  private static Optional<String> amount(Round round, List<SurfacePlan> panels) {
+    double ml =
+        panels.stream()
+            .flatMap(p -> p.finishSteps().stream())
+            .filter(s -> s.step() == round.step())
+            .filter(s -> round.productId().filter(s.product().id()::equals).isPresent())
+            .mapToDouble(FinishStep::doseMl)
+            .sum();
+    return ml > 0 ? Optional.of(ml(ml) + " here") : Optional.empty();
+  }
+
+  private void panels(Round round, List<SurfacePlan> panels) {
+    if (panels.isEmpty() || round.zone().equals(Round.CABIN) && panels.size() > 8) {
+      return;
+    }
+    Map<String, List<String>> byPasses = new LinkedHashMap<>();
+    for (SurfacePlan panel : panels) {
+      boolean cleans = round.step() == Step.CLEAN || round.step() == Step.TEXTILE;
+      String passes = cleans ? panel.firstRung().map(PlanSheet::passes).orElse("") : "";
+      byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(words(panel.surface().part()));
+    }
+    byPasses.forEach((passes, parts) -> under(String.join(", ", parts) + passes + "."));
+  }
+
+  private static String passes(Rung rung) {
+    int low = Math.max(1, rung.passesLow());
+    int high = Math.max(low, rung.passesHigh());
+    String passes =
+        low == high ? (low == 1 ? "1 pass" : low + " passes") : low + " to " + high + " passes";
+    int sections = rung.verdict().sections().count();
+    return ": " + passes + (sections > 1 ? ", in " + sections + " sections" : "");
+  }
+
+  /** Each told once in full, where it first matters. */
+  private Set<String> cautions(Round round, List<SurfacePlan> panels) {
+    Set<String> here = new LinkedHashSet<>();
+    List<SurfacePlan> about = panels.isEmpty() ? plan.surfaces() : panels;
+    for (SurfacePlan panel : about) {
+      for (Reason caution : panel.cautions()) {
+        if (CautionSteps.of(caution.code()).contains(round.step())
+            && told.add(caution.text() + round.step())) {
+          here.add(caution.text());
+        }
+      }
+    }
+    return here;
+  }
+
+  private void stays() {
+    Map<String, List<String>> stays = new LinkedHashMap<>();
+    for (SurfacePlan panel : plan.surfaces()) {
+      panel
+          .match()
+          .refer()
+          .ifPresent(
+              r ->
+                  stays
+                      .computeIfAbsent(r.text(), t -> new ArrayList<>())
+                      .add(words(panel.surface().zone()) + " " + panel.surface().part()));
+    }
+    if (!stays.isEmpty()) {
+      title("What stays, and who sees to it");
+      stays.forEach((text, where) -> line("- " + String.join(", ", where) + ": " + text));
+    }
+  }
+
+  private void care() {
+    title("After-care");
+    plan.care()
+        .forEach(
+            c ->
+                line(
+                    "- %s%s"
+                        .formatted(
+                            c.what(),
+                            c.everyDays()
+                                .map(days -> ", every " + days + " days")
+                                .orElseGet(
+                                    () ->
+                                        ", after "
+                                            + c.dueInDays().stream()
+                                                .map(String::valueOf)
+                                                .collect(Collectors.joining(", "))
+                                            + " days"))));
+  }
+
+  private String name(String id) {
+    return shelf
+        .findProduct(id)
+        .map(p -> p.name())
+        .or(
+            () ->
+                shelf.tools().stream()
+                    .filter(t -> t.id().equals(id))
+                    .map(t -> t.name())
+                    .findFirst())
+        .orElse(words(id));
+  }
+
+  private static String words(String code) {
+    String spaced = code.replace('-', ' ');
+    return Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
+  }
+
+  private static String ml(double ml) {
+    return ml >= 10 ? Math.round(ml) + " ml" : String.format(Locale.ROOT, "%.1f ml", ml);
+  }
+}

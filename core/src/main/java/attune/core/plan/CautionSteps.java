@@ -1,0 +1,107 @@
+package attune.core.plan;
+
+import static attune.core.plan.Step.BARRIER;
+import static attune.core.plan.Step.CHECK;
+import static attune.core.plan.Step.CLEAN;
+import static attune.core.plan.Step.COAT;
+import static attune.core.plan.Step.CONDITION;
+import static attune.core.plan.Step.DRESS;
+import static attune.core.plan.Step.DRY_SOIL;
+import static attune.core.plan.Step.HANDOVER;
+import static attune.core.plan.Step.INSPECT;
+import static attune.core.plan.Step.LEVEL;
+import static attune.core.plan.Step.PRECAUTIONS;
+import static attune.core.plan.Step.PROTECT;
+import static attune.core.plan.Step.RECEIVE;
+import static attune.core.plan.Step.REFINISH;
+import static attune.core.plan.Step.RESIDUE;
+import static attune.core.plan.Step.SHAVE;
+import static attune.core.plan.Step.TEST_SPOT;
+import static attune.core.plan.Step.TEXTILE;
+
+import attune.core.match.ReasonCode;
+import java.util.Set;
+
+/**
+ * At which steps a caution is told, so that none lives on the match alone. The compiler names a
+ * code that is forgotten here.
+ */
+public final class CautionSteps {
+  private static final Set<Step> WET = Set.of(CLEAN, TEXTILE);
+  private static final Set<Step> LAYS = Set.of(CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
+  private static final Set<Step> NONE = Set.of();
+
+  private CautionSteps() {}
+
+  /** Steps where it stands; empty for what only ever rules something out. */
+  public static Set<Step> of(ReasonCode code) {
+    return switch (code) {
+      case IDENTIFY_FIRST, CREAK, REFER_REPAIR, SCUFF_STAYS -> Set.of(INSPECT, HANDOVER);
+      case HISTORY_UNKNOWN, RETURN_TIME_MISSED -> Set.of(RECEIVE);
+      case MOULD_STOP -> Set.of(INSPECT, PRECAUTIONS);
+      case REFER_LICENSED -> Set.of(RECEIVE, INSPECT, HANDOVER);
+      case ODOUR_SOURCE -> Set.of(INSPECT, DRY_SOIL);
+      case GLOVES, MASK_NEAR -> Set.of(PRECAUTIONS);
+      case IGNITION_OFF -> Set.of(PRECAUTIONS, CLEAN);
+      case ELECTRONICS, AIRBAG_SEAM ->
+          Set.of(PRECAUTIONS, CLEAN, TEXTILE, CONDITION, PROTECT, BARRIER, COAT, DRESS);
+      case VACUUM_FIRST -> Set.of(DRY_SOIL);
+      case SHAVE_FIRST -> Set.of(DRY_SOIL, SHAVE);
+      case BELT_CHECK -> Set.of(INSPECT, TEXTILE, HANDOVER);
+      case TEST_SPOT -> Set.of(Step.TEST_SPOT);
+      case COLOUR_LIFT_RISK -> Set.of(Step.TEST_SPOT, CLEAN, TEXTILE, RESIDUE);
+      case SHADOW_MAY_STAY -> Set.of(RECEIVE, Step.TEST_SPOT, CHECK, HANDOVER);
+      case LEAVE_SOME, TOO_MANY_PASSES, TOO_WEAK -> Set.of(CLEAN, TEXTILE, HANDOVER);
+      case SURFACE_TOO_HOT, WINDOW_TOO_SHORT -> Set.of(CLEAN, TEXTILE, COAT);
+      case PH_ABOVE_ROUTINE,
+          PH_UNKNOWN,
+          EXPOSURE_SPENT,
+          ABRASIVE,
+          RINSE,
+          BLOT_NOT_RUB,
+          WIPE_BEFORE_BLOW,
+          THROWS_DROPLETS,
+          HOUSEHOLD_PRODUCT,
+          SET_BY_HAND,
+          HAND_REFUSED,
+          STRENGTH_UNKNOWN,
+          NEVER_MIX ->
+          WET;
+      case SOLVENT -> Set.of(CLEAN, TEXTILE, RESIDUE);
+      case VENTILATE, FLAMMABLE ->
+          Set.of(CLEAN, TEXTILE, RESIDUE, CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
+      case SEAM_CHECK, TOO_EARLY_TO_JUDGE, LIGHT_FAILS -> Set.of(CHECK);
+      case WILL_NOT_DRY, DRY_FIRST -> LAYS;
+      case WAIT_FIRST -> Set.of(PROTECT, BARRIER, COAT);
+      case WARM_FIRST -> Set.of(CONDITION);
+      case OILY_CLOTH -> Set.of(CONDITION, REFINISH);
+      case DRINKS_COATING, GRAIN_TOO_DEEP -> Set.of(COAT);
+      case RECOAT -> Set.of(CLEAN, COAT, HANDOVER);
+      case SHEEN_NOT_MET -> Set.of(CONDITION, PROTECT, DRESS, LEVEL);
+      case SLIP_ON_CONTROL, GRIP_CHECK -> Set.of(LEVEL, HANDOVER);
+      case NO_SIT_UNTIL, NO_DRIVE_UNTIL -> Set.of(HANDOVER);
+      case PH_ABOVE_LIMIT,
+          PH_BELOW_LIMIT,
+          WET_LIMIT,
+          PERFORATED_NO_SPRAY,
+          CONTACT_LIMIT,
+          TOO_STIFF,
+          STEAM_NOT_HERE,
+          LABEL_EXCLUDES,
+          LABEL_DILUTION,
+          LABEL_DWELL,
+          FILM_BLOCKS_COATING,
+          STRIPS_COATING,
+          NOT_FOR_FINISH,
+          NOT_FOR_THIS_SOIL,
+          NOT_WANTED,
+          HOUSE_RULE,
+          NOT_ON_SHELF,
+          STOCK_SHORT,
+          EXPIRED,
+          DYED_ON_PALE,
+          DOMINATED ->
+          NONE;
+    };
+  }
+}

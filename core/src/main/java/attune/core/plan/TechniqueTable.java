@@ -1,0 +1,128 @@
+package attune.core.plan;
+
+import attune.core.material.Finish;
+import attune.core.material.Role;
+import attune.core.material.Texture;
+import attune.core.reference.Table;
+import attune.core.shelf.ProductRole;
+import attune.core.survey.Condition.Wear;
+import attune.core.survey.Surface;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the hands do (docs/trade, technique): a few short lines for each kind of work, from
+ * reference data.
+ */
+public final class TechniqueTable {
+  /** What a line is about. */
+  public enum About {
+    SHIELD,
+    WHERE,
+    LOAD,
+    MOTION,
+    PATTERN,
+    WIPE,
+    LOOK
+  }
+
+  /** A line. */
+  public record Line(About about, String text) {}
+
+  private record Row(String kind, Line line) {}
+
+  private final Map<String, List<Line>> byKind = new LinkedHashMap<>();
+
+  private TechniqueTable(List<Row> rows) {
+    rows.forEach(row -> byKind.computeIfAbsent(row.kind(), k -> new ArrayList<>()).add(row.line()));
+  }
+
+  /** Reads the shipped table. */
+  public static TechniqueTable read(String file, List<String> lines) {
+    return new TechniqueTable(
+        Table.read(
+            file,
+            lines,
+            row ->
+                new Row(
+                    row.text("kind"),
+                    new Line(About.valueOf(row.text("code")), row.text("text")))));
+  }
+
+  /** Lines of a kind of work; never empty for one that is in the table. */
+  public List<Line> of(String kind) {
+    return byKind.getOrDefault(kind, List.of());
+  }
+
+  /**
+   * Lines of a round: those of its first panel's kind of work, which its others share.
+   *
+   * @param plans its panels
+   */
+  public List<Line> of(Round round, List<SurfacePlan> plans) {
+    return of(kind(round.step(), plans));
+  }
+
+  static String kind(Step step, List<SurfacePlan> plans) {
+    return switch (step) {
+      case CLEAN, TEXTILE, CHECK -> plans.isEmpty() ? "hide" : cleaned(plans.get(0));
+      case CONDITION -> "conditioner";
+      case BARRIER -> "barrier";
+      case COAT -> "coating";
+      case DRESS -> "dressing";
+      case REFINISH -> "restorer";
+      case PROTECT -> protects(plans);
+      case RECEIVE, HANDOVER, DRY, WAIT, BREAK -> "";
+      case INSPECT, PRECAUTIONS, DRY_SOIL, SHAVE, TEST_SPOT, RESIDUE, LEVEL -> step.code();
+    };
+  }
+
+  private static String protects(List<SurfacePlan> plans) {
+    boolean nap =
+        plans.stream()
+            .flatMap(plan -> plan.finishSteps().stream())
+            .anyMatch(s -> s.product().is(ProductRole.NAP_PROTECTOR));
+    return nap ? "nap-protector" : "barrier";
+  }
+
+  private static String cleaned(SurfacePlan plan) {
+    Surface surface = plan.surface();
+    Finish finish = plan.match().place().finish();
+    if (surface.role() == Role.SCREEN) {
+      return "screen";
+    }
+    if (finish.hasNap()) {
+      return "nap";
+    }
+    if (surface.isGrip()) {
+      return "rim";
+    }
+    if (surface.part().contains("vent")) {
+      return "vents";
+    }
+    return switch (finish.code()) {
+      case "textile/headliner" -> "headliner";
+      case "textile/pile" -> "carpet";
+      case "textile/webbing" -> "belt";
+      case "textile/flat" -> "fabric";
+      case "plastic/gloss", "metal/bright" -> "gloss";
+      case "wood/open-pore", "wood/lacquered" -> "wood";
+      case "paint/jamb" -> "paint";
+      case "rubber/seal-or-mat" -> "rubber";
+      case "plastic/printed-controls" -> "controls";
+      default -> faces(surface);
+    };
+  }
+
+  private static String faces(Surface surface) {
+    if (surface.condition().wear() != Wear.INTACT) {
+      return "worn";
+    }
+    if (surface.perforated()) {
+      return "perforated";
+    }
+    return surface.texture().compareTo(Texture.MEDIUM) >= 0 ? "grained" : "hide";
+  }
+}

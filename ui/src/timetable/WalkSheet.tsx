@@ -1,0 +1,95 @@
+import type { Schemas } from '../api/client'
+import type { Cabin } from '../parts/cabin'
+import { CabinSheet } from '../parts/CabinSheet'
+import { OrderMark } from '../parts/OrderMark'
+import { useCabin } from '../parts/useCabin'
+import type { Block, Table } from './layout'
+
+type Stop = { block: Block; number: number; panel: string; at: readonly [number, number] }
+
+/** Where a block is on the drawing: its largest panel. */
+function stopOf(block: Block, number: number, cabin: Cabin): Stop | undefined {
+  const ids = new Set(block.rounds.flatMap((round) => round.surfaceIds))
+  const panel = cabin.panels
+    .filter((p) => ids.has(p.id))
+    .sort((a, b) => b.areaM2 - a.areaM2)
+    .at(0)
+  return panel && { block, number, panel: panel.id, at: panel.at as [number, number] }
+}
+
+/** The walk round the car as a numbered path: the wet work of the visit, stop by stop. */
+export function WalkSheet(props: {
+  job: Schemas['JobDetail']
+  table: Table
+  picked?: string
+  onPick: (id: string) => void
+}) {
+  const cabin = useCabin(props.job)
+  if (!cabin.data) return null
+  const wet = props.table.blocks.filter(
+    (b) => b.rounds.some((r) => r.step === 'clean' || r.step === 'textile') && b.zones.length > 0,
+  )
+  const stops = wet
+    .map((block, i) => stopOf(block, i + 1, cabin.data!))
+    .filter((stop): stop is Stop => stop !== undefined)
+  if (stops.length < 2) return null
+  const byPanel = new Map(stops.map((stop) => [stop.panel, stop]))
+  const blockOf = (panel: string) => wet.find((b) => b.rounds.some((r) => r.surfaceIds.includes(panel)))
+  const picked = wet.find((b) => b.id === props.picked)
+  return (
+    <section aria-label="The walk" className="lying grid gap-x-4 p-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
+      <h2 className="text-do lg:col-span-2">The walk, {stops.length} stops</h2>
+      <div className="relative h-72 lg:h-96">
+        <CabinSheet
+          layout={cabin.data}
+          label="Cabin with the order it is cleaned in"
+          picked={new Set(picked?.rounds.flatMap((r) => r.surfaceIds))}
+          onPick={(id) => {
+            const block = blockOf(id)
+            if (block) props.onPick(block.id)
+          }}
+          look={(panel) => {
+            const block = blockOf(panel.id)
+            const stop = byPanel.get(panel.id)
+            return {
+              blank: block === undefined,
+              state: block ? `stop ${wet.indexOf(block) + 1}` : 'not cleaned',
+              mark: stop && <OrderMark order={stop.number} size={1.6} />,
+            }
+          }}
+          over={<Path stops={stops} />}
+        />
+      </div>
+      <ol className="grid content-start gap-x-4 self-start sm:grid-cols-2">
+        {stops.map(({ block, number }) => (
+          <li key={block.id}>
+            <button
+              type="button"
+              className="min-h-9 w-full text-left leading-tight max-md:min-h-12"
+              aria-pressed={block.id === props.picked}
+              onClick={() => props.onPick(block.id)}
+            >
+              <span className="inline-block w-7 font-semibold">{number}</span>
+              {block.where ?? block.what}
+              <span className="text-note text-faint"> {Math.round(block.handsMin)} min</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
+
+function Path({ stops }: { stops: Stop[] }) {
+  return (
+    <polyline
+      points={stops.map((stop) => stop.at.join(',')).join(' ')}
+      fill="none"
+      stroke="var(--needle)"
+      strokeWidth="6"
+      strokeLinejoin="round"
+      opacity="0.55"
+      pointerEvents="none"
+    />
+  )
+}
