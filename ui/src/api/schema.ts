@@ -2571,6 +2571,7 @@ export interface components {
             /** Format: int32 */
             everyDays?: number;
             productId?: string;
+            follows?: string;
         };
         CautionFile: {
             code: string;
@@ -3255,7 +3256,7 @@ export interface components {
             /** @enum {string} */
             state: "SURVEY" | "BENCH" | "HANDED_OVER";
             finished: boolean;
-            notDone: string[];
+            notDone: components["schemas"]["NotDone"][];
             ready: components["schemas"]["Ready"];
             treated: components["schemas"]["Treated"][];
             notCured: components["schemas"]["NotCured"][];
@@ -3269,6 +3270,12 @@ export interface components {
             label: string;
             code: string;
             text: string;
+        };
+        NotDone: {
+            what: string;
+            /** Format: int32 */
+            panels: number;
+            zones: string[];
         };
         Ready: {
             driveAt: string;
@@ -3285,6 +3292,9 @@ export interface components {
         Used: {
             name: string;
             maker: string;
+            /** Format: int64 */
+            ml: number;
+            batches: string[];
             hazards: string[];
         };
         LinkRequest: {

@@ -22,7 +22,7 @@ export function BenchView() {
   const job = useJob()
   const device = useDevice()
   const [who, setWho] = useState<string | undefined>(() => sessionStorage.getItem('attune.who') ?? undefined)
-  const { run, bench, begin, tell, lastTold, waiting, refused, forget, remark, cut } = useBench(
+  const { run, bench, begin, tell, lastTold, waiting, refused, held, forget, remark, cut } = useBench(
     job.id,
     who ?? '',
   )
@@ -99,7 +99,7 @@ export function BenchView() {
   const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'HELD')
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-3 p-2 md:p-4">
-      <Line cut={cut} waiting={waiting} refused={refused} onForget={forget} />
+      <Line cut={cut} waiting={waiting} refused={refused} held={held} tasks={bench.tasks} onForget={forget} />
       <div className="flex items-start justify-between gap-2">
         <div>
           <p className="text-note text-faint" role="status">

@@ -3,11 +3,12 @@ import { useState } from 'react'
 import { api, need } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural, when } from '../parts/words'
+import { plural, timeOf, when } from '../parts/words'
 import { clockStart, elapsedOf, face } from './clocks'
 import { Ask } from './Otherwise'
-import type { Bench, Entry } from './run'
-import type { Refused, Tell } from './useBench'
+import type { Bench, BenchTask, Entry } from './run'
+import type { Tell } from './useBench'
+import type { RefusedEntry } from './waiting'
 
 /** When it will be ready as it goes now, against plan and promise. */
 export function Goes({ bench }: { bench: Bench }) {
@@ -22,8 +23,24 @@ export function Goes({ bench }: { bench: Bench }) {
   )
 }
 
+const titleOf = (entry: Entry, tasks: BenchTask[]) => {
+  const task = tasks.find((t) => t.id === entry.taskId)
+  const what = task ? [task.title, task.where].filter(Boolean).join(', ') : 'The run'
+  return `${what}: ${entry.seen ?? entry.kind}`
+}
+
 /** What the line does: nothing said while it holds. */
-export function Line(props: { cut: boolean; waiting: Entry[]; refused: Refused[]; onForget: () => void }) {
+export function Line(props: {
+  cut: boolean
+  waiting: Entry[]
+  refused: RefusedEntry[]
+  held: string | undefined
+  tasks: BenchTask[]
+  onForget: () => void
+}) {
+  const [reading, setReading] = useState(false)
+  const lost = [...props.refused.map((r) => r.entry), ...(props.held ? props.waiting : [])]
+  const why = [...new Set([...props.refused.map((r) => r.why), ...(props.held ? [props.held] : [])])]
   return (
     <>
       {props.cut && (
@@ -34,14 +51,37 @@ export function Line(props: { cut: boolean; waiting: Entry[]; refused: Refused[]
             : `${plural(props.waiting.length, 'entry', 'entries')} kept on this device; they go out, with their own times, when it is back.`}
         </p>
       )}
-      {props.refused.map(({ entry, why }) => (
-        <div key={entry.id} className="grid justify-items-start gap-1">
-          <Trouble error={why} />
-          <Button weight="quiet" className="min-h-12" onClick={props.onForget}>
-            Go on without what was told at {entry.at.slice(11, 16)}
-          </Button>
-        </div>
-      ))}
+      {lost.length > 0 && (
+        <section
+          role="alert"
+          aria-label="Not taken yet"
+          className="lying grid justify-items-start gap-1 border-l-4 border-l-over p-3"
+        >
+          <p>
+            <strong>{plural(lost.length, 'entry', 'entries')} kept on this device.</strong> {why.join(' ')}
+            {props.held && ' It is tried again by itself.'}
+          </p>
+          {!reading && (
+            <Button weight="quiet" className="min-h-12" onClick={() => setReading(true)}>
+              See what they are
+            </Button>
+          )}
+          {reading && (
+            <>
+              <ul className="list-[square] pl-5 text-note">
+                {lost.map((entry) => (
+                  <li key={entry.id}>
+                    {timeOf(entry.at)} {titleOf(entry, props.tasks)}
+                  </li>
+                ))}
+              </ul>
+              <Button weight="quiet" className="min-h-12" onClick={props.onForget}>
+                Let go of {lost.length === 1 ? 'it' : `all ${lost.length}`}: they are not in the record
+              </Button>
+            </>
+          )}
+        </section>
+      )}
     </>
   )
 }

@@ -4,7 +4,15 @@ import { ApiError, api, need } from '../api/client'
 import { deviceMs, localOf, msOf, nowMs } from '../api/clock'
 import { benchQuery, jobQuery } from '../api/queries'
 import { laterWord, withEntry, type Bench, type Entry } from './run'
-import { keepRun, keepWaiting, keptRun, waitingEntries } from './waiting'
+import {
+  keepRefused,
+  keepRun,
+  keepWaiting,
+  keptRun,
+  refusedEntries,
+  waitingEntries,
+  type RefusedEntry,
+} from './waiting'
 
 const LISTEN_AFTER_MS = 1000
 const TRY_AGAIN_MS = 4000
@@ -28,7 +36,9 @@ function useOthers(id: string, again: () => void) {
 const isCut = (error: unknown) => error instanceof ApiError && error.status === 0
 
 export type Tell = Pick<Entry, 'taskId' | 'kind'> & Partial<Entry>
-export type Refused = { entry: Entry; why: ApiError }
+
+/** What can never be taken, however often it is sent: its content is at fault. */
+const isFaulty = (error: ApiError) => error.status === 422 || error.status === 400
 
 /**
  * The run, and what can be told it. What is told shows at once, is kept on the device until the
@@ -49,7 +59,8 @@ export function useBench(id: string, by: string) {
     initialDataUpdatedAt: kept?.heardAt,
   })
   const [waiting, setWaiting] = useState<Entry[]>(() => waitingEntries(id))
-  const [refused, setRefused] = useState<Refused[]>([])
+  const [refused, setRefused] = useState<RefusedEntry[]>(() => refusedEntries(id))
+  const [held, setHeld] = useState<string>()
   const [remark, setRemark] = useState<string>()
   const [lastTold, setLastTold] = useState<string>()
   const [cut, setCut] = useState(false)
@@ -61,6 +72,13 @@ export function useBench(id: string, by: string) {
       queue.current = entries
       keepWaiting(id, entries)
       setWaiting(entries)
+    },
+    [id],
+  )
+  const putAside = useCallback(
+    (entries: RefusedEntry[]) => {
+      keepRefused(id, entries)
+      setRefused(entries)
     },
     [id],
   )
@@ -95,23 +113,28 @@ export function useBench(id: string, by: string) {
           const last = told.remarks.at(-1)
           if (last) setRemark(last.says)
           setCut(false)
+          setHeld(undefined)
         } catch (error) {
           if (isCut(error) || !(error instanceof ApiError)) {
             setCut(true)
             return
           }
+          if (!isFaulty(error)) {
+            setHeld(error.message) // kept, and tried again
+            return
+          }
           if (batch.length > 1) {
-            together = false // find the one that is refused; the others go through
+            together = false // find the one at fault; the others go through
             continue
           }
+          putAside([...refusedEntries(id), ...batch.map((entry) => ({ entry, why: error.message }))])
           hold(queue.current.filter((e) => !sent.has(e.id)))
-          setRefused((before) => [...before, ...batch.map((entry) => ({ entry, why: error }))])
         }
       }
     } finally {
       sending.current = false
     }
-  }, [heard, hold, send])
+  }, [heard, hold, id, putAside, send])
 
   const again = useCallback(() => {
     void flush()
@@ -170,7 +193,12 @@ export function useBench(id: string, by: string) {
     lastTold,
     waiting,
     refused,
-    forget: () => setRefused([]),
+    held,
+    forget: () => {
+      putAside([])
+      if (held) hold([])
+      setHeld(undefined)
+    },
     remark,
     cut: cut || isCut(run.error),
   }

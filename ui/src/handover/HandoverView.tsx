@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { ApiError, api, need, type Schemas } from '../api/client'
 import { handoverQuery, jobQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { plural, when } from '../parts/words'
+import { ml, plural, when } from '../parts/words'
 import { Pictures } from './BeforeAfter'
 import { Links } from './Links'
 
@@ -15,6 +15,7 @@ type Handover = Schemas['HandoverView']
 export function HandoverView() {
   const job = useJob()
   const client = useQueryClient()
+  const [asking, setAsking] = useState(false)
   const handover = useQuery({ ...handoverQuery(job.id), refetchOnMount: 'always', retry: false })
   const close = useMutation({
     mutationFn: () => need(api.POST('/api/v1/jobs/{id}/handover', { params: { path: { id: job.id } } })),
@@ -43,11 +44,20 @@ export function HandoverView() {
   const { data } = handover
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-3 p-2 md:p-5 print:max-w-none print:p-0">
-      {data.notDone.length > 0 && data.state !== 'HANDED_OVER' && (
-        <p className="no-print lying border-l-4 border-l-care p-3">
-          {plural(data.notDone.length, 'step')} still open at the bench. Handed over now, they are recorded as
-          left out.
-        </p>
+      {asking && data.state !== 'HANDED_OVER' && (
+        <section aria-label="Still open" className="no-print lying border-l-4 border-l-care p-3">
+          <h2 className="text-do">Still open at the bench</h2>
+          <Open left={data.notDone} />
+          <p className="mt-1">Handed over now, this is recorded as left out, and the papers say so.</p>
+          <div className="mt-2 flex flex-wrap gap-2">
+            <ButtonLink to={`/jobs/${job.id}/bench`} weight="main" className="min-h-14">
+              Back to the bench
+            </ButtonLink>
+            <Button className="min-h-14" onClick={() => close.mutate()} disabled={close.isPending}>
+              Hand over without it
+            </Button>
+          </div>
+        </section>
       )}
       {close.isError && <Trouble error={close.error} />}
       <div className="no-print flex flex-wrap gap-2">
@@ -59,7 +69,7 @@ export function HandoverView() {
           <Button
             weight="main"
             className="min-h-14"
-            onClick={() => close.mutate()}
+            onClick={() => (data.notDone.length > 0 ? setAsking(true) : close.mutate())}
             disabled={close.isPending}
           >
             Hand over
@@ -137,7 +147,13 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         </Part>
       )}
       <Part title="What could not be cured">
-        {h.notCured.length === 0 && <p>Nothing: all that was found could be treated.</p>}
+        {h.notCured.length === 0 && (
+          <p>
+            {h.notDone.length === 0
+              ? 'Nothing: all that was found could be treated.'
+              : 'Nothing among what was worked on.'}
+          </p>
+        )}
         <ul className="list-[square] pl-5">
           {h.notCured.map((n) => (
             <li key={n.label + n.code}>
@@ -145,10 +161,12 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
             </li>
           ))}
         </ul>
-        {h.state === 'HANDED_OVER' && h.notDone.length > 0 && (
-          <p className="mt-2 text-note">Left out at this visit: {h.notDone.join('; ')}.</p>
-        )}
       </Part>
+      {h.state === 'HANDED_OVER' && h.notDone.length > 0 && (
+        <Part title="Left out at this visit">
+          <Open left={h.notDone} />
+        </Part>
+      )}
       <Part title="Keeping it so">
         <ul className="grid gap-1">
           {h.care.map((c) => (
@@ -167,7 +185,8 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
           {h.used.map((u) => (
             <li key={u.name}>
               <strong>{u.name}</strong>
-              {u.maker && `, ${u.maker}`}
+              {u.maker && `, ${u.maker}`}, about {ml(u.ml)}
+              {u.batches.length > 0 && `, batch ${u.batches.join(' and ')}`}.
               {u.hazards.length > 0 && <span className="text-note"> {u.hazards.join(' ')}</span>}
             </li>
           ))}
@@ -178,6 +197,21 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         </p>
       </Part>
     </article>
+  )
+}
+
+/** Open work, one line a kind: how many panels, and where. */
+function Open({ left }: { left: Schemas['NotDone'][] }) {
+  return (
+    <ul className="list-[square] pl-5">
+      {left.map((open) => (
+        <li key={open.what}>
+          <strong>{open.what}</strong>
+          {open.panels > 0 && `: ${plural(open.panels, 'panel')}`}
+          <span className="text-note text-faint"> {open.zones.join(', ')}</span>
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -67,24 +67,24 @@ class TimetableJourneyTest {
   void aDraggedTaskShowsWhatItPushesOrWhyItCannot(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(visit.job("Brindlewick Lumen") + "/timetable?as=person");
-      Locator chart = visit.page.getByRole(AriaRole.LISTBOX, visit.named("Tasks by person"));
+      Locator chart = visit.page.getByRole(AriaRole.LISTBOX, visit.named("Blocks by person"));
       assertThat(chart).isVisible();
       visit.isFitForEveryone();
-      drag(visit, chart.locator("[data-task='handover']"), -300);
+      drag(visit, chart.locator("[data-block='r-handover']"), -300);
       Locator answer = visit.region("What the move does");
       assertThat(answer).containsText("It cannot be there.");
       assertThat(answer).containsText("Handover comes after");
       visit.button("Back").click();
 
-      drag(visit, chart.locator("[data-task='inspect']"), 60);
+      drag(visit, chart.locator("[data-block='r-inspect']"), 60);
       assertThat(answer).containsText(Pattern.compile("Ready .*and \\d+ more"));
       visit.isFitForEveryone();
       visit.button("Keep it there").click();
       assertThat(visit.button("Let it go where it fits best")).isVisible();
-      assertThat(chart.locator("[data-task='inspect']"))
+      assertThat(chart.locator("[data-block='r-inspect']"))
           .hasAttribute("aria-label", Pattern.compile("kept there by hand"));
       visit.button("Let it go where it fits best").click();
-      assertThat(chart.locator("[data-task='inspect']"))
+      assertThat(chart.locator("[data-block='r-inspect']"))
           .not()
           .hasAttribute("aria-label", Pattern.compile("kept there by hand"));
 

@@ -20,8 +20,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class BenchController {
   private final BenchService bench;
   private final BenchBroadcast broadcast;
+  private final RunLocks locks;
 
-  BenchController(BenchService bench, BenchBroadcast broadcast) {
+  BenchController(BenchService bench, BenchBroadcast broadcast, RunLocks locks) {
+    this.locks = locks;
     this.bench = bench;
     this.broadcast = broadcast;
   }
@@ -36,7 +38,7 @@ class BenchController {
 
   @PostMapping
   BenchView start(@PathVariable UUID id) {
-    return bench.start(id);
+    return locks.inTurn(id, () -> bench.start(id));
   }
 
   @GetMapping
@@ -53,6 +55,6 @@ class BenchController {
   /** Takes what a device has to tell, each entry once, in the order it happened. */
   @PostMapping("/entries")
   ToldView tell(@PathVariable UUID id, @Valid @RequestBody EntriesRequest request) {
-    return bench.tell(id, request.entries());
+    return locks.inTurn(id, () -> bench.tell(id, request.entries()));
   }
 }

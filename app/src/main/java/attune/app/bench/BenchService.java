@@ -2,6 +2,7 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.BenchView;
+import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.EntryRequest;
 import attune.app.bench.BenchViews.PausedView;
 import attune.app.bench.BenchViews.Progress;
@@ -12,6 +13,7 @@ import attune.app.bench.EntryDetail.AirNow;
 import attune.app.bench.RunSteps.Step;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
+import attune.app.format.PlanFile.CareFile;
 import attune.app.format.PlanWriter;
 import attune.app.format.ShelfReader;
 import attune.app.jobs.JobService;
@@ -299,6 +301,22 @@ public class BenchService {
   @Transactional(readOnly = true)
   public Optional<PlanFile> plan(UUID jobId) {
     return runs.findById(jobId).map(run -> mapper.readValue(run.plan(), PlanFile.class));
+  }
+
+  /** After-care of what a run has done; empty when there is no run. */
+  @Transactional(readOnly = true)
+  public List<CareFile> care(UUID jobId) {
+    return runs.findById(jobId)
+        .map(this::whole)
+        .map(whole -> CareAfter.of(whole.plan(), tasks(whole)))
+        .orElse(List.of());
+  }
+
+  /** When a car may be used by what was done to it, whatever was left out; empty without a run. */
+  @Transactional(readOnly = true)
+  public Optional<DoneReady> readyOfDone(UUID jobId) {
+    LocalDateTime now = now();
+    return runs.findById(jobId).map(this::whole).map(whole -> pace.ofDone(whole, now));
   }
 
   /** The shelf a run was planned from: a bottle renamed since keeps its name in the record. */

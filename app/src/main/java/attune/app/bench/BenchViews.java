@@ -13,6 +13,9 @@ import java.util.UUID;
 public final class BenchViews {
   private BenchViews() {}
 
+  /** When a car may be driven and sat in and is cured, by what was done to it. */
+  public record DoneReady(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime curedAt) {}
+
   /** Where a task stands. */
   public enum TaskState {
     HELD,

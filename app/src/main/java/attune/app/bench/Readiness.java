@@ -11,6 +11,7 @@ import attune.core.run.TaskState.Phase;
 import attune.core.survey.Surface;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,6 +31,19 @@ record Readiness(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime cured
   private record Moment(String panel, LocalDateTime at) {}
 
   static Readiness of(WholeRun whole, Pace pace, LocalDateTime handsOff) {
+    return of(whole, pace, handsOff, NOT_LAID);
+  }
+
+  /** By what was done alone: what is still open was not laid and does not dry. */
+  static Readiness ofDone(WholeRun whole, Pace pace, LocalDateTime handsOff) {
+    Set<Phase> out = EnumSet.copyOf(NOT_LAID);
+    out.add(Phase.WAITING);
+    out.add(Phase.HELD);
+    return of(whole, pace, handsOff, out);
+  }
+
+  private static Readiness of(
+      WholeRun whole, Pace pace, LocalDateTime handsOff, Set<Phase> leftOut) {
     Map<String, SurfaceFile> surveyed =
         whole.document().surfaces().stream()
             .collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
@@ -40,7 +54,7 @@ record Readiness(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime cured
     List<Moment> cured = new ArrayList<>();
     for (Step step : whole.steps()) {
       LocalDateTime end = pace.ends().get(step.task().id());
-      if (end == null || NOT_LAID.contains(whole.run().state(step.task().id()).phase())) {
+      if (end == null || leftOut.contains(whole.run().state(step.task().id()).phase())) {
         continue;
       }
       for (String panel : step.task().surfaceIds()) {

@@ -1,5 +1,6 @@
 package attune.app.bench;
 
+import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.PaceView;
 import attune.app.format.JobReader;
 import attune.app.reference.ReferenceData;
@@ -43,6 +44,12 @@ class RunPace {
         minute(ready.driveAt()),
         minute(ready.sitAt()),
         minute(ready.curedAt()));
+  }
+
+  /** What was left open counts for nothing: the car goes as it is. */
+  DoneReady ofDone(WholeRun whole, LocalDateTime now) {
+    Readiness ready = Readiness.ofDone(whole, of(whole.run(), now), whole.lastDone().orElse(now));
+    return new DoneReady(minute(ready.driveAt()), minute(ready.sitAt()), minute(ready.curedAt()));
   }
 
   private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {

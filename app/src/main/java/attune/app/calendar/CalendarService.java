@@ -1,5 +1,8 @@
 package attune.app.calendar;
 
+import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.DoneReady;
+import attune.app.bench.BenchViews.PaceView;
 import attune.app.care.CareService;
 import attune.app.care.CareViews.CareLine;
 import attune.app.jobs.JobService;
@@ -43,9 +46,12 @@ class CalendarService {
   private final JobService jobs;
   private final JobPlans plans;
   private final CareService care;
+  private final BenchService bench;
   private final Clock clock;
 
-  CalendarService(JobService jobs, JobPlans plans, CareService care, Clock clock) {
+  CalendarService(
+      JobService jobs, JobPlans plans, CareService care, BenchService bench, Clock clock) {
+    this.bench = bench;
     this.care = care;
     this.jobs = jobs;
     this.plans = plans;
@@ -89,11 +95,12 @@ class CalendarService {
       }
       waits(job, timetable, events);
     }
-    events.add(moment(job, "drive", "may be driven", timetable.driveAt()));
-    events.add(moment(job, "sit", "may be sat in", timetable.sitAt()));
-    events.add(moment(job, "cured", "is fully cured", timetable.curedAt()));
+    DoneReady ready = ready(job, timetable);
+    events.add(moment(job, "drive", "may be driven", ready.driveAt()));
+    events.add(moment(job, "sit", "may be sat in", ready.sitAt()));
+    events.add(moment(job, "cured", "is fully cured", ready.curedAt()));
     List<CareLine> worked = care.lines(job.id());
-    LocalDate done = timetable.driveAt().toLocalDate();
+    LocalDate done = ready.driveAt().toLocalDate();
     for (int i = 0; i < plan.care().size() && worked.isEmpty(); i++) {
       care(job, plan.care().get(i), i, done, events);
     }
@@ -101,6 +108,18 @@ class CalendarService {
       care(job, worked.get(i), i, events);
     }
     return events;
+  }
+
+  /** As the bench goes, once it does: what every other view says. */
+  private DoneReady ready(JobSummary job, Timetable timetable) {
+    if (bench.lastDone(job.id()).isEmpty()) {
+      return new DoneReady(timetable.driveAt(), timetable.sitAt(), timetable.curedAt());
+    }
+    if (job.state() == JobState.HANDED_OVER) {
+      return bench.readyOfDone(job.id()).orElseThrow();
+    }
+    PaceView pace = bench.view(job.id()).pace();
+    return new DoneReady(pace.driveAt(), pace.sitAt(), pace.curedAt());
   }
 
   /** Where hands are off for a while and somebody has to come back, what for. */

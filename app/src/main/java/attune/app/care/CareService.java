@@ -127,7 +127,7 @@ public class CareService {
       PlanFile plan, Use use, LocalDate visit, List<DoneView> done, JobDetail detail) {
     Figures figures = reference.figures();
     OptionalInt deep = deepClean(detail, visit);
-    return plan.care().stream()
+    return bench.care(detail.id()).stream()
         .map(
             care -> {
               Interval usual = interval(care);
@@ -227,12 +227,12 @@ public class CareService {
    *     between the visit and today
    */
   public CareView done(UUID jobId, DoneRequest request) {
-    PlanFile plan = plan(jobId);
-    if (plan.care().stream().noneMatch(care -> care.what().equals(request.what()))) {
+    List<CareFile> all = bench.care(jobId);
+    if (all.stream().noneMatch(care -> care.what().equals(request.what()))) {
       throw new InvalidInputException(
           "/what",
           "\"" + request.what() + "\"",
-          "one of " + plan.care().stream().map(CareFile::what).collect(Collectors.joining("; ")));
+          "one of " + all.stream().map(CareFile::what).collect(Collectors.joining("; ")));
     }
     LocalDate visit = visit(jobId);
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {

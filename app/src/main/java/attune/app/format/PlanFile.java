@@ -226,7 +226,14 @@ public record PlanFile(
       String what,
       @Nullable List<Integer> dueInDays,
       @Nullable Integer everyDays,
-      @Nullable String productId) {}
+      @Nullable String productId,
+      @Nullable String follows) {
+
+    /** The same for some of its panels. */
+    public CareFile of(List<String> panels) {
+      return new CareFile(panels, what, dueInDays, everyDays, productId, follows);
+    }
+  }
 
   /** A house rule in force. */
   public record HouseRuleFile(String key, String school, boolean changed) {}

@@ -120,7 +120,8 @@ public class PlanWriter {
                         c.what(),
                         c.dueInDays().isEmpty() ? null : c.dueInDays(),
                         c.everyDays().orElse(null),
-                        c.productId().orElse(null)))
+                        c.productId().orElse(null),
+                        c.follows().map(Step::code).orElse(null)))
             .toList(),
         houseRules(plan.job().houseRules()),
         plan.warnings().stream().map(PlanWriter::code).toList());

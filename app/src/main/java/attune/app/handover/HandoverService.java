@@ -3,16 +3,19 @@ package attune.app.handover;
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.BenchView;
+import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.TaskState;
+import attune.app.care.CareService;
+import attune.app.care.CareViews.CareLine;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.CareFile;
 import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
 import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotCured;
+import attune.app.handover.HandoverView.NotDone;
 import attune.app.handover.HandoverView.Ready;
 import attune.app.handover.HandoverView.Treated;
 import attune.app.handover.HandoverView.Used;
@@ -65,6 +68,7 @@ public class HandoverService {
   private final ShopService shop;
   private final PhotoService photos;
   private final Hazards hazards;
+  private final CareService care;
 
   HandoverService(
       JobService jobs,
@@ -73,7 +77,9 @@ public class HandoverService {
       LearningService learning,
       ShopService shop,
       PhotoService photos,
-      Hazards hazards) {
+      Hazards hazards,
+      CareService care) {
+    this.care = care;
     this.jobs = jobs;
     this.bench = bench;
     this.notes = notes;
@@ -104,12 +110,12 @@ public class HandoverService {
         document.vehicle().label(),
         job.state(),
         run.tasksDone() >= run.tasksTotal(),
-        left(run),
-        ready(plan, run),
+        left(run, document),
+        ready(id, job.state(), plan, run),
         treated(document, plan, run, labels, products),
         notCured(plan, run, labels),
-        used(plan, products),
-        plan.care().stream().map(care -> advice(care, labels)).toList(),
+        used(id, products),
+        care.lines(id).stream().map(HandoverService::advice).toList(),
         plan.surfaces().stream()
             .flatMap(s -> s.cautions().stream())
             .filter(caution -> caution.code().equals("GRIP_CHECK"))
@@ -196,24 +202,47 @@ public class HandoverService {
     return photos.picture(id, photoId, false);
   }
 
-  private static List<String> left(BenchView run) {
-    return run.tasks().stream()
-        .filter(
-            task ->
-                task.needsHands() && OPEN.contains(task.state()) && !task.step().equals("handover"))
-        .map(task -> task.where().isEmpty() ? task.title() : task.title() + ": " + task.where())
-        .toList();
+  /** What is still open, one line a kind of work: how many panels, and in which zones. */
+  private static List<NotDone> left(BenchView run, JobFile document) {
+    Map<String, String> zones =
+        document.surfaces().stream()
+            .collect(Collectors.toMap(JobFile.SurfaceFile::id, JobFile.SurfaceFile::zone));
+    Map<String, Set<String>> open = new LinkedHashMap<>();
+    for (BenchTask task : run.tasks()) {
+      boolean counts = task.needsHands() && !task.step().equals("handover");
+      if (counts && OPEN.contains(task.state())) {
+        open.computeIfAbsent(task.title(), t -> new LinkedHashSet<>()).addAll(task.surfaceIds());
+      }
+    }
+    List<NotDone> left = new ArrayList<>();
+    open.forEach(
+        (title, panels) ->
+            left.add(
+                new NotDone(
+                    title,
+                    panels.size(),
+                    panels.stream()
+                        .map(id -> zones.getOrDefault(id, id).replace('-', ' '))
+                        .distinct()
+                        .toList())));
+    return left;
   }
 
-  /** As planned until something is done, then as the bench goes. */
-  private static Ready ready(PlanFile plan, BenchView run) {
-    return run.tasksDone() == 0
-        ? new Ready(plan.ready().driveAt(), plan.ready().sitAt(), plan.ready().curedAt(), false)
-        : new Ready(
-            run.pace().driveAt().toString(),
-            run.pace().sitAt().toString(),
-            run.pace().curedAt().toString(),
-            true);
+  /** As planned until something is done, then as the bench goes, and at last by what was done. */
+  private Ready ready(UUID id, JobState state, PlanFile plan, BenchView run) {
+    if (run.tasksDone() == 0) {
+      return new Ready(plan.ready().driveAt(), plan.ready().sitAt(), plan.ready().curedAt(), false);
+    }
+    if (state == JobState.HANDED_OVER) {
+      DoneReady done = bench.readyOfDone(id).orElseThrow();
+      return new Ready(
+          done.driveAt().toString(), done.sitAt().toString(), done.curedAt().toString(), true);
+    }
+    return new Ready(
+        run.pace().driveAt().toString(),
+        run.pace().sitAt().toString(),
+        run.pace().curedAt().toString(),
+        true);
   }
 
   private static List<Treated> treated(
@@ -339,30 +368,33 @@ public class HandoverService {
     };
   }
 
-  private List<Used> used(PlanFile plan, Shelf products) {
-    Stream<String> cleaners = plan.mixes().stream().map(PlanFile.MixFile::productId);
-    Stream<String> finishing = plan.doses().stream().map(PlanFile.DoseFile::productId);
-    return Stream.concat(cleaners, finishing)
-        .distinct()
-        .map(products::findProduct)
-        .flatMap(Optional::stream)
+  /** What went on, by the record: nothing that only stood in the plan. */
+  private List<Used> used(UUID id, Shelf products) {
+    return bench.record(id).used().stream()
+        .filter(used -> used.ml() > 0)
         .map(
-            product ->
-                new Used(
-                    product.name(),
-                    product.maker(),
-                    hazards.of(product.hazards()).stream().map(Hazards.Hazard::statement).toList()))
+            used -> {
+              Optional<Product> product = products.findProduct(used.productId());
+              return new Used(
+                  used.name(),
+                  product.map(Product::maker).orElse(""),
+                  Math.max(1, Math.round(used.ml())),
+                  used.batches(),
+                  hazards.of(product.map(Product::hazards).orElse(List.of())).stream()
+                      .map(Hazards.Hazard::statement)
+                      .toList());
+            })
         .toList();
   }
 
-  private static Advice advice(CareFile care, Map<String, String> labels) {
+  private static Advice advice(CareLine care) {
     String when =
         care.everyDays() != null
             ? every(care.everyDays())
             : "after "
-                + care.dueInDays().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                + care.afterDays().stream().map(String::valueOf).collect(Collectors.joining(", "))
                 + " days";
-    return new Advice(care.what(), when, care.surfaceIds().stream().map(labels::get).toList());
+    return new Advice(care.what(), when, care.labels());
   }
 
   private static String every(int days) {

@@ -10,7 +10,7 @@ import java.util.UUID;
  *
  * @param shop the shop's name for the head of the page, empty when none is set
  * @param finished true once every hands-on task is ticked
- * @param notDone titles of tasks that were left out, when the vehicle is handed over with some
+ * @param notDone work that is open, or was left out when the vehicle was handed over without it
  */
 public record HandoverView(
     UUID jobId,
@@ -19,7 +19,7 @@ public record HandoverView(
     String vehicleLabel,
     JobState state,
     boolean finished,
-    List<String> notDone,
+    List<NotDone> notDone,
     Ready ready,
     List<Treated> treated,
     List<NotCured> notCured,
@@ -47,8 +47,30 @@ public record HandoverView(
   /** What cleaning could not mend, and why. */
   public record NotCured(String label, String code, String text) {}
 
-  /** A product used, with its hazard statements in words. */
-  public record Used(String name, String maker, List<String> hazards) {}
+  /**
+   * Work that was not done.
+   *
+   * @param what kind of work
+   * @param zones where, in words
+   */
+  public record NotDone(String what, int panels, List<String> zones) {
+    /** Where, and of how many panels. */
+    String words() {
+      if (panels == 0) {
+        return "";
+      }
+      return ": " + (panels == 1 ? "1 panel, " : panels + " panels, ") + String.join(", ", zones);
+    }
+  }
+
+  /**
+   * A product used, with its hazard statements in words.
+   *
+   * @param ml that went on, about
+   * @param batches of its bottles, where noted
+   */
+  public record Used(
+      String name, String maker, long ml, List<String> batches, List<String> hazards) {}
 
   /** What keeps it good. */
   public record Advice(String what, String when, List<String> labels) {}

@@ -4,6 +4,7 @@ import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
 import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotCured;
+import attune.app.handover.HandoverView.NotDone;
 import attune.app.handover.HandoverView.Treated;
 import attune.app.handover.HandoverView.Used;
 import com.lowagie.text.Document;
@@ -66,7 +67,12 @@ final class ReportPdf {
     pictures(page);
     part(page, "What could not be cured");
     if (view.notCured().isEmpty()) {
-      page.add(new Paragraph("Nothing: all that was found could be treated.", TEXT));
+      page.add(
+          new Paragraph(
+              view.notDone().isEmpty()
+                  ? "Nothing: all that was found could be treated."
+                  : "Nothing among what was worked on.",
+              TEXT));
     }
     for (NotCured not : view.notCured()) {
       page.add(line(not.label() + ": ", not.text()));
@@ -82,9 +88,13 @@ final class ReportPdf {
             TEXT));
     part(page, "What was used");
     for (Used used : view.used()) {
+      String batch =
+          used.batches().isEmpty() ? "" : ", batch " + String.join(" and ", used.batches());
       String safety = String.join(" ", used.hazards());
       page.add(
-          line(used.name() + (used.maker().isEmpty() ? "" : ", " + used.maker()), " " + safety));
+          line(
+              used.name() + (used.maker().isEmpty() ? "" : ", " + used.maker()),
+              ", about " + used.ml() + " ml" + batch + ". " + safety));
     }
     page.add(
         spaced(
@@ -135,8 +145,10 @@ final class ReportPdf {
                     panels.stream().map(Treated::label).collect(Collectors.joining(", ")) + ". ",
                     story)));
     if (!view.notDone().isEmpty()) {
-      page.add(
-          spaced("Left out at this visit: " + String.join("; ", view.notDone()) + ".", NOTE, 4));
+      page.add(spaced("Left out at this visit", BOLD, 6));
+      for (NotDone open : view.notDone()) {
+        page.add(line(open.what(), open.words()));
+      }
     }
   }
 

@@ -50,7 +50,8 @@ final class AfterCare {
         "Condition again: dry hide takes several rounds",
         RECONDITION_DAYS,
         Optional.empty(),
-        conditioner);
+        conditioner,
+        Optional.of(Step.CONDITION));
     if (setting.climate() == Climate.HOT) {
       add(
           care,
@@ -59,14 +60,18 @@ final class AfterCare {
           "Condition monthly: the climate is hot",
           List.of(),
           Optional.of(figures.whole("care.hot-days")),
-          conditioner);
+          conditioner,
+          Optional.of(Step.CONDITION));
     }
-    every(
+    add(
         care,
         plans,
         p -> hasStep(p, Step.COAT),
         "Check the coating by water bead and sheen; use only coating-safe cleaner",
-        figures.whole("care.coating-days"));
+        List.of(),
+        Optional.of(figures.whole("care.coating-days")),
+        product(plans, Step.COAT),
+        Optional.of(Step.COAT));
     every(
         care,
         plans,
@@ -101,7 +106,7 @@ final class AfterCare {
       Predicate<SurfacePlan> which,
       String what,
       int days) {
-    add(care, plans, which, what, List.of(), Optional.of(days), Optional.empty());
+    add(care, plans, which, what, List.of(), Optional.of(days), Optional.empty(), Optional.empty());
   }
 
   private static void add(
@@ -111,10 +116,11 @@ final class AfterCare {
       String what,
       List<Integer> dueIn,
       Optional<Integer> every,
-      Optional<String> product) {
+      Optional<String> product,
+      Optional<Step> follows) {
     List<String> ids = plans.stream().filter(which).map(p -> p.surface().id()).toList();
     if (!ids.isEmpty()) {
-      care.add(new CareItem(ids, what, dueIn, every, product));
+      care.add(new CareItem(ids, what, dueIn, every, product, follows));
     }
   }
 }

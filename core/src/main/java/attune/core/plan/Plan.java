@@ -59,13 +59,18 @@ public record Plan(
    */
   public record ClothCount(ClothUse use, int count, boolean colourfastOnly, int thrown) {}
 
-  /** After-care of some surfaces; either once after each of some days, or every so many. */
+  /**
+   * After-care of some surfaces; either once after each of some days, or every so many.
+   *
+   * @param follows the step it is for: no such care where that was not done
+   */
   public record CareItem(
       List<String> surfaceIds,
       String what,
       List<Integer> dueInDays,
       Optional<Integer> everyDays,
-      Optional<String> productId) {}
+      Optional<String> productId,
+      Optional<Step> follows) {}
 
   /** Planned panels by id, in the order asked for. */
   public List<SurfacePlan> panels(List<String> ids) {

@@ -1,0 +1,79 @@
+package attune.app.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Set;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets nobody else's page read or write: the name asked for must be this machine's own, a browser's
+ * change must come from Attune's own page, and what a plain form could send is no change. Every
+ * answer says how browsers are to treat it.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class OwnPagesFilter extends OncePerRequestFilter {
+  private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+  private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
+  private static final Set<String> SAME = Set.of("same-origin", "none");
+  private static final String POLICY =
+      "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline';"
+          + " font-src 'self' data:; connect-src 'self'; object-src 'none'; base-uri 'self';"
+          + " form-action 'self'; frame-ancestors 'none'";
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    headers(request, response);
+    if (!OWN_NAMES.contains(request.getServerName())) {
+      refuse(response, "This is not the name Attune is reached by here.");
+    } else if (!READS.contains(request.getMethod()) && isForeign(request)) {
+      refuse(response, "Only Attune's own pages and programs on this machine change anything.");
+    } else {
+      chain.doFilter(request, response);
+    }
+  }
+
+  private static void headers(HttpServletRequest request, HttpServletResponse response) {
+    response.setHeader("Content-Security-Policy", POLICY);
+    response.setHeader("X-Content-Type-Options", "nosniff");
+    response.setHeader("X-Frame-Options", "DENY");
+    response.setHeader("Referrer-Policy", "no-referrer");
+    response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+    if (request.getRequestURI().startsWith("/api/")) {
+      response.setHeader("Cache-Control", "no-store");
+    }
+  }
+
+  /** A browser says where a change comes from; a program that is none says nothing. */
+  private static boolean isForeign(HttpServletRequest request) {
+    String origin = request.getHeader("Origin");
+    String site = request.getHeader("Sec-Fetch-Site");
+    return origin != null && !isOwn(origin, request) || site != null && !SAME.contains(site);
+  }
+
+  private static boolean isOwn(String origin, HttpServletRequest request) {
+    try {
+      URI from = URI.create(origin);
+      return request.getServerName().equals(from.getHost())
+          && request.getServerPort() == (from.getPort() < 0 ? 80 : from.getPort());
+    } catch (IllegalArgumentException e) {
+      return false;
+    }
+  }
+
+  private static void refuse(HttpServletResponse response, String detail) throws IOException {
+    response.setStatus(HttpStatus.FORBIDDEN.value());
+    response.setContentType("application/problem+json");
+    response.getWriter().write("{\"status\":403,\"detail\":\"" + detail + "\",\"faults\":[]}");
+  }
+}
