@@ -138,6 +138,7 @@ public final class ScheduleGap {
                         a.skill(),
                         a.holds(),
                         a.hands() == Activity.Hands.SOMEBODY,
+                        a.station(),
                         a.at()))
             .toList(),
         network.lags(),
