@@ -2668,6 +2668,14 @@ export interface components {
             effectivePh?: components["schemas"]["PhFile"];
             surfaceIds: string[];
         };
+        NeedsFile: {
+            /** Format: double */
+            phLow: number;
+            /** Format: double */
+            phHigh: number;
+            goodAt?: string;
+            finish: string;
+        };
         PhFile: {
             /** Format: double */
             low: number;
@@ -2715,6 +2723,7 @@ export interface components {
             ml?: number;
             code: string;
             text: string;
+            needs?: components["schemas"]["NeedsFile"];
         };
         RangeFile: {
             /** Format: int32 */

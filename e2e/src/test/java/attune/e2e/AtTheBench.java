@@ -48,6 +48,14 @@ final class AtTheBench {
     assertThat(count(visit)).not().hasText(before);
   }
 
+  /** The bench of a job, begun. */
+  static Visit started(Visit visit, String job) {
+    visit.open(job + "/bench");
+    visit.button("Start the run").click();
+    assertThat(step(visit)).isVisible();
+    return visit;
+  }
+
   /** Goes on until the step in hand is this. */
   static void until(Visit visit, String title) {
     while (!step(visit).getByRole(AriaRole.HEADING).first().textContent().equals(title)) {

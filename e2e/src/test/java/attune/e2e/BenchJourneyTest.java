@@ -5,6 +5,7 @@ import static attune.e2e.AtTheBench.entry;
 import static attune.e2e.AtTheBench.goOn;
 import static attune.e2e.AtTheBench.post;
 import static attune.e2e.AtTheBench.see;
+import static attune.e2e.AtTheBench.started;
 import static attune.e2e.AtTheBench.step;
 import static attune.e2e.AtTheBench.tickCautions;
 import static attune.e2e.AtTheBench.until;
@@ -37,13 +38,6 @@ class BenchJourneyTest {
 
   private static final String SOILED =
       "\"soil\":\"moderate\",\"soils\":[\"skin-oil\"],\"wear\":\"intact\"";
-
-  private static Visit started(Visit visit, String job) {
-    visit.open(job + "/bench");
-    visit.button("Start the run").click();
-    assertThat(step(visit)).isVisible();
-    return visit;
-  }
 
   private static Locator follows(Visit visit) {
     return visit.page.getByRole(AriaRole.STATUS, visit.named("What follows"));

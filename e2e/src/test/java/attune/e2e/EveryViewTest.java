@@ -157,7 +157,14 @@ class EveryViewTest {
   @Test
   void whatTheServerDoesNotTakeIsKeptUntilSomebodyReadWhatWouldBeLost(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
-      visit.open(visit.job("Oxmarrow Fells") + "/bench");
+      String job =
+          AtTheBench.job(
+              visit,
+              "Kept",
+              "\"finish\":\"leather/coated\",\"soil\":\"moderate\",\"soils\":[\"skin-oil\"],"
+                  + "\"wear\":\"intact\"",
+              "fl-cushion-centre");
+      AtTheBench.started(visit, job);
       String count = AtTheBench.count(visit).textContent();
       visit.page.route(
           "**/entries",
@@ -167,13 +174,14 @@ class EveryViewTest {
                       .setStatus(409)
                       .setContentType("application/problem+json")
                       .setBody("{\"detail\":\"Not now.\",\"faults\":[]}")));
-      AtTheBench.see(visit, "Clean");
+      AtTheBench.tickCautions(visit);
+      visit.button("Done").click();
       Locator kept = visit.page.getByRole(AriaRole.ALERT);
       assertThat(kept).containsText("1 entry kept on this device. Not now.");
       visit.page.reload();
       assertThat(kept).containsText("1 entry kept on this device. Not now.");
       visit.button("See what they are").click();
-      assertThat(kept).containsText("Clean");
+      assertThat(kept).containsText("Receive the vehicle");
       visit.buttonLike("^Let go of it").click();
       assertThat(kept).hasCount(0);
       assertThat(AtTheBench.count(visit)).hasText(count);

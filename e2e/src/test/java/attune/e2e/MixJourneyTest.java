@@ -27,7 +27,11 @@ class MixJourneyTest {
   void thePenNarrowsWhatIsKnownOfAMix(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(visit.job("Brindlewick Lumen") + "/mix");
-      Locator card = visit.region("To mix").getByRole(AriaRole.ARTICLE).first();
+      Locator card =
+          visit
+              .region("To mix")
+              .getByRole(AriaRole.ARTICLE)
+              .filter(new Locator.FilterOptions().setHasText("Kelpbourne Helm Wash"));
       double before = doubt(card.textContent());
       card.getByText("pH pen").click();
       assertThat(card).containsText("noted on the bottle");

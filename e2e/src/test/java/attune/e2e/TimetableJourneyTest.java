@@ -73,7 +73,7 @@ class TimetableJourneyTest {
       drag(visit, chart.locator("[data-block='r-handover']"), -300);
       Locator answer = visit.region("What the move does");
       assertThat(answer).containsText("It cannot be there.");
-      assertThat(answer).containsText("Handover comes after");
+      assertThat(answer).containsText("Hand over comes after");
       visit.button("Back").click();
 
       drag(visit, chart.locator("[data-block='r-inspect']"), 60);
@@ -90,7 +90,7 @@ class TimetableJourneyTest {
 
       chart.focus();
       visit.page.keyboard().press("Alt+ArrowRight");
-      assertThat(answer).containsText("Inspect at");
+      assertThat(answer).containsText("Inspect, precautions at");
     }
   }
 

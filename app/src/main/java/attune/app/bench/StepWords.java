@@ -57,11 +57,18 @@ final class StepWords {
       case "coat" -> "Coat";
       case "dress" -> "Dress";
       case "level" -> "Level";
-      case "wait" -> task.id().startsWith("part-") ? "Part on order" : "Curing";
+      case "wait" -> waiting(task.id());
       case "refinish" -> task.id().startsWith("fit-") ? "Fit the part" : "Restore";
       case "handover" -> "Last look";
       default -> task.step();
     };
+  }
+
+  private static String waiting(String id) {
+    if (id.equals("cool")) {
+      return "Cooling in the shade";
+    }
+    return id.startsWith("part-") ? "Part on order" : "Curing";
   }
 
   String where(TaskFile task) {

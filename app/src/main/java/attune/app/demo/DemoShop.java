@@ -1,9 +1,15 @@
 package attune.app.demo;
 
+import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfService;
 import attune.app.shop.ShopService;
 import attune.app.shop.ShopSettings;
 import attune.app.shop.ShopSettings.Person;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -11,13 +17,33 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("attune.demo")
 class DemoShop {
-  private final ShopService shop;
+  private static final Pattern OPENED = Pattern.compile("\"openedOn\": \"([0-9-]+)\"");
 
-  DemoShop(ShopService shop) {
+  /** The day the starting shelf was written down. */
+  private static final LocalDate WRITTEN = LocalDate.of(2026, 4, 15);
+
+  private final ShopService shop;
+  private final ShelfService shelf;
+  private final Clock clock;
+
+  DemoShop(ShopService shop, ShelfService shelf, Clock clock) {
     this.shop = shop;
+    this.shelf = shelf;
+    this.clock = clock;
+  }
+
+  /** Bottles as long open as they were, whatever day it is. */
+  private String openedSince(LocalDate today) {
+    long later = today.toEpochDay() - WRITTEN.toEpochDay();
+    return OPENED
+        .matcher(ReferenceData.startingShelfText())
+        .replaceAll(
+            found ->
+                "\"openedOn\": \"%s\"".formatted(LocalDate.parse(found.group(1)).plusDays(later)));
   }
 
   void open() {
+    shelf.bringIn(openedSince(LocalDate.now(clock)), false, false, UUID.randomUUID());
     ShopSettings s = shop.settings();
     shop.change(
         s.staffed(

@@ -165,7 +165,16 @@ public record PlanFile(
   /** Something to buy. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record PurchaseFile(
-      String role, @Nullable String itemId, @Nullable Double ml, String code, String text) {}
+      String role,
+      @Nullable String itemId,
+      @Nullable Double ml,
+      String code,
+      String text,
+      @Nullable NeedsFile needs) {}
+
+  /** What has to be bought: a product able to do this. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record NeedsFile(double phLow, double phHigh, @Nullable String goodAt, String finish) {}
 
   /** A task of the timetable. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

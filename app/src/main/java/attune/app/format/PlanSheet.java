@@ -125,9 +125,10 @@ public final class PlanSheet {
         .forEach(
             c ->
                 line(
-                    "- %d cloths for %s%s"
+                    "- %d %s for %s%s"
                         .formatted(
                             c.count(),
+                            c.count() == 1 ? "cloth" : "cloths",
                             c.use().code(),
                             c.colourfastOnly() ? ", white or washed out only" : "")));
     plan.purchases().forEach(p -> line("- Buy first: " + p.text()));

@@ -10,6 +10,7 @@ import attune.app.format.PlanFile.ExposureFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.HouseRuleFile;
 import attune.app.format.PlanFile.MixFile;
+import attune.app.format.PlanFile.NeedsFile;
 import attune.app.format.PlanFile.PhFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.PurchaseFile;
@@ -103,7 +104,13 @@ public class PlanWriter {
                         p.itemId().orElse(null),
                         p.ml().orElse(null),
                         p.code().name(),
-                        p.text()))
+                        p.text(),
+                        p.needs()
+                            .map(
+                                n ->
+                                    new NeedsFile(
+                                        n.phLow(), n.phHigh(), n.goodAt().orElse(null), n.finish()))
+                            .orElse(null)))
             .toList(),
         plan.timetable().tasks().stream().map(PlanWriter::task).toList(),
         plan.timetable().rounds().stream().map(r -> round(r, plan)).toList(),

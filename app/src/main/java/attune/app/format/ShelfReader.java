@@ -127,13 +127,13 @@ public class ShelfReader {
                 measured),
             Optional.ofNullable(f.strength()),
             codes(Soil.class, f.goodAt()),
-            f.solventPercent() == null ? 0 : f.solventPercent(),
+            Unsaid.solventPercent(f),
             traits(f),
             orEmpty(f.labelAllows()),
             orEmpty(f.labelExcludes()),
             dwell,
-            code(Film.class, f.leavesFilm(), Film.NONE),
-            code(Slip.class, f.slip(), Slip.NONE),
+            code(Film.class, f.leavesFilm(), Unsaid.film(f)),
+            code(Slip.class, f.slip(), Unsaid.slip(f)),
             Optional.ofNullable(f.sheenChangeGu()),
             Optional.ofNullable(f.doseMlPerM2()),
             new Waits(
@@ -250,6 +250,9 @@ public class ShelfReader {
     add(traits, Trait.QUATS, f.quats());
     add(traits, Trait.ANIONIC, f.anionic());
     add(traits, Trait.FLAMMABLE, f.flammable());
+    add(traits, Trait.SLIP_UNSAID, f.slip() == null && Unsaid.slip(f) != Slip.NONE);
+    add(traits, Trait.FILM_UNSAID, f.leavesFilm() == null && Unsaid.film(f) != Film.NONE);
+    add(traits, Trait.SOLVENT_UNSAID, f.solventPercent() == null && Unsaid.solventPercent(f) > 0);
     return traits;
   }
 
@@ -264,11 +267,11 @@ public class ShelfReader {
         f.id(),
         f.name(),
         Coded.parse(Tool.Kind.class, f.kind()),
-        f.stiffness() == null ? 0 : f.stiffness(),
+        Unsaid.stiffness(f),
         code(Texture.class, f.reach(), Texture.FINE),
         code(Tool.Droplets.class, f.throwsDroplets(), Tool.Droplets.NONE),
-        Boolean.TRUE.equals(f.abrasive()),
-        Boolean.TRUE.equals(f.dyed()),
+        Unsaid.abrasive(f),
+        Unsaid.dyed(f),
         Optional.ofNullable(f.timesWashed()),
         Optional.ofNullable(f.retainsMl()),
         Boolean.TRUE.equals(f.barrierBacked()),

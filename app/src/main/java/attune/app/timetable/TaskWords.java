@@ -57,8 +57,11 @@ final class TaskWords {
     return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
   }
 
-  /** What is waited for or fitted, where the task is about a part on order. */
+  /** What is waited for or fitted, where the task is about a part on order or hot trim. */
   Optional<String> part(Task task) {
+    if (task.id().equals("cool")) {
+      return Optional.of("Into the shade, cool down");
+    }
     for (int i = 0; i < parts.size(); i++) {
       if (task.id().equals("part-" + (i + 1))) {
         return Optional.of(parts.get(i).name() + " on order");

@@ -124,7 +124,7 @@ class TimetableService {
   /** A round or a task of it; what needs nobody, and a rest, is not moved by hand. */
   private static void require(Timetable timetable, String id) {
     boolean known =
-        timetable.worked().stream().anyMatch(r -> r.id().equals(id))
+        timetable.rounds().stream().anyMatch(r -> r.id().equals(id) && !r.isBreak())
             || timetable.tasks().stream()
                 .anyMatch(t -> t.id().equals(id) && t.person().isPresent());
     if (!known) {

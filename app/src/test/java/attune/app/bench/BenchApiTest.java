@@ -214,7 +214,8 @@ class BenchApiTest {
     JsonNode closed = api.post("/api/v1/jobs/" + job + "/handover").json();
     assertThat(closed.get("state").asString()).isEqualTo("HANDED_OVER");
     assertThat(closed.get("treated")).hasSize(1);
-    assertThat(closed.get("notDone").toString()).contains("Wheel rim");
+    assertThat(closed.get("notDone").toString())
+        .contains("{\"what\":\"Clean\",\"panels\":2,\"zones\":[\"front left seat\",\"wheel\"]}");
     Answer late = api.tell(job, "clean-wheel-rim", "done");
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.json().get("detail").asString()).contains("its record stands");

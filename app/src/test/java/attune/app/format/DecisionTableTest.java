@@ -67,6 +67,8 @@ class DecisionTableTest {
           List.of("soil", "soils", "wear", "feel", "nap", "damage", "stainAgeDays");
       if (part[0].startsWith("rule:")) {
         ((ObjectNode) job.get("houseRules")).put(part[0].substring(5), part[1]);
+      } else if (part[0].equals("unsaid")) {
+        job.set("shelf", shelfWithout(part[1].split("\\.")));
       } else if (List.of("sheen", "standard", "protection").contains(part[0])) {
         ((ObjectNode) job.get("wishes")).put(part[0], part[1]);
       } else if (part[0].equals("layout")) {
@@ -85,6 +87,20 @@ class DecisionTableTest {
       }
     }
     return job;
+  }
+
+  /** The starting shelf with one field of one record left blank: {@code unsaid=id.field}. */
+  private static JsonNode shelfWithout(String[] blank) {
+    ObjectNode shelf =
+        (ObjectNode)
+            MAPPER.readTree(
+                DecisionTableTest.class.getResourceAsStream("/reference/starting-shelf.json"));
+    shelf.retain("products", "tools");
+    Stream.of("products", "tools")
+        .flatMap(list -> shelf.get(list).valueStream())
+        .filter(record -> record.get("id").asString().equals(blank[0]))
+        .forEach(record -> ((ObjectNode) record).remove(blank[1]));
+    return shelf;
   }
 
   private static void put(ObjectNode on, String field, String value, boolean list) {

@@ -195,6 +195,29 @@ class PlanCommandTest {
     assertThat(run("a", "b").status()).isEqualTo(2);
   }
 
+  @ParameterizedTest
+  @MethodSource("examples")
+  void aPageToWorkByTellsEveryRoundItsTaskItsCautionsAndWhenTheCarMayBeSatIn(Path example)
+      throws IOException {
+    Run sheet = run("--sheet", example.toString());
+    JsonNode plan = MAPPER.readTree(run(example.toString()).out());
+    assertThat(sheet.err()).isEmpty();
+    assertThat(sheet.out()).endsWith("\n").doesNotContain("null", "Optional", "NaN");
+    int number = 0;
+    for (JsonNode round : plan.get("rounds")) {
+      if (!round.get("step").asString().equals("break")) {
+        String clock = round.get("start").asString().substring(11, 16);
+        assertThat(sheet.out()).contains("%3d.  %s  ".formatted(++number, clock));
+      }
+      for (JsonNode line : round.path("technique")) {
+        assertThat(sheet.out()).contains(line.get("text").asString());
+      }
+    }
+    assertThat(number)
+        .as("with receiving and hand-over")
+        .isEqualTo(plan.at("/totals/rounds").asInt() + 2);
+  }
+
   private Run runWith(Path directory, String byHand) throws IOException {
     ObjectNode job =
         (ObjectNode) MAPPER.readTree(Files.readString(EXAMPLES.resolve("leather-estate.json")));

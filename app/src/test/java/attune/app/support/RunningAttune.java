@@ -19,8 +19,11 @@ public final class RunningAttune implements ParameterResolver {
   /** A started application; closed after the last test. */
   public record Running(ConfigurableApplicationContext context) implements AutoCloseable {
     public Api api() {
-      return new Api(
-          "http://localhost:" + context.getEnvironment().getProperty("local.server.port"));
+      return new Api("http://localhost:" + port());
+    }
+
+    public int port() {
+      return context.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
     }
 
     @Override

@@ -6,6 +6,8 @@ import attune.app.support.Api;
 import attune.app.support.Api.Answer;
 import attune.app.support.RunningAttune;
 import java.io.IOException;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
@@ -13,6 +15,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -52,6 +55,32 @@ class WebTest {
   void itListensOnTheLoopbackAddressOnly(RunningAttune.Running running) {
     assertThat(running.context().getEnvironment().getProperty("server.address"))
         .isEqualTo("127.0.0.1");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "Origin, http://evil.example",
+    "Origin, null",
+    "Origin, http://localhost:1",
+    "Sec-Fetch-Site, cross-site",
+    "Sec-Fetch-Site, same-site",
+  })
+  void noForeignPageChangesAnything(String header, String value, Api api) {
+    Answer refused = api.sendWith(header, value, "PUT", "/api/v1/shop/rules", "{}");
+    assertThat(refused.status()).isEqualTo(403);
+    assertThat(refused.json().get("detail").asString()).contains("Only Attune's own pages");
+    assertThat(api.sendWith(header, value, "GET", "/api/v1/finishes", "").status()).isEqualTo(200);
+  }
+
+  @Test
+  void aNameThatIsNotThisMachinesIsNotAnswered(RunningAttune.Running running) throws IOException {
+    try (Socket socket = new Socket("127.0.0.1", running.port())) {
+      String ask =
+          "GET /api/v1/jobs HTTP/1.1\r\nHost: rebound.example\r\nConnection: close\r\n\r\n";
+      socket.getOutputStream().write(ask.getBytes(StandardCharsets.US_ASCII));
+      assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8))
+          .startsWith("HTTP/1.1 403");
+    }
   }
 
   /** Refresh the committed copy with {@code -Dattune.openapi.write=true}. */

@@ -66,10 +66,14 @@ final class Cautions {
         spends || spent,
         ReasonCode.EXPOSURE_SPENT,
         FINISH,
-        ProductRules.text(
-            "%.0f of the %.0f µmol·min/l it stands in a year are spent: nothing strong as the"
-                + " regular way, what is offered is the milder one.",
-            place.ledger().spent(), place.ledger().allowance()));
+        spent
+            ? ProductRules.text(
+                "%.0f of the %.0f µmol·min/l it stands in a year are spent: nothing strong as the"
+                    + " regular way.",
+                place.ledger().spent(), place.ledger().allowance())
+            : place.ledger().allowance() == 0
+                ? "It stands nothing beyond its routine pH: what is stronger was left out."
+                : "What is stronger was left out: it would spend the year's allowance at once.");
   }
 
   private void electric() {

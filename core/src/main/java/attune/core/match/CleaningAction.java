@@ -19,7 +19,6 @@ public final class CleaningAction {
   private static final double NEUTRAL = 7;
   private static final double DAY_S = 86_400;
 
-  private final double dustDry;
   private final double setDyeFactor;
   private final double notGoodAt;
   private final double strengthUnit;
@@ -36,7 +35,6 @@ public final class CleaningAction {
   private final double steam;
 
   public CleaningAction(Figures figures) {
-    dustDry = figures.get("cleaning.dust-dry");
     setDyeFactor = figures.get("cleaning.set-dye-factor");
     notGoodAt = figures.get("cleaning.not-good-at");
     strengthUnit = figures.get("cleaning.strength-unit");
@@ -61,7 +59,7 @@ public final class CleaningAction {
       Demand demand, Treatment treatment, Optional<PhInterval> ph, Texture grain, Celsius surface) {
     double mech = mech(treatment.tool(), grain);
     if (treatment.isDry()) {
-      return demand.isDustOnly() ? dry(mech) : 0;
+      return 0; // loose dust went with nozzle and brush before anything is rubbed
     }
     Product cleaner = treatment.cleaner().get();
     return chem(demand, cleaner, strength(cleaner, treatment.ratio()), ph)
@@ -80,18 +78,13 @@ public final class CleaningAction {
       Celsius surface) {
     double mech = mech(treatment.tool(), grain);
     if (treatment.isDry()) {
-      return soil == Soil.DUST ? dry(mech) : 0;
+      return 0;
     }
     Product cleaner = treatment.cleaner().get();
     return chemOn(soil, setDye, cleaner, strength(cleaner, treatment.ratio()), ph)
         * mech
         * heat(temperature(treatment.warmth(), surface))
         * time(treatment.dwellS());
-  }
-
-  /** Dry work on loose dust. */
-  double dry(double mech) {
-    return dustDry * mech;
   }
 
   /** Chemistry on the soil of a demand that shifts slowest. */
@@ -105,7 +98,8 @@ public final class CleaningAction {
 
   private double chemOn(
       Soil soil, boolean setDye, Product cleaner, double strength, Optional<PhInterval> ph) {
-    double fit = cleaner.goodAt().contains(soil) ? 1 : notGoodAt;
+    boolean loose = soil == Soil.DUST; // any damp cloth takes it
+    double fit = loose || cleaner.goodAt().contains(soil) ? 1 : notGoodAt;
     double alkali = soil.isGrease() && ph.isPresent() ? alkaliBoost(ph.get()) : 1;
     double aged = setDye && soil.isDye() ? setDyeFactor : 1;
     return strength / strengthUnit * fit * alkali * aged;

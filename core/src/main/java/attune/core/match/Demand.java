@@ -47,13 +47,17 @@ public record Demand(
         condition.soils().stream().anyMatch(Soil::isDye)
             && condition.stainAgeDays().orElse(0) >= figures.get("cleaning.set-dye-days");
     Standard standard = surface.wishes().standard();
+    Set<Soil> families = families(condition);
+    if (families.equals(Set.of(Soil.DUST))) {
+      return dust(level, families, standard, needs, figures);
+    }
     boolean nap = limits.finish().hasNap();
     boolean gentle =
         !nap && limits.agitationMax().value() <= figures.whole("cleaning.gentle-up-to");
     boolean matted = nap && condition.nap() == Nap.MATTED && level != Level.NONE;
     return new Demand(
         level,
-        families(condition),
+        families,
         matted
             ? Math.max(needs.amount(level), figures.get("cleaning.matted"))
             : needs.amount(level),
@@ -61,6 +65,21 @@ public record Demand(
         set,
         needs.neededUpTo(level, standard, gentle),
         needs.leastOffered(level, standard));
+  }
+
+  /** Nozzle, blower and brush have had it; a damp cloth takes what is left. */
+  private static Demand dust(
+      Level level, Set<Soil> families, Standard standard, Needs needs, Figures figures) {
+    double left = figures.get("cleaning.dust") * needs.acceptable(standard);
+    int passes = figures.whole("cleaning.dust-passes");
+    return new Demand(
+        level,
+        families,
+        left,
+        needs.acceptable(standard),
+        false,
+        List.of(needs.leastAction(left, needs.acceptable(standard), passes)),
+        needs.leastAction(left, needs.acceptable(standard), figures.whole("cleaning.passes-most")));
   }
 
   /**

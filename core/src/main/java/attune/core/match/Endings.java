@@ -105,10 +105,7 @@ final class Endings {
               + place.finish().name()
               + " stands: leave what is left, or have a repairer see it.");
     }
-    return refer(
-        ReasonCode.REFER_REPAIR,
-        FINISH,
-        "Nothing on the shelf is both strong enough and mild enough here.");
+    return Optional.empty(); // the shelf lacks something; that is bought, not repaired
   }
 
   private static Optional<Reason> refer(ReasonCode code, SetBy setBy, String text) {

@@ -107,7 +107,8 @@ public final class Needs {
     return List.copyOf(needed);
   }
 
-  private double leastAction(double soil, double left, int mostPasses) {
+  /** Least action that brings so much soil down to what may be left in so many passes. */
+  double leastAction(double soil, double left, int mostPasses) {
     double low = 0;
     double high = HARDEST;
     for (int i = 0; i < BISECTIONS; i++) {

@@ -2,6 +2,7 @@ package attune.core.match;
 
 import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.Effect.CAUTION;
+import static attune.core.match.Reason.Effect.NOTE;
 import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.Effect.UNKNOWN;
 import static attune.core.match.Reason.SetBy.FINISH;
@@ -103,10 +104,9 @@ public final class ProductRules {
 
   private static void role(Place place, Product product, List<Reason> reasons) {
     Finish finish = place.finish();
-    boolean cabin =
-        !Set.of("rubber/seal-or-mat", "plastic/exterior-trim", "paint/jamb")
-            .contains(finish.code());
-    if (cabin && (product.is(ProductRole.DEGREASER) || product.has(Trait.BLEACH))) {
+    boolean outside = Set.of("plastic/exterior-trim", "paint/jamb").contains(finish.code());
+    boolean named = product.labelAllows().contains(finish.code());
+    if ((product.is(ProductRole.DEGREASER) || product.has(Trait.BLEACH)) && !(outside && named)) {
       String what = product.has(Trait.BLEACH) ? "Bleach" : "A degreaser";
       reasons.add(
           Reason.of(
@@ -114,6 +114,12 @@ public final class ProductRules {
               BARRED,
               SAFETY,
               what + " strips, stains and fumes inside a cabin; take a cleaner made for trim."));
+      reasons.add(
+          Reason.of(
+              ReasonCode.BARRED_HERE,
+              BARRED,
+              SAFETY,
+              "Inside the doors on no finish; outside only where the label names it."));
     }
     boolean screen = finish.family().equals("screen");
     if (screen && !product.is(ProductRole.SCREEN_CLEANER)) {
@@ -218,10 +224,12 @@ public final class ProductRules {
               product.solventPercent(),
               0,
               "%",
-              product.name()
-                  + " holds solvent; "
+              (product.has(Trait.SOLVENT_UNSAID)
+                      ? "How much solvent " + product.name() + " holds is not said; "
+                      : product.name() + " holds solvent; ")
                   + place.limits().solvent().why()
                   + " stands none."));
+      unsaid(product, Trait.SOLVENT_UNSAID, "its share of solvent", reasons);
     } else {
       reasons.add(
           Reason.of(
@@ -232,6 +240,18 @@ public final class ProductRules {
     }
   }
 
+  /** The one blank that would open more. */
+  public static void unsaid(Product product, Trait blank, String what, List<Reason> reasons) {
+    if (product.has(blank)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.UNSAID,
+              NOTE,
+              SHELF,
+              "The record of " + product.name() + " does not say " + what + ": add it."));
+    }
+  }
+
   private static void coating(Place place, Product product, List<Reason> reasons) {
     if (place.coatingPlanned() && product.leavesFilm() != Film.NONE) {
       reasons.add(
@@ -239,10 +259,15 @@ public final class ProductRules {
               ReasonCode.FILM_BLOCKS_COATING,
               OVER,
               LABEL,
-              product.name()
-                  + " leaves a "
-                  + product.leavesFilm().code()
-                  + " film; the coating that follows would not bond."));
+              product.has(Trait.FILM_UNSAID)
+                  ? "Whether "
+                      + product.name()
+                      + " leaves a film is not said; a coating bonds to none."
+                  : product.name()
+                      + " leaves a "
+                      + product.leavesFilm().code()
+                      + " film; the coating that follows would not bond."));
+      unsaid(product, Trait.FILM_UNSAID, "what film it leaves", reasons);
     }
     if (place.surface().wasCoated() && !product.has(Trait.COATING_SAFE)) {
       reasons.add(

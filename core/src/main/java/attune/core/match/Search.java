@@ -65,7 +65,6 @@ final class Search {
     if (place.demand().isNone()) {
       return;
     }
-    dry();
     wet();
     if (strong.isEmpty() && !spending.isEmpty()) {
       place = place.overspending();
@@ -156,22 +155,6 @@ final class Search {
       }
     }
     return true;
-  }
-
-  private void dry() {
-    if (!place.demand().isDustOnly()) {
-      return;
-    }
-    for (ToolView view : tools) {
-      if (view.tool().kind() != Tool.Kind.HAND && open(view.dry())) {
-        double mech = judge.action().mech(view.tool(), place.surface().texture());
-        double acts = judge.action().dry(mech);
-        if (acts >= place.demand().leastOffered()) {
-          double harm = judge.harm().ofTool(place, view.tool());
-          strong.add(new Option(Optional.empty(), view.tool(), Warmth.NONE, 0, acts, harm));
-        }
-      }
-    }
   }
 
   /** Tools of one kind, with what each does by itself. */

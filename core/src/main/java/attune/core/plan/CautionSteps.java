@@ -37,7 +37,8 @@ public final class CautionSteps {
   public static Set<Step> of(ReasonCode code) {
     return switch (code) {
       case IDENTIFY_FIRST, CREAK, REFER_REPAIR, SCUFF_STAYS -> Set.of(INSPECT, HANDOVER);
-      case HISTORY_UNKNOWN, RETURN_TIME_MISSED -> Set.of(RECEIVE);
+      case HISTORY_UNKNOWN, RETURN_TIME_MISSED, BUY -> Set.of(RECEIVE);
+      case NO_CLEAN_NO_FINISH, RECENTLY_DONE -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case MOULD_STOP -> Set.of(INSPECT, PRECAUTIONS);
       case REFER_LICENSED -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case ODOUR_SOURCE -> Set.of(INSPECT, DRY_SOIL);
@@ -52,7 +53,8 @@ public final class CautionSteps {
       case COLOUR_LIFT_RISK -> Set.of(Step.TEST_SPOT, CLEAN, TEXTILE, RESIDUE);
       case SHADOW_MAY_STAY -> Set.of(RECEIVE, Step.TEST_SPOT, CHECK, HANDOVER);
       case LEAVE_SOME, TOO_MANY_PASSES, TOO_WEAK -> Set.of(CLEAN, TEXTILE, HANDOVER);
-      case SURFACE_TOO_HOT, WINDOW_TOO_SHORT -> Set.of(CLEAN, TEXTILE, COAT);
+      case SURFACE_TOO_HOT -> Set.of(PRECAUTIONS, CLEAN, TEXTILE, COAT);
+      case WINDOW_TOO_SHORT -> Set.of(CLEAN, TEXTILE, COAT);
       case PH_ABOVE_ROUTINE,
           PH_UNKNOWN,
           EXPOSURE_SPENT,
@@ -100,7 +102,10 @@ public final class CautionSteps {
           STOCK_SHORT,
           EXPIRED,
           DYED_ON_PALE,
-          DOMINATED ->
+          DOMINATED,
+          UNSAID,
+          BARRED_HERE,
+          SLIPPERY_SEAT ->
           NONE;
     };
   }

@@ -14,9 +14,11 @@ import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
 import attune.core.match.RuledOut;
+import attune.core.material.Role;
 import attune.core.plan.Finishing.Wanted;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
+import attune.core.shelf.Product.Film;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Slip;
@@ -25,10 +27,11 @@ import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Feel;
 import attune.core.survey.Setting;
+import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
-import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes.Sheen;
 import attune.core.survey.Wishes.Standard;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -66,15 +69,32 @@ final class FinishChooser {
     this.figures = book.figures();
   }
 
-  Chosen choose(Place place, Shelf shelf, Setting setting) {
-    List<Wanted> wanted =
+  /**
+   * @param cleaned false where there is soil that nothing may clean: no clean, no finish
+   */
+  Chosen choose(Place place, Shelf shelf, Setting setting, boolean cleaned) {
+    List<Wanted> asked =
         place.limits().identified() && !place.surface().condition().soils().contains(Soil.MOULD)
             ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
             : List.of();
+    List<Wanted> wanted = cleaned ? asked : List.of();
     List<FinishStep> steps = new ArrayList<>();
     List<Purchase> purchases = new ArrayList<>();
     List<Reason> cautions = new ArrayList<>();
+    if (!cleaned && !asked.isEmpty()) {
+      cautions.add(
+          Reason.of(
+              ReasonCode.NO_CLEAN_NO_FINISH,
+              CAUTION,
+              SAFETY,
+              "What could not be cleaned is not conditioned, dressed or coated over its soil."));
+    }
     for (Wanted want : wanted) {
+      Optional<Reason> recent = recently(place, shelf, want);
+      if (recent.isPresent()) {
+        cautions.add(recent.get());
+        continue;
+      }
       Optional<Product> product =
           best(place, shelf, want, setting.climate() == Setting.Climate.HOT);
       if (product.isEmpty()) {
@@ -226,6 +246,9 @@ final class FinishChooser {
               "A nap protector is for napped and woven finishes."));
     }
     slip(place, product).ifPresent(reasons::add);
+    ProductRules.unsaid(
+        product, Product.Trait.SLIP_UNSAID, "how slippery it leaves things", reasons);
+    harsh(place, product, reasons);
     if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
       reasons.add(
           Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
@@ -246,6 +269,16 @@ final class FinishChooser {
 
   /** Slippery never on what is held or trodden on; a grip takes what its house rule lets on. */
   private static Optional<Reason> slip(Place place, Product product) {
+    boolean staysOn =
+        !product.is(ProductRole.RESTORING_OIL); // oil is soaked in and wiped off again
+    if (staysOn && place.surface().role() == Role.SEAT && product.slip() == Slip.SLIPPERY) {
+      return Optional.of(
+          Reason.of(
+              ReasonCode.SLIPPERY_SEAT,
+              BARRED,
+              SAFETY,
+              product.name() + " leaves it slippery: nobody slides about on a seat."));
+    }
     if (!place.surface().role().isControlled()) {
       return Optional.empty();
     }
@@ -274,6 +307,80 @@ final class FinishChooser {
         : Optional.empty();
   }
 
+  /** What stays on is judged as hard as what is wiped off: pH, solvent, silicone and wax. */
+  private void harsh(Place place, Product product, List<Reason> reasons) {
+    book.ph()
+        .of(product.ph(), product.label().standard())
+        .filter(
+            ph ->
+                ph.low() > place.limits().phRoutineHigh().value()
+                    || ph.high() < place.limits().phRoutineLow().value())
+        .ifPresent(
+            ph ->
+                reasons.add(
+                    Reason.measured(
+                        ReasonCode.PH_ABOVE_LIMIT,
+                        BARRED,
+                        FINISH,
+                        ph.high(),
+                        place.limits().phRoutineHigh().value(),
+                        "pH",
+                        product.name()
+                            + " stays on, and its pH is outside what this stands daily.")));
+    boolean bare = place.finish().isCoatedTrim() || place.finish().hasNap();
+    boolean seals = product.leavesFilm() == Film.SILICONE || product.leavesFilm() == Film.WAX;
+    if (seals && (bare || place.surface().isGrip())) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              FINISH,
+              product.name()
+                  + " leaves a "
+                  + product.leavesFilm().code()
+                  + " film: not on hide, vinyl, nap or what is held."));
+    }
+  }
+
+  /** Left alone where it was done within its interval: nothing on top of what still holds. */
+  private Optional<Reason> recently(Place place, Shelf shelf, Wanted want) {
+    LocalDate today = place.date();
+    return place.surface().history().stream()
+        .filter(visit -> had(visit, shelf, want))
+        .map(visit -> visit.date().plusDays(life(visit, shelf, want)))
+        .filter(today::isBefore)
+        .max(LocalDate::compareTo)
+        .map(
+            next ->
+                Reason.of(
+                    ReasonCode.RECENTLY_DONE,
+                    CAUTION,
+                    Reason.SetBy.LABEL,
+                    "Had "
+                        + want.role().code().replace('-', ' ')
+                        + " at an earlier visit; left alone, next from "
+                        + next
+                        + "."));
+  }
+
+  private static boolean had(Surface.Visit visit, Shelf shelf, Wanted want) {
+    return want.role() == ProductRole.COATING && visit.coated()
+        || visit
+            .productId()
+            .flatMap(shelf::findProduct)
+            .filter(product -> product.is(want.role()))
+            .isPresent();
+  }
+
+  private int life(Surface.Visit visit, Shelf shelf, Wanted want) {
+    return visit
+        .productId()
+        .flatMap(shelf::findProduct)
+        .filter(product -> product.is(want.role()))
+        .flatMap(Product::lifeDays)
+        .orElse(figures.whole("finish.life." + want.step().code()));
+  }
+
   private FinishStep step(
       Place place,
       Shelf shelf,
@@ -300,7 +407,7 @@ final class FinishChooser {
         want.role() == ProductRole.RESTORING_OIL
             ? Optional.of(figures.whole("finish.oil-soaks"))
             : product.waits().absorbS(),
-        place.surface().wishes().sheen(),
+        place.surface().isGrip() ? Sheen.MATT : place.surface().wishes().sheen(),
         product.waits().fullCureS().orElse(0),
         product.waits().sitAfterS().orElse(0));
   }
@@ -337,20 +444,30 @@ final class FinishChooser {
   }
 
   /** A restorer ruins towels: a cloth that is thrown away after it. */
-  private static Tool throwAway(Shelf shelf) {
-    return shelf.ofKind(Tool.Kind.CLOTH).get(0);
+  private Tool throwAway(Shelf shelf) {
+    return cloth(shelf);
+  }
+
+  /** Undyed or washed out, new before often used; the plain white one where no own one is. */
+  private Tool cloth(Shelf shelf) {
+    int washes = figures.whole("colourfast.washes");
+    return shelf.ofKind(Tool.Kind.CLOTH).stream()
+        .filter(tool -> tool.isColourfast(washes))
+        .min(
+            Comparator.comparing((Tool tool) -> tool.timesWashed().orElse(0))
+                .thenComparing(Tool::id))
+        .orElse(Tool.CLOTH);
   }
 
   private Tool applicator(Place place, Shelf shelf, boolean coating) {
     int washes = figures.whole("colourfast.washes");
     return shelf.ofKind(Tool.Kind.APPLICATOR).stream()
-        .filter(tool -> place.surface().tone() != Tone.PALE || tool.isColourfast(washes))
+        .filter(tool -> tool.isColourfast(washes))
         .min(
             Comparator.comparing((Tool tool) -> coating && !tool.barrierBacked())
-                .thenComparing(tool -> !tool.isColourfast(washes))
                 .thenComparingDouble(tool -> tool.retainsMl().orElse(0.0))
                 .thenComparing(Tool::id))
-        .orElseGet(() -> shelf.ofKind(Tool.Kind.CLOTH).get(0));
+        .orElseGet(() -> cloth(shelf));
   }
 
   private List<RuledOut> ruledOut(

@@ -199,8 +199,12 @@ public final class Planner {
   /** Plans one surface; what would have to be bought is added to {@code purchases}. */
   private SurfacePlan surface(Job job, SurfaceMatch match, List<Purchase> purchases) {
     Place place = match.place();
-    FinishChooser.Chosen chosen = chooser.choose(place, job.shelf(), job.setting());
+    boolean cleaned = place.demand().isNone() || !match.ladder().isEmpty();
+    FinishChooser.Chosen chosen = chooser.choose(place, job.shelf(), job.setting(), cleaned);
     purchases.addAll(chosen.purchases());
+    if (!cleaned && match.refer().isEmpty()) {
+      purchases.add(Purchase.toClean(place));
+    }
     boolean wet =
         match.ladder().stream().findFirst().filter(r -> !r.treatment().isDry()).isPresent();
     List<RuledOut> ruledOut = new ArrayList<>(match.ruledOut());

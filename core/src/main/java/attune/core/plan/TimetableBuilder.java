@@ -314,7 +314,7 @@ final class TimetableBuilder {
         what.surfaceIds(),
         schedule.starts().get(place),
         network.activities().get(place).seconds(),
-        List.of());
+        what.after());
   }
 
   private Task pause(

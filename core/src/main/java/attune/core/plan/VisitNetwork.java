@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a visit consists of and what has to come before what (docs/trade, rounds): dust before wet,
@@ -26,6 +27,9 @@ import java.util.Optional;
  * last, dry before anything goes on, plastics before hide, every wait kept.
  */
 final class VisitNetwork {
+  /** Hot panels in the shade: the wait's id, in plans and runs. */
+  private static final String COOL = "cool";
+
   private final Job job;
   private final List<SurfacePlan> surfaces;
   private final Figures figures;
@@ -41,6 +45,7 @@ final class VisitNetwork {
   private final Map<String, Since> fitted = new HashMap<>();
   private final Map<Stage, List<Integer>> cleaned = new LinkedHashMap<>();
   private final Map<String, Integer> named = new HashMap<>();
+  private final List<String> opened = new ArrayList<>();
   private String lastDry = "";
   private int prepared;
   private int walked = -1;
@@ -113,6 +118,7 @@ final class VisitNetwork {
                       "precautions", Step.PRECAUTIONS, ids(wet), precautions(), List.of(before))));
       before = "precautions";
     }
+    Optional<Integer> cooled = cooling(wet, last, before);
     List<Integer> dry = drySoil(last, before);
     List<SurfacePlan> pilled = surfaces.stream().filter(this::isShaved).toList();
     if (!pilled.isEmpty()) {
@@ -123,8 +129,28 @@ final class VisitNetwork {
       dry.add(shave);
       lastDry = "shave";
     }
+    cooled.ifPresent(dry::add);
     prepared = tasks.milestone("prepared", dry);
     testSpots(wet);
+  }
+
+  /** Hot trim is moved to the shade and let alone; nothing wet begins before that. */
+  private Optional<Integer> cooling(List<SurfacePlan> wet, int earlier, String after) {
+    double hottest = figures.get("window.surface-max");
+    List<SurfacePlan> hot =
+        wet.stream().filter(p -> p.match().place().temperature().value() > hottest).toList();
+    if (hot.isEmpty()) {
+      return Optional.empty();
+    }
+    opened.add(COOL);
+    int seconds = WorkTimes.seconds(figures.get("time.cool"));
+    return Optional.of(
+        then(earlier, tasks.await(new Awaited(COOL, ids(hot), List.of(after)), seconds)));
+  }
+
+  /** What nothing wet begins before, by id. */
+  private List<String> opened() {
+    return Stream.concat(Stream.of(lastDry), opened.stream()).toList();
   }
 
   /** By zone: longer where finishes are not known yet, shorter where the vehicle is. */
@@ -172,7 +198,7 @@ final class VisitNetwork {
     RoundDraft fitting =
         RoundDraft.single(
             fits, Step.REFINISH, ids(plans), figures.get("time.fit-part"), List.of(coming));
-    int arrives = tasks.await(new Awaited(coming, ids(plans)), (int) Math.max(0, away));
+    int arrives = tasks.await(new Awaited(coming, ids(plans), List.of()), (int) Math.max(0, away));
     int place = then(arrives, tasks.add(fitting));
     then(prepared, place);
     plans.forEach(
@@ -244,7 +270,7 @@ final class VisitNetwork {
                 Step.TEST_SPOT,
                 List.of(plan.surface().id()),
                 each,
-                List.of(lastDry));
+                opened());
           }
           int place = then(prepared, tasks.add(round));
           walked = people == 1 ? then(Math.max(walked, prepared), place) : walked;
@@ -381,7 +407,8 @@ final class VisitNetwork {
 
   private List<String> cleanedAfter(SurfacePlan plan) {
     List<String> after = new ArrayList<>();
-    after.add(plan.isWet() ? testSpots.getOrDefault(testOf(plan), lastDry) : lastDry);
+    Optional<String> test = Optional.ofNullable(testSpots.get(testOf(plan)));
+    after.addAll(plan.isWet() && test.isPresent() ? List.of(test.get()) : opened());
     Optional.ofNullable(fitted.get(plan.surface().id())).map(Since::taskId).ifPresent(after::add);
     return after;
   }

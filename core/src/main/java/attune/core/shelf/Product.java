@@ -71,7 +71,10 @@ public record Product(
     HOUSEHOLD,
     QUATS,
     ANIONIC,
-    FLAMMABLE
+    FLAMMABLE,
+    SLIP_UNSAID,
+    FILM_UNSAID,
+    SOLVENT_UNSAID
   }
 
   /** What stays behind after a cleaner is wiped off. */

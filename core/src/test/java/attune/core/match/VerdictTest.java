@@ -390,11 +390,8 @@ class VerdictTest {
   }
 
   @Test
-  void nubuckIsBrushedDryOnly() {
+  void nubuckTakesNoBrushStifferThanItsNap() {
     Place nubuck = Given.place(ASurface.of("leather/nubuck").soiled(LIGHT, Soil.DUST).build());
-    Treatment dry =
-        new Treatment(Optional.empty(), Ratio.READY, ATool.SOFT_BRUSH, CLOTH, 0, Warmth.NONE, 0);
-    assertThat(Given.JUDGE.judge(nubuck, dry).isOffered()).isTrue();
     assertThat(Given.JUDGE.judge(nubuck, tool(ATool.SOFT_BRUSH)).reasons())
         .extracting(Reason::code)
         .contains(ReasonCode.TOO_STIFF);

@@ -225,7 +225,9 @@ class FinishingTest {
             true,
             java.util.Optional.empty());
     Surface pale = seat(COATING).tone(Tone.PALE).build();
-    Shelf shelf = Given.shelf(COAT, dyed, ATool.FOAM_PAD);
+    Shelf shelf =
+        Given.shelf(
+            COAT, dyed, ATool.FOAM_PAD, AProduct.cleaner("mild", 5).build(), ATool.SOFT_BRUSH);
     var job = Given.job(Given.studio(), Given.RULES, shelf, pale);
     FinishStep step = Given.PLANNER.plan(job).surfaces().get(0).finishSteps().get(0);
     assertThat(step.applicator()).isEqualTo(ATool.FOAM_PAD);

@@ -341,4 +341,20 @@ class TimetableTest {
         .flatExtracting(t -> t.toolId().stream().toList())
         .isSubsetOf(tools);
   }
+
+  @Test
+  void hotTrimGoesIntoTheShadeAndNothingWetBeginsBeforeItIsCool() {
+    Setting noon = Given.setting(32, 0.4, 0.5, Setting.Sun.DIRECT);
+    Surface black = ASurface.of("leather/coated").soiled(Level.LIGHT, Soil.SKIN_OIL).build();
+    Map<String, Task> tasks = byId(Given.PLANNER.plan(Given.job(noon, Given.RULES, SHOP, black)));
+    Task cool = tasks.get("cool");
+    assertThat(cool.surfaceIds()).containsExactly(black.id());
+    assertThat(tasks.values())
+        .filteredOn(t -> t.step() == Step.TEST_SPOT || t.step() == Step.CLEAN)
+        .isNotEmpty()
+        .allSatisfy(t -> assertThat(t.start()).isAfterOrEqualTo(cool.end()));
+    Setting shade = Given.setting(20, 0.5, 0.1, Setting.Sun.NONE);
+    assertThat(byId(Given.PLANNER.plan(Given.job(shade, Given.RULES, SHOP, black))))
+        .doesNotContainKey("cool");
+  }
 }
