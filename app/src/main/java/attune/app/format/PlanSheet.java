@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -220,9 +221,17 @@ public final class PlanSheet {
     for (SurfacePlan panel : panels) {
       boolean cleans = round.step() == Step.CLEAN || round.step() == Step.TEXTILE;
       String passes = cleans ? panel.firstRung().map(PlanSheet::passes).orElse("") : "";
-      byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(words(panel.surface().part()));
+      byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(place(round, panel));
     }
     byPasses.forEach((passes, parts) -> under(String.join(", ", parts) + passes + "."));
+  }
+
+  /** A part, with its zone where the round is not in one. */
+  private static String place(Round round, SurfacePlan panel) {
+    String part = words(panel.surface().part());
+    return round.zone().equals(panel.surface().zone())
+        ? part
+        : words(panel.surface().zone()) + " " + part.toLowerCase(Locale.ROOT);
   }
 
   private static String passes(Rung rung) {
@@ -238,9 +247,10 @@ public final class PlanSheet {
   private Set<String> cautions(Round round, List<SurfacePlan> panels) {
     Set<String> here = new LinkedHashSet<>();
     List<SurfacePlan> about = panels.isEmpty() ? plan.surfaces() : panels;
+    Set<Step> steps = plan.timetable().stepsByRound().get(round.id());
     for (SurfacePlan panel : about) {
       for (Reason caution : panel.cautions()) {
-        if (CautionSteps.of(caution.code()).contains(round.step())
+        if (!Collections.disjoint(CautionSteps.of(caution.code()), steps)
             && told.add(caution.text() + round.step())) {
           here.add(caution.text());
         }

@@ -49,7 +49,9 @@ import attune.core.shelf.Span;
 import attune.core.survey.HouseRules;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -316,15 +318,26 @@ public class PlanWriter {
 
   /** A caution with the rounds where it stands: those of its panel, and talk with the customer. */
   private static CautionFile caution(Reason reason, SurfacePlan plan, Timetable timetable) {
-    Set<Step> steps = CautionSteps.of(reason.code());
+    Set<Step> told = CautionSteps.of(reason.code());
+    Map<String, Set<Step>> steps = timetable.stepsByRound();
     return new CautionFile(
         reason.code().name(),
         reason.text(),
         timetable.rounds().stream()
-            .filter(r -> steps.contains(r.step()))
-            .filter(r -> r.surfaceIds().isEmpty() || r.surfaceIds().contains(plan.surface().id()))
+            .filter(r -> !Collections.disjoint(told, steps.get(r.id())))
+            .filter(r -> r.surfaceIds().isEmpty() || isAbout(r, plan))
             .map(Round::id)
             .toList());
+  }
+
+  /** A bottle is tested once for every panel it goes on. */
+  private static boolean isAbout(Round round, SurfacePlan plan) {
+    return round.surfaceIds().contains(plan.surface().id())
+        || round.step() == Step.TEST_SPOT
+            && plan.firstRung()
+                .flatMap(rung -> rung.treatment().cleaner())
+                .map(Product::id)
+                .equals(round.productId());
   }
 
   private RoundFile round(Round r, Plan plan) {

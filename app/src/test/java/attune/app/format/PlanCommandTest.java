@@ -218,6 +218,18 @@ class PlanCommandTest {
         .isEqualTo(plan.at("/totals/rounds").asInt() + 2);
   }
 
+  @ParameterizedTest
+  @MethodSource("examples")
+  void aCautionOfASurfaceThatIsWorkedStandsAtARound(Path example) {
+    JsonNode plan = MAPPER.readTree(run(example.toString()).out());
+    for (JsonNode surface : plan.get("surfaces")) {
+      if (surface.get("ladder").size() > 0) {
+        assertThat(surface.get("cautions"))
+            .allSatisfy(c -> assertThat(c.get("roundIds")).as(c.toString()).isNotEmpty());
+      }
+    }
+  }
+
   private Run runWith(Path directory, String byHand) throws IOException {
     ObjectNode job =
         (ObjectNode) MAPPER.readTree(Files.readString(EXAMPLES.resolve("leather-estate.json")));

@@ -3,8 +3,12 @@ package attune.core.plan;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Rounds and their tasks in order of their start.
@@ -69,6 +73,14 @@ public record Timetable(
   /** Blocks of the timetable, in order of their start. */
   public List<Stretch> stretches() {
     return Stretch.of(rounds);
+  }
+
+  /** What is done in each round, by its id: its own step, and looks that go with it. */
+  public Map<String, Set<Step>> stepsByRound() {
+    Map<String, Set<Step>> steps = new HashMap<>();
+    rounds.forEach(r -> steps.computeIfAbsent(r.id(), id -> new HashSet<>()).add(r.step()));
+    tasks.forEach(t -> t.roundId().map(steps::get).ifPresent(ofRound -> ofRound.add(t.step())));
+    return steps;
   }
 
   /** Rounds that are work on the car: neither a rest nor talk with the customer. */
