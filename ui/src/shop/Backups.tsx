@@ -10,8 +10,11 @@ const imported = ['imported']
 const size = (bytes: number) =>
   bytes < 1024 * 1024 ? `${Math.ceil(bytes / 1024)} kB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`
 
-async function bring(file: File): Promise<Schemas['Imported']> {
-  const answer = await fetch('/api/v1/import', {
+/** What is brought in, and whether a shelf and settings of this shop's own may go for it. */
+type Bringing = { file: File; replace?: boolean }
+
+async function bring({ file, replace }: Bringing): Promise<Schemas['Imported']> {
+  const answer = await fetch(`/api/v1/import${replace ? '?replace=true' : ''}`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/zip' },
     body: file,
@@ -87,11 +90,21 @@ export function Backups() {
             onChange={(e) => {
               const file = e.target.files?.[0]
               e.target.value = ''
-              if (file) take.mutate(file)
+              if (file) take.mutate({ file })
             }}
           />
         </label>
         {take.error && <Trouble error={take.error} />}
+        {take.error instanceof ApiError &&
+          take.error.faults.some((fault) => fault.pointer === '/replace') &&
+          take.variables && (
+            <Button
+              className="justify-self-start"
+              onClick={() => take.mutate({ ...take.variables, replace: true })}
+            >
+              Bring it in all the same, and let them go
+            </Button>
+          )}
         {taken.data && (
           <p role="status">
             In: {plural(taken.data.jobs, 'job')}, {plural(taken.data.customers, 'customer')},{' '}

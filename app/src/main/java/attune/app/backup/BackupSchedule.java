@@ -4,8 +4,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Clock;
-import java.time.LocalDate;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -18,27 +22,48 @@ class BackupSchedule {
   private static final int KEPT = 14;
   private static final String MARK = "-daily.zip";
   private static final long HOUR_MS = 3_600_000;
+  private static final long SOON_MS = 600_000;
+
+  /** A little less than a day, so that it is not made later every day. */
+  private static final Duration A_DAY = Duration.ofHours(23);
 
   private final BackupService backups;
   private final Path folder;
   private final Clock clock;
-  private LocalDate last;
 
   BackupSchedule(
       BackupService backups, @Value("${attune.data:./attune-data}") Path data, Clock clock) {
     this.backups = backups;
     this.folder = data.resolve("backups");
     this.clock = clock;
-    this.last = LocalDate.now(clock);
   }
 
-  /** Looks every hour whether the day has changed. */
-  @Scheduled(fixedDelay = HOUR_MS, initialDelay = HOUR_MS)
+  /**
+   * Looks soon after the start and then every hour, by the age of the last daily one on disk: a
+   * shop that closes the program each evening has its backup too.
+   */
+  @Scheduled(fixedDelay = HOUR_MS, initialDelay = SOON_MS)
   void everyDay() {
-    LocalDate today = LocalDate.now(clock);
-    if (today.isAfter(last)) {
+    Instant now = clock.instant();
+    if (newest().filter(last -> last.plus(A_DAY).isAfter(now)).isEmpty()) {
       makeOne();
-      last = today;
+    }
+  }
+
+  /** When the last daily backup was made; one from the future counts as none. */
+  private Optional<Instant> newest() {
+    return backups.list().stream()
+        .filter(view -> view.name().endsWith(MARK))
+        .map(view -> modified(folder.resolve(view.name())))
+        .filter(made -> !made.isAfter(clock.instant()))
+        .max(Comparator.naturalOrder());
+  }
+
+  private static Instant modified(Path file) {
+    try {
+      return Files.getLastModifiedTime(file).toInstant();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 
@@ -46,7 +71,8 @@ class BackupSchedule {
   void makeOne() {
     String name = backups.create().name();
     try {
-      Files.move(folder.resolve(name), folder.resolve(name.replace(".zip", MARK)));
+      Path daily = Files.move(folder.resolve(name), folder.resolve(name.replace(".zip", MARK)));
+      Files.setLastModifiedTime(daily, FileTime.from(clock.instant()));
       for (Path old :
           backups.list().stream()
               .map(view -> folder.resolve(view.name()))

@@ -16,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -23,6 +24,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.util.FileSystemUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,6 +35,19 @@ class ImportService {
   private static final long MOST_TABLE_BYTES = 512L * 1024 * 1024;
   private static final long MOST_FILE_BYTES = 64L * 1024 * 1024;
   private static final int MOST_PARTS = 200_000;
+
+  private static final String STARTING_SHELF = "/reference/starting-shelf.json";
+
+  /** Rows of these are somebody's work, though no car has come in yet. */
+  private static final List<String> OWN_WORK =
+      List.of(
+          "shelf_item_version",
+          "bottle_movement",
+          "cloth_lot",
+          "safety_sheet",
+          "mixed_bottle",
+          "shop",
+          "fleet");
 
   /** What came in. */
   record Imported(int jobs, int customers, int vehicles, int photos) {}
@@ -59,16 +74,23 @@ class ImportService {
   /**
    * Brings it in.
    *
+   * @param replace true where a shelf or settings of this shop's own may go for it
    * @throws NotNowException where there is data already
    * @throws InvalidInputException for what is not such a file, or is not whole
    */
-  synchronized Imported bring(InputStream stream) {
+  synchronized Imported bring(InputStream stream, boolean replace) {
     for (String table : List.of("job", "customer", "vehicle")) {
       if (count(table) > 0) {
         throw new NotNowException(
             "There is data here already. A whole-data file goes only into an empty installation:"
                 + " start Attune on a new data directory.");
       }
+    }
+    if (!replace && isWorkedOn()) {
+      throw new InvalidInputException(
+          "/replace",
+          "a shelf or settings of this shop's own, which would be replaced",
+          "replace=true, or an empty installation");
     }
     try {
       Files.createDirectories(data);
@@ -86,6 +108,21 @@ class ImportService {
     return new Imported(count("job"), count("customer"), count("vehicle"), count("photo"));
   }
 
+  /** A shelf or settings that somebody has touched. */
+  private boolean isWorkedOn() {
+    return count("shelf_item") != startingItems()
+        || OWN_WORK.stream().anyMatch(table -> count(table) > 0);
+  }
+
+  private int startingItems() {
+    try (InputStream in = ImportService.class.getResourceAsStream(STARTING_SHELF)) {
+      JsonNode shelf = mapper.readTree(in);
+      return shelf.get("products").size() + shelf.get("tools").size();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   private int count(String table) {
     return jdbc.queryForObject("select count(*) from " + table, Integer.class);
   }
@@ -94,29 +131,52 @@ class ImportService {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       Whole whole = manifest(zip);
       Map<String, JsonNode> rows = new LinkedHashMap<>();
-      Map<String, byte[]> files = new LinkedHashMap<>();
-      for (Part part : whole.files()) {
-        byte[] bytes = checked(zip, part);
-        if (part.name().startsWith(Whole.TABLES)) {
-          rows.put(tableName(part.name()), json(part.name(), bytes));
-        } else if (Whole.FOLDERS.stream().anyMatch(part.name()::startsWith)) {
-          files.put(part.name(), bytes);
-        }
-      }
-      unlisted(zip, whole);
+      Path unpacked = Files.createTempDirectory(data, "import");
       try {
-        tables.replace(whole.schema(), rows);
-      } catch (RuntimeException e) {
-        throw new InvalidInputException(
-            "/tables", "rows that do not fit: " + e.getMessage(), "the rows an export wrote");
-      }
-      for (Map.Entry<String, byte[]> entry : files.entrySet()) {
-        Path target = data.resolve(entry.getKey());
-        Files.createDirectories(target.getParent());
-        Files.write(target, entry.getValue());
+        for (Part part : whole.files()) {
+          if (part.name().startsWith(Whole.TABLES)) {
+            rows.put(tableName(part.name()), json(part.name(), checked(zip, part)));
+          } else if (Whole.FOLDERS.stream().anyMatch(part.name()::startsWith)) {
+            Path target = unpacked.resolve(part.name());
+            Files.createDirectories(target.getParent());
+            Files.write(target, checked(zip, part)); // one at a time: photos fill no memory
+          } else {
+            checked(zip, part);
+          }
+        }
+        unlisted(zip, whole);
+        fill(whole, rows);
+        for (String folder : Whole.FOLDERS) {
+          move(unpacked.resolve(folder), data.resolve(folder));
+        }
+      } finally {
+        FileSystemUtils.deleteRecursively(unpacked);
       }
     } catch (ZipException e) {
       throw new InvalidInputException("", "a file that is no zip", "a whole-data file, .zip");
+    }
+  }
+
+  private void fill(Whole whole, Map<String, JsonNode> rows) {
+    try {
+      tables.replace(whole.schema(), rows, data);
+    } catch (RuntimeException e) {
+      throw new InvalidInputException(
+          "/tables",
+          "rows that do not fit; everything is as it was before",
+          "the rows an export wrote");
+    }
+  }
+
+  private static void move(Path from, Path to) throws IOException {
+    if (!Files.isDirectory(from)) {
+      return;
+    }
+    Files.createDirectories(to);
+    try (Stream<Path> files = Files.list(from)) {
+      for (Path file : files.toList()) {
+        Files.move(file, to.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+      }
     }
   }
 

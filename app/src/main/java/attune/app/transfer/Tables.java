@@ -1,5 +1,9 @@
 package attune.app.transfer;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Clob;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -86,18 +90,36 @@ class Tables {
 
   /**
    * Lays the database out as a version had it, fills it, and brings it up to date. If anything
-   * fails it is empty again.
+   * fails, everything is as it was before.
+   *
+   * @param folder where what is here already is kept meanwhile
    */
-  void replace(String schema, Map<String, JsonNode> tables) {
-    jdbc.execute("drop all objects");
+  void replace(String schema, Map<String, JsonNode> tables, Path folder) {
+    Path before = folder.resolve("before-import.sql.part");
+    jdbc.execute("script to " + quoted(before));
     try {
+      jdbc.execute("drop all objects");
       flyway(schema).migrate();
       transaction.executeWithoutResult(status -> tables.forEach(this::fill));
       flyway(null).migrate();
     } catch (RuntimeException e) {
       jdbc.execute("drop all objects");
-      flyway(null).migrate();
+      jdbc.execute("runscript from " + quoted(before));
       throw e;
+    } finally {
+      delete(before);
+    }
+  }
+
+  private static String quoted(Path file) {
+    return "'" + file.toAbsolutePath().toString().replace("'", "''") + "'";
+  }
+
+  private static void delete(Path file) {
+    try {
+      Files.deleteIfExists(file);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

@@ -9,6 +9,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
@@ -33,7 +34,8 @@ class TransferController {
   }
 
   @PostMapping(path = "/import", consumes = "application/zip")
-  Imported bring(InputStream zip) throws IOException {
-    return imports.bring(zip);
+  Imported bring(InputStream zip, @RequestParam(defaultValue = "false") boolean replace)
+      throws IOException {
+    return imports.bring(zip, replace);
   }
 }

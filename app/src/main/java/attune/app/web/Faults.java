@@ -2,8 +2,13 @@ package attune.app.web;
 
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -16,6 +21,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /** Faults as RFC 9457 problem details with a {@code faults} array; never a stack trace. */
 @RestControllerAdvice
@@ -47,12 +53,39 @@ class Faults {
 
   @ExceptionHandler
   ProblemDetail unreadable(HttpMessageNotReadableException e) {
+    if (e.getCause() instanceof InvalidFormatException wrong) {
+      return problem(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "This cannot be worked with as it stands.",
+          List.of(new Fault(pointer(wrong), "\"" + wrong.getValue() + "\"", allowed(wrong))));
+    }
     return problem(
         HttpStatus.BAD_REQUEST,
         "The request is not JSON of the form expected.",
         List.of(
             new Fault(
                 "", "text that cannot be read", "one JSON object with the fields of the API")));
+  }
+
+  private static String pointer(InvalidFormatException wrong) {
+    return wrong.getPath().stream()
+        .map(at -> "/" + (at.getPropertyName() == null ? at.getIndex() : at.getPropertyName()))
+        .collect(Collectors.joining());
+  }
+
+  /** What a reader of ours said, or the values there are; never a class name. */
+  private static String allowed(InvalidFormatException wrong) {
+    Class<?> type = wrong.getTargetType();
+    if (type.isEnum()) {
+      return "one of "
+          + Arrays.stream(type.getEnumConstants())
+              .map(String::valueOf)
+              .collect(Collectors.joining(", "));
+    }
+    if (LocalDate.class.equals(type) || LocalDateTime.class.equals(type)) {
+      return wrong.getOriginalMessage().replaceFirst("(?s).*?: (?=a (day|local time), )", "");
+    }
+    return UUID.class.equals(type) ? "an id" : "a value of its kind";
   }
 
   @ExceptionHandler

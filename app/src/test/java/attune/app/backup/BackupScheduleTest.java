@@ -17,13 +17,14 @@ class BackupScheduleTest {
   @TempDir Path data;
   private TestClock clock;
   private BackupSchedule schedule;
+  private BackupService service;
   private int made;
 
   @BeforeEach
   void anEmptyFolder() throws IOException {
     clock = new TestClock();
     Path folder = Files.createDirectories(data.resolve("backups"));
-    BackupService service =
+    service =
         new BackupService(null, data, null, clock) {
           @Override
           public BackupView create() {
@@ -48,9 +49,28 @@ class BackupScheduleTest {
   @Test
   void onceADayHoweverOftenItLooks() throws IOException {
     schedule.everyDay();
-    assertThat(files(".zip")).isZero();
-    clock.pass(Duration.ofDays(1));
     schedule.everyDay();
+    assertThat(files("-daily.zip")).isEqualTo(1);
+    clock.pass(Duration.ofHours(12));
+    schedule.everyDay();
+    assertThat(files("-daily.zip")).isEqualTo(1);
+    clock.pass(Duration.ofHours(12));
+    schedule.everyDay();
+    assertThat(files("-daily.zip")).isEqualTo(2);
+  }
+
+  @Test
+  void aShopThatClosesTheProgramEachEveningHasItsBackupToo() throws IOException {
+    for (int evening = 0; evening < 3; evening++) {
+      new BackupSchedule(service, data, clock).everyDay();
+      clock.pass(Duration.ofDays(1));
+    }
+    assertThat(files("-daily.zip")).isEqualTo(3);
+  }
+
+  @Test
+  void oneMadeByHandDoesNotStandForTheDaily() throws IOException {
+    Files.writeString(data.resolve("backups/attune-000.zip"), "made by hand");
     schedule.everyDay();
     assertThat(files("-daily.zip")).isEqualTo(1);
   }

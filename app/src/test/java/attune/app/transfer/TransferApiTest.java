@@ -127,6 +127,60 @@ class TransferApiTest {
     }
   }
 
+  /** A part changed by somebody who knows how a manifest is made. */
+  private static byte[] forged(Map<String, String> good, String part, UnaryOperator<String> change)
+      throws IOException {
+    String was = good.get(part);
+    String is = change.apply(was);
+    Map<String, String> forged = new TreeMap<>(good);
+    forged.put(part, is);
+    forged.compute(
+        "manifest.json",
+        (name, text) ->
+            text.replace(sha256(was), sha256(is))
+                .replace("\"bytes\" : " + bytes(was), "\"bytes\" : " + bytes(is)));
+    return zip(forged);
+  }
+
+  private static int bytes(String text) {
+    return text.getBytes(StandardCharsets.ISO_8859_1).length;
+  }
+
+  private static String sha256(String text) {
+    return ExportService.sha256(text.getBytes(StandardCharsets.ISO_8859_1));
+  }
+
+  @Test
+  void aFileThatFailsHalfWayLeavesShelfAndSettingsAsTheyWere(
+      @TempDir Path first, @TempDir Path second) throws IOException {
+    Map<String, String> good;
+    try (Running one = RunningAttune.start(first)) {
+      aShop(one.api());
+      good = parts(one.api().bytes("/api/v1/export.zip"));
+    }
+    try (Running two = RunningAttune.start(second)) {
+      Api api = two.api();
+      api.post(
+          "/api/v1/shelf/products",
+          "{\"name\":\"Quay soap\",\"roles\":[\"cleaner\"],\"form\":\"liquid\",\"strength\":3}");
+      String shelf = api.get("/api/v1/shelf").text();
+      assertThat(shelf).contains("Quay soap");
+      Answer unasked = api.postZip("/api/v1/import", zip(good));
+      assertThat(unasked.status()).as(unasked.text()).isEqualTo(422);
+      assertThat(unasked.fault().get("pointer").asString()).isEqualTo("/replace");
+      byte[] broken =
+          forged(good, "tables/vehicle.json", text -> text.replaceFirst("\"id\"", "\"idea\""));
+      Answer half = api.postZip("/api/v1/import?replace=true", broken);
+      assertThat(half.status()).as(half.text()).isEqualTo(422);
+      assertThat(half.fault().get("found").asString()).contains("as it was before");
+      assertThat(api.get("/api/v1/shelf").text()).isEqualTo(shelf);
+      Answer whole = api.postZip("/api/v1/import?replace=true", zip(good));
+      assertThat(whole.status()).as(whole.text()).isEqualTo(200);
+      assertThat(api.get("/api/v1/shelf").text()).doesNotContain("Quay soap");
+      assertThat(second.toFile().list()).noneMatch(name -> name.endsWith(".part"));
+    }
+  }
+
   private static byte[] with(Map<String, String> good, String part, UnaryOperator<String> change)
       throws IOException {
     Map<String, String> changed = new TreeMap<>(good);
