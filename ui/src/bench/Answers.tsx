@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react'
 import { Button } from '../parts/controls'
 import { follows, type BenchTask } from './run'
 
@@ -22,7 +23,7 @@ const then: Record<string, string> = {
   refer: 'stop and refer',
 }
 
-/** What was seen, as large buttons that say what each leads to. */
+/** What was seen, as large buttons that say what each leads to; number keys press them in order. */
 export function Answers(props: {
   task: BenchTask
   disabled: boolean
@@ -31,8 +32,18 @@ export function Answers(props: {
   onSeen: (seen: string) => void
 }) {
   const { task } = props
+  const box = useRef<HTMLFieldSetElement>(null)
+  useEffect(() => {
+    const press = (e: KeyboardEvent) => {
+      const typing = (e.target as Element).closest('input, textarea, select, [role=dialog]')
+      if (typing || e.repeat || e.metaKey || e.ctrlKey || e.altKey || !/^[1-9]$/.test(e.key)) return
+      box.current?.querySelectorAll<HTMLButtonElement>('button')[Number(e.key) - 1]?.click()
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [])
   return (
-    <fieldset className="grid gap-2" disabled={props.disabled}>
+    <fieldset ref={box} className="grid gap-2" disabled={props.disabled}>
       <legend className="mb-1 text-do font-semibold">
         {asks[task.look ?? '']}
         {task.passesHigh > 0 && (

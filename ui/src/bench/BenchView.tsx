@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { ApiError, type Schemas } from '../api/client'
+import { ApiError } from '../api/client'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -10,10 +10,11 @@ import { useAlarms } from './alarms'
 import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
 import { clockStart, elapsedOf, face, needsHands, waitsFor } from './clocks'
+import { cardOf, cardsOf, deedOf, roundOf } from './deeds'
 import { Device, useDevice } from './Device'
 import { Goes, Line, Paused, Room } from './Goes'
 import { isOpen, isOver, type BenchTask } from './run'
-import { TaskCard } from './TaskCard'
+import { RoundCard } from './RoundCard'
 import { useBench, useServerTime } from './useBench'
 
 const everyone = 'Everyone'
@@ -21,10 +22,10 @@ const everyone = 'Everyone'
 export function BenchView() {
   const job = useJob()
   const device = useDevice()
-  const [who, setWho] = useState<string | undefined>(() => sessionStorage.getItem('attune.who') ?? undefined)
+  const [said, setWho] = useWho(job.id)
   const { run, bench, begin, tell, lastTold, waiting, refused, held, forget, remark, cut } = useBench(
     job.id,
-    who ?? '',
+    said ?? '',
   )
   const layout = useCabin(job)
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
@@ -32,6 +33,8 @@ export function BenchView() {
   const [chosen, setChosen] = useInHand(job.id, search.get('task') ?? undefined)
   const tasks = useMemo(() => (bench?.tasks ?? []).filter((t) => t.state !== 'REPLACED'), [bench])
   const people = useMemo(() => [...new Set(tasks.flatMap((t) => t.person ?? []))], [tasks])
+  const who = people.length > 1 && said && people.includes(said) ? said : undefined
+  const [picked, setPicked] = useState<ReadonlySet<string>>(new Set())
   const open = useMemo(
     () => tasks.filter((t) => t.needsHands && isOpen(t) && (!who || t.person === who)),
     [tasks, who],
@@ -41,14 +44,21 @@ export function BenchView() {
   const sits = current && clockStart(current) && face(current, elapsedOf(current, now)).phase === 'sits'
   // what can be worked on stays in hand until it is told, whatever comes due
   if (current && current.id !== chosen && waits.length === 0 && !sits) setChosen(current.id)
-  const others = open.filter((t) => t !== current)
-  const after = needsHands(others, now, tasks)
-  const alike = current?.look === 'seams' ? checksBeside(current, others, tasks, job) : []
-  const toldHere = tasks.find((t) => t.id === lastTold)
+  const card = current && cardOf(current)
+  const here = open.filter((t) => cardOf(t) === card)
+  const deed = deedOf(here, tasks, now, picked)
+  const after = needsHands(
+    open.filter((t) => cardOf(t) !== card),
+    now,
+    tasks,
+  )
+  const cards = cardsOf(tasks)
+  const toldHere = tasks.filter((t) => lastTold.includes(t.id))
   const doneLast = tasks
     .filter((t) => t.needsHands && (t.state === 'DONE' || t.state === 'SKIPPED' || t.outcome === 'refer'))
     .reduce<BenchTask | undefined>((a, b) => (a && (a.doneAt ?? '') > (b.doneAt ?? '') ? a : b), undefined)
-  const lastDone = toldHere ?? doneLast
+  const undoes = toldHere.length > 0 ? toldHere : doneLast ? [doneLast] : []
+  const lastDone = undoes[0]
   useWakeLock(bench !== undefined)
   usePedal(device.nextKey)
   const mine = useMemo(() => tasks.filter((t) => !who || !t.person || t.person === who), [tasks, who])
@@ -92,6 +102,7 @@ export function BenchView() {
     )
   }
   const pick = (id: string | undefined) => {
+    setPicked(new Set())
     setChosen(id)
     setSearch({}, { replace: true })
   }
@@ -102,9 +113,16 @@ export function BenchView() {
       <Line cut={cut} waiting={waiting} refused={refused} held={held} tasks={bench.tasks} onForget={forget} />
       <div className="flex items-start justify-between gap-2">
         <div>
-          <p className="text-note text-faint" role="status">
-            {bench.tasksDone} of {plural(bench.tasksTotal, 'step')} done
-          </p>
+          <div className="flex flex-wrap gap-x-3 text-note">
+            {card && (
+              <p className="font-semibold">
+                Card {cards.indexOf(card) + 1} of {cards.length}
+              </p>
+            )}
+            <p className="text-faint" role="status">
+              {bench.tasksDone} of {plural(bench.tasksTotal, 'step')} done
+            </p>
+          </div>
           <Goes bench={bench} />
         </div>
         {lastDone && job.state !== 'HANDED_OVER' && (
@@ -112,11 +130,14 @@ export function BenchView() {
             weight="quiet"
             className="min-h-12 text-right"
             onClick={() => {
-              tell({ taskId: lastDone.id, kind: 'undone' })
+              tell(...undoes.map((t) => ({ taskId: t.id, kind: 'undone' })))
               pick(lastDone.id)
             }}
           >
-            Undo: {lastDone.title.toLowerCase()} {lastDone.where && `(${lastDone.where})`}
+            Undo: {lastDone.title.toLowerCase()}{' '}
+            {undoes.length > 1
+              ? `(${plural(undoes.length, 'panel')})`
+              : lastDone.where && `(${lastDone.where})`}
           </Button>
         )}
       </div>
@@ -130,14 +151,16 @@ export function BenchView() {
           }))}
           onChange={(value) => {
             pick(undefined)
-            const one = value === everyone ? undefined : value
-            setWho(one)
-            if (one) sessionStorage.setItem('attune.who', one)
-            else sessionStorage.removeItem('attune.who')
+            setWho(value === everyone ? undefined : value)
           }}
         />
       )}
-      <Clocks tasks={mine} now={now} onPick={pick} current={current?.id} />
+      <Clocks
+        tasks={mine}
+        now={now}
+        onPick={pick}
+        isInHand={(t) => t === deed?.tasks[0] || isOnDrawing(t, here)}
+      />
       <p
         role="status"
         aria-label="What follows"
@@ -155,27 +178,28 @@ export function BenchView() {
       {bench.paused ? (
         <Paused bench={bench} now={now} onGoOn={() => tell({ taskId: '', kind: 'resumed' })} />
       ) : current ? (
-        <TaskCard
-          key={`${current.id} ${current.passes}`}
+        <RoundCard
+          key={card}
           job={job}
-          task={current}
+          round={roundOf(bench, deed?.tasks[0] ?? current)}
+          current={current}
+          here={here}
+          whole={tasks.filter((t) => t.needsHands && cardOf(t) === card)}
+          deed={deed}
           said={remark}
           waits={waits}
           next={after}
-          isNextFree={after !== undefined && waitsFor(after, tasks).length === 0}
+          nextMeans={after && roundOf(bench, after)?.means}
           onNext={pick}
-          alike={alike}
-          onAllClean={() => {
-            for (const task of [...alike, current]) tell({ taskId: task.id, kind: 'seen', seen: 'clean' })
-            pick(undefined)
-          }}
+          picked={picked}
+          onPicked={setPicked}
           now={now}
           layout={layout.data}
           read={search.get('task') === current.id ? (search.get('seen') ?? undefined) : undefined}
-          onTell={(what) => {
-            tell({ taskId: current.id, ...what })
-            const stays = ['started', 'note', 'swapped', 'undone'].includes(what.kind)
-            pick(stays || what.kind === 'seen' ? current.id : undefined)
+          onTell={(told, what) => {
+            tell(...told.map((t) => ({ taskId: t.id, ...what })))
+            const stays = ['started', 'note', 'swapped', 'undone', 'seen'].includes(what.kind)
+            pick(stays ? told[0]?.id : undefined)
           }}
         />
       ) : (
@@ -211,13 +235,23 @@ function useInHand(jobId: string, asked: string | undefined) {
   return [chosen, setChosen] as const
 }
 
-/** Other panels of the same seat or door whose check can be answered in the same look. */
-function checksBeside(current: BenchTask, others: BenchTask[], all: BenchTask[], job: Schemas['JobDetail']) {
-  const zones = new Map(job.document.surfaces.map((s) => [s.id, s.zone]))
-  const zone = zones.get(current.surfaceIds[0] ?? '')
-  return others.filter(
-    (t) => t.look === 'seams' && zones.get(t.surfaceIds[0] ?? '') === zone && waitsFor(t, all).length === 0,
+/** Whether the drawing of the card in hand shows its clock: of two on one panel it shows one. */
+const isOnDrawing = (task: BenchTask, here: BenchTask[]) =>
+  here.includes(task) &&
+  here.every(
+    (t) => t === task || !clockStart(t) || t.surfaceIds.every((panel) => !task.surfaceIds.includes(panel)),
   )
+
+/** Who works at this job on this device; another job asks anew. */
+function useWho(jobId: string) {
+  const key = `attune.who.${jobId}`
+  const [who, choose] = useState<string | undefined>(() => sessionStorage.getItem(key) ?? undefined)
+  const setWho = (name: string | undefined) => {
+    choose(name)
+    if (name) sessionStorage.setItem(key, name)
+    else sessionStorage.removeItem(key)
+  }
+  return [who, setWho] as const
 }
 
 /** A foot pedal, or whatever key is bound, presses the big button. */

@@ -44,7 +44,7 @@ describe('many clocks at once', () => {
   it('bring their step to hand, and leave out the one in hand and what is over', () => {
     const pick = vi.fn()
     const done = { ...due, state: 'DONE' } as BenchTask
-    render(<Clocks tasks={[late, done, sits]} now={NOW} current="c" onPick={pick} />)
+    render(<Clocks tasks={[late, done, sits]} now={NOW} isInHand={(t) => t.id === 'c'} onPick={pick} />)
     expect(screen.getAllByRole('button')).toHaveLength(1)
     fireEvent.click(screen.getByRole('button'))
     expect(pick).toHaveBeenCalledExactlyOnceWith('a')

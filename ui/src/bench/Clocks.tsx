@@ -22,14 +22,15 @@ const heads: Record<Face['phase'], string> = {
 export function Clocks(props: {
   tasks: BenchTask[]
   now: number
-  current?: string
+  /** True for what the card in hand shows already. */
+  isInHand?: (task: BenchTask) => boolean
   onPick: (id: string) => void
 }) {
   const faces = props.tasks
     .filter((task) => clockStart(task))
     .map((task) => ({ task, shown: face(task, elapsedOf(task, props.now)) }))
     .sort((a, b) => urgency(a.shown) - urgency(b.shown))
-  const hands = faces.filter((f) => f.shown.phase !== 'waits' && f.task.id !== props.current)
+  const hands = faces.filter((f) => f.shown.phase !== 'waits' && !props.isInHand?.(f.task))
   const waits = faces.filter((f) => f.shown.phase === 'waits' && f.shown.seconds > 0)
   if (hands.length === 0 && waits.length === 0) return null
   return (
@@ -73,13 +74,18 @@ export function Clocks(props: {
 export function BigClock({ task, now }: { task: BenchTask; now: number }) {
   const shown = face(task, elapsedOf(task, now))
   return (
-    <div className={`rounded-piece bg-paper px-4 py-3 ${frames[shown.phase]}`} data-phase={shown.phase}>
-      <p className="narrow font-semibold">{heads[shown.phase]}</p>
+    <div
+      className={`flex flex-wrap items-center gap-x-4 rounded-piece bg-paper px-4 py-2 ${frames[shown.phase]}`}
+      data-phase={shown.phase}
+    >
       <p className="text-clock leading-none font-bold" role="timer">
         {shown.phase === 'late' && '+'}
         {clock(shown.seconds)}
       </p>
-      <p>{shown.words}</p>
+      <div className="min-w-32 flex-1">
+        <p className="narrow font-semibold">{heads[shown.phase]}</p>
+        <p>{shown.words}</p>
+      </div>
     </div>
   )
 }

@@ -1,18 +1,42 @@
 import { Check } from 'lucide-react'
+import type { ReactNode } from 'react'
 import { HazardsOf } from '../parts/Hazards'
 import { clock, plural } from '../parts/words'
 import { clockStart, elapsedOf } from './clocks'
-import type { BenchTask } from './run'
+import { Hand } from './Hand'
+import type { Bench, BenchTask } from './run'
 
-/** What to do at a step, what to look for, and the cautions that are only to be read. */
-export function Instructions({ task, toRead }: { task: BenchTask; toRead: BenchTask['cautions'] }) {
+type Technique = Bench['rounds'][number]['technique'][number]
+
+/** What to do at a step, in a few words. */
+export const Lines = ({ task }: { task: BenchTask }) => (
+  <ul className="grid gap-0.5 leading-snug">
+    {task.lines.map((line) => (
+      <li key={line}>{line}</li>
+    ))}
+  </ul>
+)
+
+/** How the hands do it, each line with its movement. */
+export function How({ lines }: { lines: Technique[] }) {
+  if (lines.length === 0) return null
+  return (
+    <ul aria-label="How" className="grid gap-1 text-note">
+      {lines.map((line) => (
+        <li key={line.text} className="flex gap-2">
+          <Hand about={line.about} />
+          {line.text}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** What to look for, and the cautions only to be read. */
+export function Heed({ task }: { task: BenchTask }) {
+  const toRead = task.cautions.filter((c) => c.tick === 'NONE' || c.ticked)
   return (
     <>
-      <ul className="grid gap-1.5 text-do leading-snug">
-        {task.lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
       {task.lookFor && (
         <p className="border-l-4 border-l-tune pl-3">
           <strong>Look for.</strong> {task.lookFor}
@@ -34,16 +58,17 @@ export function Instructions({ task, toRead }: { task: BenchTask; toRead: BenchT
 }
 
 /** What a step waits for, the wait that ends last first. */
-export function NotYet({ waits, now }: { waits: BenchTask[]; now: number }) {
+export function NotYet(props: { waits: BenchTask[]; now: number; children?: ReactNode }) {
+  const { waits, now } = props
   const left = (t: BenchTask) => (clockStart(t) ? t.plannedS - elapsedOf(t, now) : Infinity)
   const last = waits.reduce((a, b) => (left(b) > left(a) ? b : a))
   return (
-    <p role="status" className="border-4 border-dashed border-under p-3">
+    <div role="status" className="border-4 border-dashed border-under p-3">
       <strong>Not yet.</strong> It comes after {last.title.toLowerCase()}
       {last.where && `, ${last.where}`}
       {clockStart(last) && !last.needsHands && ` (${clock(left(last))})`}
       {last.needsHands && last.person && ` (${last.person})`}
-      {waits.length > 1 && `, and ${plural(waits.length - 1, 'other step')}`}.
-    </p>
+      {waits.length > 1 && `, and ${plural(waits.length - 1, 'other step')}`}.{props.children}
+    </div>
   )
 }

@@ -51,6 +51,7 @@ const bench: Bench = {
   tasksTotal: 4,
   tasksDone: 0,
   pace: { handsOffAt: '', leftMin: 0, readyAt: '', planned: '', driveAt: '', sitAt: '', curedAt: '' },
+  rounds: [],
   tasks: [
     task('clean-1'),
     task('clean-2'),
@@ -99,6 +100,19 @@ describe('a run that has told what the server has not heard', () => {
     const laid = after(entry('check', 'done'), entry('coat', 'done'))
     expect(laid('dry')).toMatchObject({ state: 'RUNNING', startedAt: '2026-05-04T09:05:00' })
     expect(laid('level').clockFrom).toBe('2026-05-04T09:05:00')
+  })
+
+  it('lets a clock run on when the answer after it is taken back', () => {
+    const started = entry('clean-1', 'started')
+    const wrong = after(started, entry('clean-1', 'seen', { seen: 'soil' }), entry('clean-1', 'undone'))
+    expect(wrong('clean-1')).toMatchObject({ state: 'RUNNING', startedAt: started.at, passes: 0 })
+    const twice = after(
+      started,
+      entry('clean-1', 'seen', { seen: 'soil' }),
+      entry('clean-1', 'undone'),
+      entry('clean-1', 'undone'),
+    )
+    expect(twice('clean-1')).toMatchObject({ state: 'WAITING', startedAt: undefined })
   })
 
   it('takes a clock or a pass back, and stops for now', () => {

@@ -1,7 +1,9 @@
 import type { Schemas } from '../api/client'
 
 export type Bench = Schemas['BenchView']
-export type BenchTask = Schemas['BenchTask']
+
+/** A step; `laidAt` is this device's memory of a clock that ran before the last word on it. */
+export type BenchTask = Schemas['BenchTask'] & { laidAt?: string }
 export type Entry = Schemas['EntryRequest']
 export type Seen = Schemas['SeenView']
 
@@ -50,13 +52,15 @@ function folded(bench: Bench, entry: Entry): Bench {
       entry.kind === 'paused' ? { at: entry.at, by: entry.by ?? '', reason: entry.reason ?? '' } : undefined
     return { ...bench, paused }
   }
-  const task = bench.tasks.find((t) => t.id === entry.taskId)
-  if (!task) return bench
+  const found: BenchTask | undefined = bench.tasks.find((t) => t.id === entry.taskId)
+  if (!found) return bench
+  const task = found
   const change = (make: (t: BenchTask) => Partial<BenchTask>, which = (t: BenchTask) => t.id === task.id) => {
     const tasks = bench.tasks.map((t) => (which(t) ? { ...t, ...make(t) } : t))
     return counted({ ...bench, tasks: clocked(tasks) })
   }
-  const done = { state: 'DONE' as const, doneAt: entry.at, by: entry.by ?? '' }
+  const laidAt = task.state === 'RUNNING' ? task.startedAt : undefined
+  const done = { state: 'DONE' as const, doneAt: entry.at, by: entry.by ?? '', laidAt }
   switch (entry.kind) {
     case 'started':
       return task.state === 'WAITING'
@@ -71,13 +75,17 @@ function folded(bench: Bench, entry: Entry): Bench {
     case 'skipped':
       return isOpen(task) ? change(() => ({ ...done, state: 'SKIPPED' })) : bench
     case 'undone':
-      return change((t) => ({
-        state: 'WAITING',
-        startedAt: undefined,
-        doneAt: undefined,
-        passes: t.state === 'RUNNING' ? t.passes : Math.max(0, t.passes - 1),
-        clockFrom: t.step === 'level' ? t.clockFrom : undefined,
-      }))
+      return change((t) => {
+        const goesOn = t.state !== 'RUNNING' && t.laidAt !== undefined
+        return {
+          state: goesOn ? 'RUNNING' : 'WAITING',
+          startedAt: goesOn ? t.laidAt : undefined,
+          laidAt: undefined,
+          doneAt: undefined,
+          passes: t.state === 'RUNNING' ? t.passes : Math.max(0, t.passes - 1),
+          clockFrom: t.step === 'level' ? t.clockFrom : goesOn ? t.laidAt : undefined,
+        }
+      })
     case 'seen':
       return seen(bench, task, entry, change)
     default:
@@ -93,7 +101,13 @@ function seen(
 ): Bench {
   const then = follows(task, entry.seen ?? '')
   if (!then || (!isOpen(task) && then.next !== 'refer')) return bench
-  const judged = { passes: task.passes + 1, outcome: then.next, says: then.says, by: entry.by ?? '' }
+  const judged = {
+    passes: task.passes + 1,
+    outcome: then.next,
+    says: then.says,
+    by: entry.by ?? '',
+    laidAt: task.state === 'RUNNING' ? task.startedAt : undefined,
+  }
   const ended = { ...judged, state: 'DONE' as const, doneAt: entry.at }
   switch (then.next) {
     case 'again':

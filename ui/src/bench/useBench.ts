@@ -62,7 +62,7 @@ export function useBench(id: string, by: string) {
   const [refused, setRefused] = useState<RefusedEntry[]>(() => refusedEntries(id))
   const [held, setHeld] = useState<string>()
   const [remark, setRemark] = useState<string>()
-  const [lastTold, setLastTold] = useState<string>()
+  const [lastTold, setLastTold] = useState<string[]>([])
   const [cut, setCut] = useState(false)
   const queue = useRef(waiting)
   const sending = useRef(false)
@@ -169,19 +169,19 @@ export function useBench(id: string, by: string) {
 
   const bench = useMemo(() => run.data && waiting.reduce(withEntry, run.data), [run.data, waiting])
 
-  const tell = (what: Tell) => {
-    if (!run.data) return
+  /** What one press says, of one step or of several at once; an undo takes all of it back. */
+  const tell = (...whats: Tell[]) => {
+    const kind = whats[0]?.kind
+    if (!run.data || !kind) return
     const offset = msOf(run.data.serverNow) - run.dataUpdatedAt
-    const entry: Entry = {
-      id: crypto.randomUUID(),
-      at: localOf(deviceMs() + offset),
-      by: by || undefined,
-      ...what,
-    }
+    const at = localOf(deviceMs() + offset)
     setRemark(undefined)
-    if (['started', 'done', 'seen', 'skipped'].includes(what.kind)) setLastTold(what.taskId)
-    if (what.kind === 'undone') setLastTold(undefined)
-    hold([...queue.current, entry])
+    if (['started', 'done', 'seen', 'skipped'].includes(kind)) setLastTold(whats.map((w) => w.taskId))
+    if (kind === 'undone') setLastTold([])
+    hold([
+      ...queue.current,
+      ...whats.map((what): Entry => ({ id: crypto.randomUUID(), at, by: by || undefined, ...what })),
+    ])
     void flush()
   }
 

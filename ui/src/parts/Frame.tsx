@@ -7,6 +7,7 @@ import { localOf, nowMs } from '../api/clock'
 import { shopQuery } from '../api/queries'
 import { TextureDefs } from './textures'
 import { useTheme } from './useTheme'
+import { useTitle } from './useTitle'
 import { when, writeAs } from './words'
 import { usePhotoSender } from '../survey/waitingPhotos'
 
@@ -29,6 +30,7 @@ export function Frame() {
   const [theme, turn] = useTheme()
   const [finding, setFinding] = useState(false)
   usePhotoSender()
+  useTitle()
   const shop = useQuery({ ...shopQuery, staleTime: Infinity })
   const units = shop.data?.units ?? 'metric'
   const locale = shop.data?.locale ?? 'en-GB'

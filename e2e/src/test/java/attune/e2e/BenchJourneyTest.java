@@ -177,6 +177,42 @@ class BenchJourneyTest {
   }
 
   @Test
+  void aSeatIsLaidPanelByPanelAndWipedInOneLook(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      String job =
+          AtTheBench.job(
+              visit,
+              "One seat",
+              "\"finish\":\"leather/coated\"," + SOILED,
+              "fl-cushion-centre",
+              "fl-back-centre");
+      started(visit, job);
+      until(visit, "Clean");
+      visit.page.clock().install();
+      visit.page.reload();
+      visit.page.route("**/bench/entries", route -> route.abort()); // no line from here on
+      tickCautions(visit);
+      visit.buttonLike("^Laid: start the clock").click();
+      visit.buttonLike("^Laid: start the clock").click();
+      Locator drawing = visit.page.getByRole(AriaRole.GROUP, visit.named("Panels of this round"));
+      assertThat(drawing.getByLabel(Pattern.compile("let it sit"))).hasCount(2);
+      visit.isFitForEveryone();
+      visit.page.route("**/bench", route -> route.abort()); // nor the server's time
+      visit.page.clock().fastForward(LATER_S * 1000L);
+      assertThat(step(visit)).containsText("Told for 2 panels");
+      drawing.locator("[data-panel='fl-back-centre']").click();
+      assertThat(step(visit)).containsText("Only 1 panel picked.");
+      visit.button("The whole round").click();
+      visit.page.keyboard().press("2"); // the second answer
+      assertThat(visit.buttonLike("^Undo: clean \\(2 panels\\)")).isVisible();
+      assertThat(visit.page.getByText(Pattern.compile("^4 entries kept on this device")))
+          .isVisible();
+      visit.buttonLike("^Undo").click();
+      assertThat(visit.buttonLike("^Laid: start the clock")).isVisible();
+    }
+  }
+
+  @Test
   void colourOnTheClothStopsThePanelAndIsToldToTheCustomer(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       String job =

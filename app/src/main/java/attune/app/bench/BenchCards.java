@@ -1,5 +1,6 @@
 package attune.app.bench;
 
+import attune.app.bench.BenchViews.BenchRound;
 import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.SeenView;
 import attune.app.bench.BenchViews.TaskState;
@@ -18,7 +19,6 @@ import attune.core.run.Run;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Shelf;
 import jakarta.annotation.Nullable;
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -45,6 +45,16 @@ final class BenchCards {
     Places places = Places.of(labels, job.surfaces());
     this.words = new StepWords(job, surfaces, shelf, places);
     this.cautions = new StepCautions(surfaces, shelf, places, told);
+  }
+
+  /** The rounds of a plan, in the order of the walk; none of a plan made before there were any. */
+  List<BenchRound> rounds(PlanFile plan) {
+    return plan.rounds() == null
+        ? List.of()
+        : plan.rounds().stream()
+            .filter(round -> !round.step().equals(RunSteps.REST))
+            .map(words::round)
+            .toList();
   }
 
   /** Every step with where it stands; what the next rung would replace is not shown. */
@@ -81,6 +91,7 @@ final class BenchCards {
         instead == null ? words.lines(step) : words.instead(instead, words.lines(step));
     return new BenchTask(
         task.id(),
+        task.roundId(),
         task.step(),
         StepWords.title(task),
         task.surfaceIds(),
@@ -159,11 +170,12 @@ final class BenchCards {
     if (task.step().equals("level")) {
       return levelling(step, run, byId);
     }
-    if (step.rung().isEmpty() || task.wipeFrom() == null) {
+    if (step.rung().isEmpty() || task.wipeFrom() == null && task.spot() == null) {
       return Clock.NONE;
     }
-    int dwell = seconds(task.start(), task.wipeFrom());
-    int wipeBy = seconds(task.start(), task.wipeBy());
+    // as the treatment says: the plan's own times hold the turns of its neighbours too
+    int dwell = (int) step.rung().get().dwellS().min();
+    int wipeBy = (int) Math.max(dwell, Math.min(DAY_S, step.rung().get().sections().windowS()));
     String note = null;
     Window window = windows.get(step.task().surfaceIds().get(0));
     if (window != null) {
@@ -206,9 +218,5 @@ final class BenchCards {
         "No need to hurry. A small damp of fresh coating re-melts it; wipe at once. What has"
             + " cured on hide stays: note it as a high spot.",
         null);
-  }
-
-  private static int seconds(String from, String to) {
-    return (int) Duration.between(LocalDateTime.parse(from), LocalDateTime.parse(to)).toSeconds();
   }
 }

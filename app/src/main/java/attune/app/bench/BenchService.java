@@ -164,6 +164,7 @@ public class BenchService {
         pace.view(whole, now()),
         whole.run().paused().map(p -> new PausedView(p.at(), p.by(), p.reason())).orElse(null),
         air(whole.told()),
+        cards(whole).rounds(whole.plan()),
         tasks);
   }
 
@@ -176,9 +177,12 @@ public class BenchService {
   }
 
   private List<BenchTask> tasks(WholeRun whole) {
+    return cards(whole).tasks(whole.steps(), whole.run(), whole.told());
+  }
+
+  private BenchCards cards(WholeRun whole) {
     JobFile job = whole.document();
-    return new BenchCards(whole.plan(), job, whole.shelf(), jobs.labels(job), whole.told())
-        .tasks(whole.steps(), whole.run(), whole.told());
+    return new BenchCards(whole.plan(), job, whole.shelf(), jobs.labels(job), whole.told());
   }
 
   /**

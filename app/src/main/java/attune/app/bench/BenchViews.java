@@ -51,9 +51,30 @@ public final class BenchViews {
    */
   public record CautionView(String code, String text, Tick tick, boolean ticked) {}
 
+  /** A short line of technique, by what it is about: load, motion, wipe and so on. */
+  public record TechniqueView(String about, String text) {}
+
+  /**
+   * A round: what is worked in one go, on one card.
+   *
+   * @param means bottle, ratio and tool in words, empty where none is fetched
+   * @param surfaceIds in working order
+   * @param minutes hands-on, planned
+   */
+  public record BenchRound(
+      String id,
+      String zone,
+      String title,
+      String where,
+      String means,
+      List<String> surfaceIds,
+      List<TechniqueView> technique,
+      int minutes) {}
+
   /**
    * One task as the bench shows it.
    *
+   * @param roundId its round, null where the plan was made before rounds, and for waits
    * @param person who was planned to do it, null for a wait
    * @param needsHands false for drying and curing
    * @param lines what to do, in short sentences
@@ -76,6 +97,7 @@ public final class BenchViews {
    */
   public record BenchTask(
       String id,
+      @Nullable String roundId,
       String step,
       String title,
       List<String> surfaceIds,
@@ -138,6 +160,7 @@ public final class BenchViews {
       PaceView pace,
       @Nullable PausedView paused,
       @Nullable AirNow air,
+      List<BenchRound> rounds,
       List<BenchTask> tasks) {}
 
   /**

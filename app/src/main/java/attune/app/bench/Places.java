@@ -48,7 +48,7 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
         : panels.size() + " panels";
   }
 
-  private static String words(String code) {
+  static String words(String code) {
     String spaced = code.replace('-', ' ');
     return Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
   }

@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The steps of a run, made of its plan: what the timetable has, the rungs above the first held back
@@ -33,8 +34,9 @@ final class RunSteps {
   static final Set<String> WAITS = Set.of("wait");
   static final Set<String> LAYS =
       Set.of("condition", "protect", "barrier", "coat", "dress", "refinish");
+  private static final Set<String> BONDS = Set.of("coat", "barrier");
   private static final Set<String> CLEANS = Set.of("clean", "textile");
-  private static final String REST = "break";
+  static final String REST = "break";
   private static final String METER = "meter";
   private static final int METER_S = 60;
   private static final int TEST_S = 180;
@@ -80,9 +82,14 @@ final class RunSteps {
     if (LAYS.contains(file.step())) {
       meter(place);
     }
+    if (file.spot() != null) {
+      Optional<RungFile> remover = remover(file);
+      steps.add(new Step(task(file, remover, RunTask.SPOT), file, remover));
+      return;
+    }
     Optional<RungFile> rung =
         CLEANS.contains(file.step())
-            ? planned(file).flatMap(s -> s.ladder().stream().findFirst())
+            ? planned(file).flatMap(s -> ladder(s).stream().findFirst())
             : Optional.empty();
     steps.add(new Step(task(file, rung, rung.isPresent() ? 1 : 0), file, rung));
     if (rung.isPresent() && isLastSection(place)) {
@@ -90,12 +97,28 @@ final class RunSteps {
     }
   }
 
+  /** What climbs; what meets a stain stands by itself. */
+  private static List<RungFile> ladder(PlannedSurfaceFile surface) {
+    return surface.ladder().stream().filter(rung -> rung.spot() == null).toList();
+  }
+
+  private Optional<RungFile> remover(TaskFile file) {
+    return planned(file).stream()
+        .flatMap(s -> s.ladder().stream())
+        .filter(rung -> file.spot().equals(rung.spot()))
+        .filter(rung -> Objects.equals(rung.cleanerId(), file.productId()))
+        .findFirst();
+  }
+
   private boolean isLastSection(int place) {
     TaskFile file = plan.timeline().get(place);
-    return plan.timeline().stream()
-        .skip(place + 1L)
-        .noneMatch(
-            later -> CLEANS.contains(later.step()) && later.surfaceIds().equals(file.surfaceIds()));
+    return plan.timeline().stream().skip(place + 1L).noneMatch(later -> isCleaning(later, file));
+  }
+
+  private static boolean isCleaning(TaskFile task, TaskFile of) {
+    return CLEANS.contains(task.step())
+        && task.spot() == null
+        && task.surfaceIds().equals(of.surfaceIds());
   }
 
   private Optional<PlannedSurfaceFile> planned(TaskFile file) {
@@ -113,12 +136,9 @@ final class RunSteps {
   /** The rungs above the first, each with its own test spot. */
   private void above(TaskFile last) {
     String panel = last.surfaceIds().get(0);
-    List<RungFile> ladder = planned.get(panel).ladder();
+    List<RungFile> ladder = ladder(planned.get(panel));
     int ofFirst =
-        plan.timeline().stream()
-            .filter(t -> CLEANS.contains(t.step()) && t.surfaceIds().equals(last.surfaceIds()))
-            .mapToInt(RunSteps::seconds)
-            .sum();
+        plan.timeline().stream().filter(t -> isCleaning(t, last)).mapToInt(RunSteps::seconds).sum();
     int passes = Math.max(1, ladder.get(0).passes().high());
     for (int i = 1; i < ladder.size(); i++) {
       RungFile rung = ladder.get(i);
@@ -151,7 +171,8 @@ final class RunSteps {
         wet
             ? from.plusSeconds(Math.max(rung.dwellS().min(), rung.sections().windowS())).toString()
             : null,
-        List.of(like.id()));
+        List.of(like.id()),
+        null);
   }
 
   /** Every panel that is through with its cleaning and gets something laid on, in one go. */
@@ -193,7 +214,8 @@ final class RunSteps {
             first.roundId(),
             null,
             null,
-            panels.stream().map(panel -> "dry-" + panel).toList());
+            panels.stream().map(panel -> "dry-" + panel).toList(),
+            null);
     steps.add(new Step(task(file, Optional.empty(), 0), file, Optional.empty()));
   }
 
@@ -213,12 +235,25 @@ final class RunSteps {
 
   /** The wait a product asks for after the one before it on its panel. */
   private int gap(TaskFile file) {
+    if (file.step().equals("residue")) {
+      return planned(file).map(RunSteps::beforeBonding).orElse(0);
+    }
     if (!LAYS.contains(file.step())) {
       return 0;
     }
     return planned(file).stream()
         .flatMap(s -> s.finishSteps().stream())
         .filter(f -> f.step().equals(file.step()))
+        .mapToInt(PlanFile.FinishStepFile::waitS)
+        .findFirst()
+        .orElse(0);
+  }
+
+  /** What is wiped off before a coat waits as the coat would for what was laid before it. */
+  private static int beforeBonding(PlannedSurfaceFile surface) {
+    return surface.finishSteps().stream()
+        .skip(1)
+        .filter(f -> BONDS.contains(f.step()))
         .mapToInt(PlanFile.FinishStepFile::waitS)
         .findFirst()
         .orElse(0);
@@ -263,11 +298,17 @@ final class RunSteps {
   private List<String> covered(TaskFile spot) {
     Optional<String> finish = finish(spot.surfaceIds().get(0)).map(Finish::code);
     return plan.surfaces().stream()
-        .filter(s -> !s.ladder().isEmpty())
-        .filter(s -> Objects.equals(s.ladder().get(0).cleanerId(), spot.productId()))
+        .filter(s -> laysFirst(s, spot.productId()))
         .map(PlannedSurfaceFile::surfaceId)
         .filter(id -> finish(id).map(Finish::code).equals(finish))
         .toList();
+  }
+
+  /** Its first rung's bottle, or one that meets a stain of it. */
+  private static boolean laysFirst(PlannedSurfaceFile s, String productId) {
+    return Stream.concat(
+            ladder(s).stream().limit(1), s.ladder().stream().filter(r -> r.spot() != null))
+        .anyMatch(rung -> Objects.equals(rung.cleanerId(), productId));
   }
 
   private Optional<Looked> looked(TaskFile file, Optional<RungFile> rung) {

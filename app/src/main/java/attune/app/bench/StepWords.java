@@ -1,11 +1,14 @@
 package attune.app.bench;
 
+import attune.app.bench.BenchViews.BenchRound;
+import attune.app.bench.BenchViews.TechniqueView;
 import attune.app.bench.EntryDetail.UsedInstead;
 import attune.app.bench.RunSteps.Step;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.WishesFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
+import attune.app.format.PlanFile.RoundFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.TaskFile;
 import attune.core.shelf.Product;
@@ -22,6 +25,8 @@ import java.util.stream.Stream;
 
 /** Words a step for the bench: what, where, with what, how wet, what to look for. */
 final class StepWords {
+  private static final String CABIN = "cabin";
+
   private final JobFile job;
   private final Map<String, PlannedSurfaceFile> surfaces;
   private final Shelf shelf;
@@ -37,8 +42,36 @@ final class StepWords {
     this.places = places;
   }
 
+  /** A round in words: those of its first task, with what is fetched for it. */
+  BenchRound round(RoundFile round) {
+    String means =
+        Stream.of(
+                round.productId() == null ? null : name(round.productId()),
+                round.ratio() == null || round.productId() == null
+                    ? null
+                    : round.ratio().equals("ready") ? "as it comes" : round.ratio(),
+                round.toolId() == null ? null : tool(round.toolId()))
+            .filter(Objects::nonNull)
+            .collect(Collectors.joining(", "));
+    return new BenchRound(
+        round.id(),
+        round.zone(),
+        title(round.step(), round.id()),
+        round.zone().equals(CABIN) ? places.of(round.surfaceIds()) : Places.words(round.zone()),
+        means,
+        round.surfaceIds(),
+        round.technique().stream()
+            .map(line -> new TechniqueView(line.code(), line.text()))
+            .toList(),
+        (int) Math.max(1, Math.round(round.handsMin())));
+  }
+
   static String title(TaskFile task) {
-    return switch (task.step()) {
+    return task.spot() == null ? title(task.step(), task.id()) : "Lift the stain";
+  }
+
+  private static String title(String step, String id) {
+    return switch (step) {
       case "receive" -> "Receive the vehicle";
       case "inspect" -> "Inspect under the lamp";
       case "precautions" -> "Take precautions";
@@ -57,10 +90,10 @@ final class StepWords {
       case "coat" -> "Coat";
       case "dress" -> "Dress";
       case "level" -> "Level";
-      case "wait" -> waiting(task.id());
-      case "refinish" -> task.id().startsWith("fit-") ? "Fit the part" : "Restore";
+      case "wait" -> waiting(id);
+      case "refinish" -> id.contains("fit-") ? "Fit the part" : "Restore";
       case "handover" -> "Last look";
-      default -> task.step();
+      default -> step;
     };
   }
 
@@ -106,8 +139,7 @@ final class StepWords {
                           sentence(dry.how()),
                           "Confirm with the " + dry.confirmWith().replace('-', ' ') + "."))
               .orElse(List.of());
-      case "residue" ->
-          List.of("A damp white cloth over everything that will be coated, then a dry one.");
+      case "residue" -> residue(task);
       case "condition", "protect", "barrier", "coat", "dress", "refinish" -> finish(task);
       case "level" ->
           List.of(
@@ -165,6 +197,14 @@ final class StepWords {
     return name(task.productId()) + (ratio.equals("ready") ? ", as it comes," : " " + ratio);
   }
 
+  private List<String> residue(TaskFile task) {
+    return List.of(
+        task.productId() == null
+            ? "A white cloth damp with water over all of it, then a dry one."
+            : name(task.productId()) + " on the " + tool(task.toolId()) + ", then a dry face.",
+        "Let it dry before anything is laid on.");
+  }
+
   private static String sentence(String text) {
     return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
   }
@@ -197,6 +237,9 @@ final class StepWords {
         r.passes().low() == r.passes().high()
             ? passes(r.passes().low())
             : r.passes().low() + " to " + passes(r.passes().high()));
+    if (r.spot() != null) {
+      lines.add("On the stain alone, about " + Math.round(r.spot().cm2()) + " cm².");
+    }
     if (step.task().rung() > 1 && r.sections().count() > 1) {
       lines.add("In " + r.sections().count() + " sections, one after the other.");
     }

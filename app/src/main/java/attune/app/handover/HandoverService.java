@@ -30,6 +30,7 @@ import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.shelf.Hazards;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
+import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import jakarta.annotation.Nullable;
@@ -252,8 +253,13 @@ public class HandoverService {
             .collect(Collectors.toMap(JobFile.SurfaceFile::id, Function.identity()));
     Map<String, Set<String>> doneSteps = new LinkedHashMap<>();
     Map<String, Integer> rungs = new HashMap<>();
+    Map<String, Set<String>> lifted = new HashMap<>();
     for (BenchTask task : run.tasks()) {
-      if (task.state() == TaskState.DONE && task.surfaceIds().size() == 1) {
+      if (task.state() == TaskState.DONE && task.rung() == RunTask.SPOT) {
+        lifted
+            .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
+            .add(name(products, task.productId()));
+      } else if (task.state() == TaskState.DONE && task.surfaceIds().size() == 1) {
         doneSteps
             .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
             .add(task.step());
@@ -269,6 +275,7 @@ public class HandoverService {
               surface,
               doneSteps.getOrDefault(surface.surfaceId(), Set.of()),
               rungs.getOrDefault(surface.surfaceId(), 0),
+              lifted.getOrDefault(surface.surfaceId(), Set.of()),
               products);
       if (!did.isEmpty()) {
         treated.add(
@@ -288,7 +295,7 @@ public class HandoverService {
         c.soils() == null || c.soils().isEmpty()
             ? "soil"
             : String.join(", ", c.soils()).replace("food-drink", "food or drink").replace('-', ' ');
-    String soil = c.soil().equals("none") ? "clean" : c.soil() + " " + soils;
+    String soil = (c.soil().equals("none") ? "clean" : c.soil() + " " + soils) + stains(c);
     String rest =
         Stream.of(
                 c.wear().equals("intact") ? null : c.wear(),
@@ -300,10 +307,24 @@ public class HandoverService {
     return rest.isEmpty() ? soil : soil + "; " + rest;
   }
 
+  private static String stains(JobFile.ConditionFile c) {
+    return c.stains() == null || c.stains().isEmpty()
+        ? ""
+        : c.stains().stream()
+            .map(stain -> stain.kind().replace("food-drink", "food or drink").replace('-', ' '))
+            .distinct()
+            .collect(Collectors.joining(", ", "; stains of ", ""));
+  }
+
   private static String did(
-      PlannedSurfaceFile surface, Set<String> steps, int rung, Shelf products) {
+      PlannedSurfaceFile surface,
+      Set<String> steps,
+      int rung,
+      Set<String> removers,
+      Shelf products) {
     List<String> did = new ArrayList<>();
     surface.ladder().stream()
+        .filter(worked -> worked.spot() == null)
         .limit(rung)
         .reduce((milder, firmer) -> firmer)
         .map(
@@ -312,6 +333,9 @@ public class HandoverService {
                     ? "dusted dry"
                     : "cleaned with " + name(products, worked.cleanerId()))
         .ifPresent(did::add);
+    if (!removers.isEmpty()) {
+      did.add("stain worked with " + String.join(", ", removers));
+    }
     for (PlanFile.FinishStepFile step : surface.finishSteps()) {
       if (steps.contains(step.step())) {
         did.add(past(step.step()) + " with " + name(products, step.productId()));

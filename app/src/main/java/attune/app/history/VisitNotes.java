@@ -12,6 +12,7 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.VehicleService;
 import attune.app.shelf.StockService;
+import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import java.time.LocalDateTime;
@@ -62,8 +63,9 @@ public class VisitNotes {
       Set<String> done = done(tasks, surface.surfaceId());
       String panel = job.labels().get(surface.surfaceId());
       for (int rung = 1; rung <= surface.ladder().size(); rung++) {
-        int passes = passes(tasks, surface.surfaceId(), rung);
         RungFile worked = surface.ladder().get(rung - 1);
+        int number = worked.spot() == null ? rung : RunTask.SPOT;
+        int passes = passes(tasks, surface.surfaceId(), number);
         if (passes > 0 && worked.cleanerId() != null) {
           used.add(cleaned(jobId, surface.surfaceId(), panel, when, worked, passes, shelf));
         }

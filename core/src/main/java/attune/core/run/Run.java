@@ -69,18 +69,10 @@ public final class Run {
     return run;
   }
 
-  /** What an undo goes back behind: a started clock, or the last round with its clock. */
+  /** What an undo goes back behind: one thing, the last. A clock that ran before it runs on. */
   private List<Entry> lastRound(String taskId) {
     List<Entry> here = counted.getOrDefault(taskId, List.of());
-    int last = here.size() - 1;
-    if (last < 0) {
-      return List.of();
-    }
-    boolean withClock =
-        last > 0
-            && here.get(last).kind() != Kind.STARTED
-            && here.get(last - 1).kind() == Kind.STARTED;
-    return List.copyOf(here.subList(withClock ? last - 1 : last, last + 1));
+    return here.isEmpty() ? List.of() : List.of(here.get(here.size() - 1));
   }
 
   private void counts(Entry entry) {
@@ -170,13 +162,14 @@ public final class Run {
 
   /** True where some panel the step speaks for has a rung above. */
   public boolean isBelowTop(RunTask task) {
-    return task.covers().stream()
-        .anyMatch(
-            panel -> {
-              int rung = rung(task, panel);
-              return rung > 0
-                  && tasks.stream().anyMatch(t -> t.isOnlyAt(panel) && t.rung() == rung + 1);
-            });
+    return task.rung() != RunTask.SPOT
+        && task.covers().stream()
+            .anyMatch(
+                panel -> {
+                  int rung = rung(task, panel);
+                  return rung > 0
+                      && tasks.stream().anyMatch(t -> t.isOnlyAt(panel) && t.rung() == rung + 1);
+                });
   }
 
   private void refer(String panel, Entry entry, Outcome outcome) {

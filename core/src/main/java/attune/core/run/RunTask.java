@@ -13,8 +13,8 @@ import java.util.Optional;
  * @param seconds planned length, 0 or more
  * @param after steps it follows
  * @param gapS seconds to wait after them, as between two products
- * @param rung of the panel's ladder, from 1; 0 for what is no cleaning. Rungs above the first are
- *     held until a result leads to them
+ * @param rung of the panel's ladder, from 1; 0 for what is no cleaning, {@link #SPOT} for a stain.
+ *     Rungs above the first are held until a result leads to them
  * @param looked how it is judged; empty where a tick is all
  */
 public record RunTask(
@@ -28,6 +28,9 @@ public record RunTask(
     int gapS,
     int rung,
     Optional<Looked> looked) {
+  /** The rung of a step about a stain: no rung leads on from it, what stays is left. */
+  public static final int SPOT = -1;
+
   /** Begun as soon as what it follows is over. */
   public RunTask(
       String id,

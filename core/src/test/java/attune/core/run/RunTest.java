@@ -182,7 +182,7 @@ class RunTest {
   }
 
   @Test
-  void undoTakesBackTheClockOrThePassWithItsClock() {
+  void anUndoTakesBackOneThingAndWhatRanBeforeItRunsOn() {
     at(1, "clean-rim", Kind.STARTED, null, "Mira").at(9, "clean-rim", Seen.BROWN);
     at(10, "clean-rim", Kind.STARTED, null, "Mira");
     assertThat(run().state("clean-rim").startedAt()).contains(NINE.plusMinutes(10));
@@ -191,6 +191,10 @@ class RunTest {
     assertThat(run().state("clean-rim").passes()).isEqualTo(1);
     at(12, "clean-rim", Kind.UNDONE, null, "Mira");
     assertThat(run().state("clean-rim").passes()).isZero();
+    assertThat(phase("clean-rim")).isEqualTo(Phase.RUNNING);
+    assertThat(run().state("clean-rim").startedAt()).contains(NINE.plusMinutes(1));
+    at(13, "clean-rim", Kind.UNDONE, null, "Mira");
+    assertThat(phase("clean-rim")).isEqualTo(Phase.WAITING);
     assertThat(run().state("clean-rim").startedAt()).isEmpty();
   }
 
