@@ -2044,6 +2044,9 @@ export interface components {
             barrierBacked?: boolean;
             /** Format: int32 */
             count?: number;
+            suits?: string[];
+            /** Format: double */
+            contactCm2?: number;
         };
         ToolView: {
             record: components["schemas"]["ToolFile"];
@@ -2128,6 +2131,8 @@ export interface components {
             quats?: boolean;
             anionic?: boolean;
             flammable?: boolean;
+            scented?: boolean;
+            aerosol?: boolean;
         };
         SecondsFile: {
             /** Format: int32 */
@@ -2248,6 +2253,12 @@ export interface components {
             leftOut?: string[];
             parts?: components["schemas"]["PartFile"][];
         };
+        BreaksFile: {
+            /** Format: int32 */
+            everyMin: number;
+            /** Format: int32 */
+            min: number;
+        };
         ByHandFile: {
             needles: components["schemas"]["NeedlesFile"];
             reason?: string;
@@ -2264,6 +2275,7 @@ export interface components {
             stainAgeDays?: number;
             /** Format: double */
             sheenGu?: number;
+            stains?: components["schemas"]["StainFile"][];
         };
         HistoryFile: {
             date: string;
@@ -2351,10 +2363,22 @@ export interface components {
             start: string;
             returnBy?: string;
             climate?: string;
+            faults?: string[];
+            childSeat?: string;
+            breaks?: components["schemas"]["BreaksFile"];
+            skills?: string[];
         };
         ShelfChoiceFile: {
             products?: unknown[];
             tools?: unknown[];
+        };
+        StainFile: {
+            kind: string;
+            extent: string;
+            /** Format: double */
+            cm2?: number;
+            /** Format: int32 */
+            ageDays?: number;
         };
         SurfaceFile: {
             id: string;
@@ -2402,6 +2426,7 @@ export interface components {
             sheen?: string;
             standard?: string;
             protection?: string;
+            avoid?: string[];
         };
         MoveRequest: {
             taskId: string;
@@ -2699,6 +2724,7 @@ export interface components {
             care: components["schemas"]["CareFile"][];
             houseRules: components["schemas"]["HouseRuleFile"][];
             warnings: components["schemas"]["CodeFile"][];
+            remains?: components["schemas"]["RemainsFile"][];
         };
         PlannedSurfaceFile: {
             surfaceId: string;
@@ -2746,6 +2772,11 @@ export interface components {
             unit?: string;
             setBy: string;
         };
+        RemainsFile: {
+            surfaceId: string;
+            soil: string;
+            text: string;
+        };
         RoundFile: {
             id: string;
             zone: string;
@@ -2784,6 +2815,7 @@ export interface components {
             leadsOn: string;
             stop: string;
             testSpot: boolean;
+            spot?: components["schemas"]["SpotFile"];
         };
         SectionsFile: {
             /** Format: int32 */
@@ -2799,6 +2831,12 @@ export interface components {
             min: number;
             /** Format: int64 */
             max: number;
+        };
+        SpotFile: {
+            /** Format: double */
+            cm2: number;
+            /** Format: double */
+            ml: number;
         };
         TaskFile: {
             id: string;
@@ -2817,6 +2855,7 @@ export interface components {
             wipeFrom?: string;
             wipeBy?: string;
             after: string[];
+            spot?: components["schemas"]["SpotFile"];
         };
         TotalsFile: {
             handsMin: components["schemas"]["RangeFile"];
@@ -3377,6 +3416,7 @@ export interface components {
             sheenGu?: number;
             /** Format: double */
             surfaceTempC?: number;
+            stains?: components["schemas"]["StainFile"][];
             usual?: boolean;
             cleared?: boolean;
         };
@@ -3470,8 +3510,20 @@ export interface components {
             airSpeedMs?: number;
             sun?: string;
         };
+        BenchRound: {
+            id: string;
+            zone: string;
+            title: string;
+            where: string;
+            means: string;
+            surfaceIds: string[];
+            technique: components["schemas"]["TechniqueView"][];
+            /** Format: int32 */
+            minutes: number;
+        };
         BenchTask: {
             id: string;
+            roundId?: string;
             step: string;
             title: string;
             surfaceIds: string[];
@@ -3530,6 +3582,7 @@ export interface components {
             pace: components["schemas"]["PaceView"];
             paused?: components["schemas"]["PausedView"];
             air?: components["schemas"]["AirNow"];
+            rounds: components["schemas"]["BenchRound"][];
             tasks: components["schemas"]["BenchTask"][];
         };
         CautionView: {
@@ -3570,6 +3623,10 @@ export interface components {
             says: string;
             lastNext: string;
             lastSays: string;
+        };
+        TechniqueView: {
+            about: string;
+            text: string;
         };
         EntriesRequest: {
             entries: components["schemas"]["EntryRequest"][];
@@ -6270,7 +6327,9 @@ export interface operations {
     };
     bring: {
         parameters: {
-            query?: never;
+            query?: {
+                replace?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;

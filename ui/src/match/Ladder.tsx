@@ -15,13 +15,15 @@ export function Ladder(props: {
 }) {
   const { match, names, decisions } = props
   const { answer } = match
+  const ladder = answer.ladder.filter((rung) => !rung.spot)
+  const spots = answer.ladder.filter((rung) => rung.spot)
   return (
     <section aria-label="Ladder" className="lying p-3">
       <h2 className="text-do">Ladder</h2>
       {props.open && <Tried tried={match.tried} names={names} decisions={decisions} />}
-      {answer.ladder.length > 0 && (
+      {ladder.length > 0 && (
         <ol className="mt-2 border-l-4 border-ink pl-4">
-          {answer.ladder.map((rung, i) => (
+          {ladder.map((rung, i) => (
             <li key={i} className="relative pb-4">
               <span aria-hidden="true" className="absolute top-3 -left-4 w-3 border-t-4 border-ink" />
               <p className="font-semibold">
@@ -49,7 +51,7 @@ export function Ladder(props: {
                   Done when: {rung.endPoint} <strong>{rung.stop}</strong>
                 </p>
               )}
-              {i < answer.ladder.length - 1 && <p className="mt-1 text-note">{rung.leadsOn}</p>}
+              {i < ladder.length - 1 && <p className="mt-1 text-note">{rung.leadsOn}</p>}
               {i === 0 && props.open && match.chosen && (
                 <DidItWork
                   jobId={props.jobId}
@@ -70,6 +72,7 @@ export function Ladder(props: {
           )}
         </ol>
       )}
+      <SpotList spots={spots} names={names} />
       {answer.milder && (
         <p className="mt-2 border-l-4 border-l-care pl-3">
           <strong>Milder, inside the year’s allowance:</strong>{' '}
@@ -83,7 +86,36 @@ export function Ladder(props: {
           <strong>Refer.</strong> {answer.refer.text}
         </p>
       )}
-      {answer.ladder.length === 0 && !answer.refer && <p className="mt-1">Nothing to clean here.</p>}
+      {ladder.length === 0 && !answer.refer && <p className="mt-1">Nothing to clean here.</p>}
+    </section>
+  )
+}
+
+/** What meets the stains, each alone, once the panel is clean. */
+function SpotList({ spots, names }: { spots: Schemas['RungFile'][]; names: Names }) {
+  if (spots.length === 0) return null
+  return (
+    <section aria-label="Stains" className="mt-1 border-t border-line pt-2">
+      <h3 className="font-semibold">Then the stains alone</h3>
+      <ul>
+        {spots.map((rung, i) => (
+          <li key={i} className="mt-1">
+            <p>
+              {names.get(rung.cleanerId ?? '') ?? rung.cleanerId}
+              {rung.ratio !== 'ready' && `, ${rung.ratio}`} from {names.get(rung.toolId) ?? rung.toolId}
+            </p>
+            <p className="text-note text-faint">
+              {rung.spot?.cm2} cm² · {rung.spot?.ml} ml ·{' '}
+              {plural(rung.passes.high, 'pass', 'passes').replace(
+                /^\d+/,
+                range(rung.passes.low, rung.passes.high),
+              )}{' '}
+              · sits {lasting(rung.dwellS.min)}
+            </p>
+            <p className="text-note">{rung.stop}</p>
+          </li>
+        ))}
+      </ul>
     </section>
   )
 }
@@ -175,6 +207,9 @@ const against: Record<string, string> = {
   EXPOSURE_SPENT: 'Would spend the year’s allowance',
   THROWS_DROPLETS: 'Flicks dirty cleaner about',
   FLAMMABLE: 'Flammable',
+  SPOT_ONLY: 'For a stain alone',
+  BARRED_HERE: 'Kept for other places',
+  SCENT: 'To be avoided in this car',
 }
 const spareCodes = ['DOMINATED', 'NOT_WANTED']
 

@@ -10,6 +10,7 @@ import { WhyNotLinks } from './WhyNotLinks'
 import { Preview } from './Preview'
 import { SafetySheet } from './SafetySheet'
 import { Amount, faultAt, faultsOf, filledIn, Part, three } from './record'
+import { Said } from './Said'
 import * as words from './shelfWords'
 
 type Product = Schemas['ProductFile']
@@ -270,6 +271,10 @@ function ProductForm(props: {
               )
             }
           />
+          <div className="grid gap-4 sm:grid-cols-2">
+            <Said label="Scented" value={draft.scented} onChange={(scented) => set({ scented })} />
+            <Said label="Mists by itself" value={draft.aerosol} onChange={(aerosol) => set({ aerosol })} />
+          </div>
           <TextField
             label="Hazard codes"
             value={(draft.hazards ?? []).join(' ')}

@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { clothsQuery, toolQuery } from '../api/queries'
-import { Button, ButtonLink, OneOf, TextField, Tick } from '../parts/controls'
+import { AnyOf, Button, ButtonLink, OneOf, TextField, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { WhyNotLinks } from './WhyNotLinks'
 import { ClothCard } from './Cloths'
@@ -135,20 +135,28 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
           <Tick
             label="Abrasive"
             checked={draft.abrasive ?? false}
-            onChange={(abrasive) => set({ abrasive: abrasive || undefined })}
+            onChange={(abrasive) => set({ abrasive })}
           />
-          <Tick
-            label="Dyed"
-            checked={draft.dyed ?? false}
-            onChange={(dyed) => set({ dyed: dyed || undefined })}
-          />
+          <Tick label="Dyed" checked={draft.dyed ?? false} onChange={(dyed) => set({ dyed })} />
           <Tick
             label="Barrier-backed"
             checked={draft.barrierBacked ?? false}
             onChange={(barrierBacked) => set({ barrierBacked: barrierBacked || undefined })}
           />
         </div>
+        <AnyOf
+          label="Kept for"
+          value={draft.suits ?? []}
+          options={words.suits}
+          onChange={(suits) => set({ suits: suits.length > 0 ? suits : undefined })}
+        />
         <div className={three}>
+          <Amount
+            label="Lies on at once, cm²"
+            value={draft.contactCm2}
+            onChange={(contactCm2) => set({ contactCm2 })}
+            fault={at('contactCm2')}
+          />
           <Amount
             label="Keeps of a product, ml"
             value={draft.retainsMl}

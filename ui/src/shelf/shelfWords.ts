@@ -107,3 +107,14 @@ export const soils = words(
   'white-bloom',
   'odour',
 )
+
+/** Where a tool may be used; none picked is not said, and then it may be anywhere. */
+export const suits = [
+  { value: 'seats', label: 'Seats', hint: 'Hide, vinyl, fabric' },
+  { value: 'hard-trim', label: 'Hard trim', hint: 'Dash, doors, console' },
+  { value: 'controls', label: 'Controls', hint: 'Rim, switches, screens' },
+  { value: 'nap', label: 'Nap', hint: 'Stays on nap' },
+  { value: 'floor', label: 'Floor', hint: 'Never touches a seat again' },
+  { value: 'belts', label: 'Belts', hint: 'Webbing alone' },
+  { value: 'outside', label: 'Outside', hint: 'Jambs and outside trim' },
+]

@@ -11,6 +11,7 @@ import { Identify } from './Identify'
 import { NameAndSize } from './NameAndSize'
 import { PanelEdit, type PanelEdits } from './PanelEdit'
 import { agreed, differ } from './shared'
+import { Stains } from './Stains'
 import type { Finding } from './useFindings'
 
 type Surface = Schemas['SurfaceFile']
@@ -92,6 +93,12 @@ export function FindingsPanel(props: {
           onSave={(stainAgeDays) => onFinding({ stainAgeDays })}
         />
       )}
+      <Stains
+        stains={read((s) => s.condition.stains) ?? []}
+        soils={soils}
+        disabled={disabled}
+        onSave={(stains) => onFinding({ stains })}
+      />
       <OneOf
         label={named('Wear', (s) => s.condition.wear)}
         value={read((s) => s.condition.wear)}

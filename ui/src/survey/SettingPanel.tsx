@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
-import { Field, inputForm, NumberField, OneOf, type Option } from '../parts/controls'
+import { AnyOf, Field, inputForm, NumberField, OneOf, type Option } from '../parts/controls'
 import { degrees, Say } from '../parts/words'
+import * as found from './findingWords'
 
 type Change = Schemas['JobChange']
 
@@ -83,6 +84,27 @@ export function SettingPanel(props: {
           onSave={(returnBy) => set({ returnBy })}
         />
       </div>
+      <AnyOf
+        label="Seen when it came in"
+        value={setting.faults ?? []}
+        options={found.faults}
+        disabled={disabled}
+        onChange={(faults) => set({ faults })}
+      />
+      <OneOf
+        label="Child seat"
+        value={setting.childSeat ?? 'none'}
+        options={found.childSeats}
+        disabled={disabled}
+        onChange={(childSeat) => set({ childSeat })}
+      />
+      <AnyOf
+        label="To be avoided in this car"
+        value={wishes?.avoid ?? []}
+        options={found.avoids}
+        disabled={disabled}
+        onChange={(avoid) => wish({ avoid })}
+      />
       <OneOf
         label="Climate the car lives in"
         value={setting.climate ?? 'temperate'}

@@ -88,3 +88,44 @@ export const damages = [
   option('faded', 'Faded', 'Paler than under the seat'),
   option('creaks', 'Creaks', 'Where panels touch; a protector stops it'),
 ]
+
+/** What a stain may be of; mould is among the soils, and stops the panel. */
+export const stainKinds = [
+  option('food-drink', 'Food, drink', 'A ring or a drip'),
+  option('ink', 'Ink', 'Thin lines or a blot'),
+  option('adhesive', 'Adhesive', 'Tacky edges where something sat'),
+  option('glue', 'Glue', 'Hard, glassy, gone in'),
+  option('polish', 'Nail polish', 'A hard bright drop'),
+  option('blood', 'Blood', 'Cold water only; brown when it has dried'),
+  option('make-up', 'Make-up', 'Beige, greasy'),
+  option('denim-dye', 'Denim dye', 'A blue haze in one place'),
+  option('shoe-scuff', 'Shoe mark', 'Rubber left on the surface'),
+  option('skin-oil', 'Grease', 'A dark, shiny patch'),
+  option('mould', 'Mould', 'Stop: it has its own precautions'),
+]
+
+export const stainExtents = [
+  option('spot', 'A spot', 'The size of a coin'),
+  option('streak', 'A streak', 'The length of a hand'),
+  option('panel', 'All over', 'The whole panel'),
+]
+
+export const faults = [
+  option('airbag-lamp', 'Airbag lamp on', 'Seats, wheel and covers stay dry'),
+  option('belt-lamp', 'Belt lamp on', 'Belts and seats stay dry'),
+  option('seat-heater', 'Seat heater faulty', 'Seats stay dry'),
+  option('occupancy-mat', 'Occupancy mat faulty', 'Seats stay dry'),
+  option('cracked-screen', 'Screen cracked', 'No liquid near it'),
+]
+
+export const childSeats = [
+  option('none', 'None', 'No child seat in the car'),
+  option('in', 'Stays in', 'Worked round; nothing under it is done'),
+  option('out', 'Comes out', 'The customer takes it out and fits it again'),
+]
+
+export const avoids = [
+  option('scent', 'Scent', 'Allergy, asthma, pregnancy'),
+  option('solvent', 'Solvent', 'Nothing that fumes'),
+  option('aerosol', 'Mist', 'Nothing sprayed by itself'),
+]

@@ -130,17 +130,9 @@ class DemoData {
     JobFile.SettingFile s = f.setting();
     LocalDate dayOne = LocalDateTime.parse(s.start()).toLocalDate();
     JobFile.SettingFile moved =
-        new JobFile.SettingFile(
-            s.place(),
-            s.airTempC(),
-            s.relativeHumidity(),
-            s.airSpeedMs(),
-            s.sun(),
-            s.surfaceTempC(),
-            s.people(),
+        s.between(
             moved(s.start(), dayOne, day),
-            s.returnBy() == null ? null : moved(s.returnBy(), dayOne, day),
-            s.climate());
+            s.returnBy() == null ? null : moved(s.returnBy(), dayOne, day));
     return new JobFile(
         f.format(),
         f.version(),

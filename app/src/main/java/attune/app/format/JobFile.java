@@ -47,24 +47,19 @@ public record JobFile(
 
   /** The same job to one standard, whatever single panels were to have. */
   public JobFile to(String standard) {
-    WishesFile w = wishes == null ? new WishesFile(null, null, null) : wishes;
+    WishesFile w = wishes == null ? WishesFile.NONE : wishes;
     return new JobFile(
         format,
         version,
         title,
         vehicle,
         setting,
-        new WishesFile(w.sheen(), standard, w.protection()),
+        w.to(standard),
         houseRules,
         shelf,
         arrangement,
         surfaces.stream()
-            .map(
-                s ->
-                    s.wishes() == null
-                        ? s
-                        : s.wishing(
-                            new WishesFile(s.wishes().sheen(), null, s.wishes().protection())))
+            .map(s -> s.wishes() == null ? s : s.wishing(s.wishes().to(null)))
             .toList());
   }
 
@@ -155,11 +150,101 @@ public record JobFile(
       @Nullable Integer people,
       String start,
       @Nullable String returnBy,
-      @Nullable String climate) {}
+      @Nullable String climate,
+      @Nullable List<String> faults,
+      @Nullable String childSeat,
+      @Nullable BreaksFile breaks,
+      @Nullable List<String> skills) {
 
-  /** What the customer wants. */
+    /** Nothing said but when. */
+    public static SettingFile at(@Nullable String begins) {
+      return inAir(null, null, null, begins);
+    }
+
+    /** Nothing said but the air, and when. */
+    public static SettingFile inAir(
+        @Nullable Double tempC,
+        @Nullable Double humidity,
+        @Nullable Double speedMs,
+        @Nullable String begins) {
+      return new SettingFile(
+          null, tempC, humidity, speedMs, null, null, null, begins, null, null, null, null, null,
+          null);
+    }
+
+    /** The same between two other local times; no time to be back by for null. */
+    public SettingFile between(String begins, @Nullable String back) {
+      return new SettingFile(
+          place,
+          airTempC,
+          relativeHumidity,
+          airSpeedMs,
+          sun,
+          surfaceTempC,
+          people,
+          begins,
+          back,
+          climate,
+          faults,
+          childSeat,
+          breaks,
+          skills);
+    }
+
+    /** The same with so many people. */
+    public SettingFile by(int count) {
+      return new SettingFile(
+          place,
+          airTempC,
+          relativeHumidity,
+          airSpeedMs,
+          sun,
+          surfaceTempC,
+          count,
+          start,
+          returnBy,
+          climate,
+          faults,
+          childSeat,
+          breaks,
+          skills);
+    }
+
+    /** The same begun at another local time. */
+    public SettingFile startingAt(String time) {
+      return between(time, returnBy);
+    }
+  }
+
+  /** Hands-on minutes between two rests at most, and how long a rest is. */
+  public record BreaksFile(Integer everyMin, Integer min) {}
+
+  /**
+   * What the customer wants.
+   *
+   * @param avoid of scent, solvent, aerosol
+   */
   public record WishesFile(
-      @Nullable String sheen, @Nullable String standard, @Nullable String protection) {}
+      @Nullable String sheen,
+      @Nullable String standard,
+      @Nullable String protection,
+      @Nullable List<String> avoid) {
+    public static final WishesFile NONE = new WishesFile(null, null, null, null);
+
+    /** The same to another standard; null for none of its own. */
+    public WishesFile to(@Nullable String other) {
+      return new WishesFile(sheen, other, protection, avoid);
+    }
+
+    /** What is said here, and what is said there where nothing is. */
+    WishesFile or(WishesFile other) {
+      return new WishesFile(
+          sheen == null ? other.sheen : sheen,
+          standard == null ? other.standard : standard,
+          protection == null ? other.protection : protection,
+          avoid == null ? other.avoid : avoid);
+    }
+  }
 
   /** Ids of the shelf, or whole records. */
   public record ShelfChoiceFile(
@@ -353,11 +438,35 @@ public record JobFile(
       @Nullable String perforations,
       @Nullable List<String> damage,
       @Nullable Integer stainAgeDays,
-      @Nullable Double sheenGu) {
+      @Nullable Double sheenGu,
+      @Nullable List<StainFile> stains) {
     /** Nothing asked yet. */
     public static final ConditionFile UNASKED =
-        new ConditionFile(null, null, null, null, null, null, null, null, null);
+        new ConditionFile(null, null, null, null, null, null, null, null, null, null);
+
+    /** The same, with soil and wear where they were not told. */
+    public ConditionFile filledWith(@Nullable String usualSoil, @Nullable String usualWear) {
+      return new ConditionFile(
+          soil == null ? usualSoil : soil,
+          soils,
+          wear == null ? usualWear : wear,
+          feel,
+          nap,
+          perforations,
+          damage,
+          stainAgeDays,
+          sheenGu,
+          stains);
+    }
   }
+
+  /**
+   * A stain and how far it goes.
+   *
+   * @param extent spot, streak or panel
+   */
+  public record StainFile(
+      String kind, String extent, @Nullable Double cm2, @Nullable Integer ageDays) {}
 
   /** A treatment needle by needle; no cleaner is dry work. */
   public record NeedlesFile(

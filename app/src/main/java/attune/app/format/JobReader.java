@@ -9,6 +9,7 @@ import attune.app.format.JobFile.ConditionFile;
 import attune.app.format.JobFile.HistoryFile;
 import attune.app.format.JobFile.NeedlesFile;
 import attune.app.format.JobFile.SettingFile;
+import attune.app.format.JobFile.StainFile;
 import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobFile.TriedFile;
 import attune.app.format.JobFile.WishesFile;
@@ -40,6 +41,7 @@ import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
 import java.time.DateTimeException;
@@ -51,6 +53,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -98,8 +101,9 @@ public class JobReader {
   public Job read(JobFile file, Shelf shelf, HouseRules rules) {
     List<Fault> faults = new ArrayList<>();
     Optional<Setting> setting = setting(file.setting(), faults);
+    coaters(file, faults);
     HouseRules chosen = houseRules(file.houseRules(), rules, faults);
-    WishesFile house = new WishesFile(sheen(chosen), null, null);
+    WishesFile house = new WishesFile(sheen(chosen), null, null, null);
     WishesFile wished = merged(file.wishes(), house);
     Wishes wishes = wishes(wished, house);
     Shelf usable = shelf(file.shelf(), shelf, faults);
@@ -123,9 +127,7 @@ public class JobReader {
   }
 
   private static WishesFile merged(WishesFile own, WishesFile house) {
-    return own == null
-        ? house
-        : new WishesFile(or(own.sheen(), house.sheen()), own.standard(), own.protection());
+    return own == null ? house : own.or(house);
   }
 
   private static Craft craft(JobFile file) {
@@ -268,7 +270,30 @@ public class JobReader {
                 or(f.people(), 1),
                 s,
                 by,
-                code(Setting.Climate.class, f.climate(), Setting.Climate.TEMPERATE)));
+                code(Setting.Climate.class, f.climate(), Setting.Climate.TEMPERATE),
+                Optional.ofNullable(f.breaks()).map(b -> new Setting.Breaks(b.everyMin(), b.min())),
+                new Setting.Reception(
+                    codes(Setting.FaultSeen.class, f.faults()),
+                    code(Setting.ChildSeat.class, f.childSeat(), Setting.ChildSeat.NONE),
+                    Set.copyOf(orEmpty(f.skills())))));
+  }
+
+  /** Who may coat has to be one of those who come. */
+  private static void coaters(JobFile file, List<Fault> faults) {
+    List<String> coaters = orEmpty(file.setting().skills());
+    List<String> crew =
+        file.arrangement() == null || orEmpty(file.arrangement().crew()).isEmpty()
+            ? IntStream.rangeClosed(1, or(file.setting().people(), 1))
+                .mapToObj(i -> "person-" + i)
+                .toList()
+            : file.arrangement().crew();
+    if (!coaters.isEmpty() && crew.stream().noneMatch(coaters::contains)) {
+      faults.add(
+          new Fault(
+              "/setting/skills",
+              String.join(", ", coaters),
+              "one of those who do the job: " + String.join(", ", crew)));
+    }
   }
 
   private static Optional<LocalDateTime> time(String text, String pointer, List<Fault> faults) {
@@ -284,12 +309,13 @@ public class JobReader {
   }
 
   private static Wishes wishes(WishesFile own, WishesFile job) {
-    WishesFile o = own == null ? new WishesFile(null, null, null) : own;
-    WishesFile j = job == null ? new WishesFile(null, null, null) : job;
+    WishesFile o = own == null ? WishesFile.NONE : own;
+    WishesFile w = job == null ? o : o.or(job);
     return new Wishes(
-        code(Wishes.Sheen.class, or(o.sheen(), j.sheen()), Wishes.Sheen.MATT),
-        code(Wishes.Standard.class, or(o.standard(), j.standard()), Wishes.Standard.THOROUGH),
-        code(Wishes.Protection.class, or(o.protection(), j.protection()), Wishes.Protection.NONE));
+        code(Wishes.Sheen.class, w.sheen(), Wishes.Sheen.MATT),
+        code(Wishes.Standard.class, w.standard(), Wishes.Standard.THOROUGH),
+        code(Wishes.Protection.class, w.protection(), Wishes.Protection.NONE),
+        codes(Wishes.Avoid.class, w.avoid()));
   }
 
   /** The rules with a job's schools chosen; an unknown key or school is added to the faults. */
@@ -422,7 +448,16 @@ public class JobReader {
         code(Condition.Perforations.class, f.perforations(), Condition.Perforations.OPEN),
         codes(Condition.Damage.class, f.damage()),
         Optional.ofNullable(f.stainAgeDays()),
-        Optional.ofNullable(f.sheenGu()));
+        Optional.ofNullable(f.sheenGu()),
+        orEmpty(f.stains()).stream().map(JobReader::stain).toList());
+  }
+
+  private static Stain stain(StainFile f) {
+    return new Stain(
+        Coded.parse(Stain.Kind.class, f.kind()),
+        Coded.parse(Stain.Extent.class, f.extent()),
+        Optional.ofNullable(f.cm2()),
+        Optional.ofNullable(f.ageDays()));
   }
 
   private static Optional<Surface.Visit> visit(HistoryFile f, String pointer, List<Fault> faults) {

@@ -21,7 +21,8 @@ public record PlanFile(
     ReadyFile ready,
     List<CareFile> care,
     List<HouseRuleFile> houseRules,
-    List<CodeFile> warnings) {
+    List<CodeFile> warnings,
+    @Nullable List<RemainsFile> remains) {
 
   /** Everything about one surface. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -80,7 +81,18 @@ public record PlanFile(
       String endPoint,
       String leadsOn,
       String stop,
-      boolean testSpot) {}
+      boolean testSpot,
+      @Nullable SpotFile spot) {}
+
+  /**
+   * A stain that is met by itself.
+   *
+   * @param ml remover over all passes
+   */
+  public record SpotFile(double cm2, double ml) {}
+
+  /** What is likely to stay of a soil. */
+  public record RemainsFile(String surfaceId, String soil, String text) {}
 
   /** An interval of pH. */
   public record PhFile(double low, double high) {}
@@ -192,7 +204,8 @@ public record PlanFile(
       @Nullable String roundId,
       @Nullable String wipeFrom,
       @Nullable String wipeBy,
-      List<String> after) {}
+      List<String> after,
+      @Nullable SpotFile spot) {}
 
   /**
    * A round: one zone, one bottle and ratio, one tool, one person.

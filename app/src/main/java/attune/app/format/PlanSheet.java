@@ -2,23 +2,25 @@ package attune.app.format;
 
 import attune.core.match.Reason;
 import attune.core.match.Rung;
+import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
+import attune.core.plan.ResiduePass;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.TechniqueTable;
 import attune.core.plan.Totals;
+import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -164,7 +166,7 @@ public final class PlanSheet {
                 number,
                 CLOCK.format(round.start()),
                 where,
-                words(round.step().code()).toLowerCase(Locale.ROOT),
+                round.spots() ? "stains" : words(round.step().code()).toLowerCase(Locale.ROOT),
                 length(Math.max(1, Math.round(round.handsS() / 60f))),
                 round.waitS() >= 60 ? " and " + length(round.waitS() / 60) + " standing by" : ""));
     means(round, panels).ifPresent(text -> under(text));
@@ -186,10 +188,20 @@ public final class PlanSheet {
     round.ratio().map(r -> r.equals("ready") ? "as it comes" : r).ifPresent(parts::add);
     round.toolId().ifPresent(id -> parts.add(name(id)));
     if (Step.CLEAN == round.step() || Step.TEXTILE == round.step()) {
-      panels.get(0).firstRung().map(Rung::treatment).ifPresent(t -> parts.add(laid(t)));
+      worked(round, panels.get(0)).map(Rung::treatment).ifPresent(t -> parts.add(laid(t)));
     }
     amount(round, panels).ifPresent(parts::add);
     return Optional.of(String.join(", ", parts) + ".");
+  }
+
+  /** What a round does on a panel: its first rung, or the remover of a stain. */
+  private static Optional<Rung> worked(Round round, SurfacePlan panel) {
+    return round.spots()
+        ? panel.match().spots().stream()
+            .flatMap(spot -> spot.rung().stream())
+            .filter(rung -> rung.treatment().cleaner().map(Product::id).equals(round.productId()))
+            .findFirst()
+        : panel.firstRung();
   }
 
   private static String laid(Treatment t) {
@@ -220,7 +232,10 @@ public final class PlanSheet {
     Map<String, List<String>> byPasses = new LinkedHashMap<>();
     for (SurfacePlan panel : panels) {
       boolean cleans = round.step() == Step.CLEAN || round.step() == Step.TEXTILE;
-      String passes = cleans ? panel.firstRung().map(PlanSheet::passes).orElse("") : "";
+      String passes =
+          cleans
+              ? worked(round, panel).map(PlanSheet::passes).orElse("")
+              : round.step() == Step.RESIDUE ? wipes(panel) : "";
       byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(place(round, panel));
     }
     byPasses.forEach((passes, parts) -> under(String.join(", ", parts) + passes + "."));
@@ -232,6 +247,11 @@ public final class PlanSheet {
     return round.zone().equals(panel.surface().zone())
         ? part
         : words(panel.surface().zone()) + " " + part.toLowerCase(Locale.ROOT);
+  }
+
+  private static String wipes(SurfacePlan panel) {
+    int passes = panel.residue().map(ResiduePass::passes).orElse(1);
+    return passes > 1 ? ": " + passes + " passes, a fresh face each" : "";
   }
 
   private static String passes(Rung rung) {
@@ -250,7 +270,7 @@ public final class PlanSheet {
     Set<Step> steps = plan.timetable().stepsByRound().get(round.id());
     for (SurfacePlan panel : about) {
       for (Reason caution : panel.cautions()) {
-        if (!Collections.disjoint(CautionSteps.of(caution.code()), steps)
+        if (CautionSteps.isToldAt(caution, panel, round, steps)
             && told.add(caution.text() + round.step())) {
           here.add(caution.text());
         }
@@ -270,6 +290,16 @@ public final class PlanSheet {
                   stays
                       .computeIfAbsent(r.text(), t -> new ArrayList<>())
                       .add(words(panel.surface().zone()) + " " + panel.surface().part()));
+    }
+    for (SurfacePlan panel : plan.surfaces()) {
+      for (SpotWork spot : panel.match().spots()) {
+        spot.remains()
+            .ifPresent(
+                r ->
+                    stays
+                        .computeIfAbsent(r.text(), t -> new ArrayList<>())
+                        .add(words(panel.surface().zone()) + " " + panel.surface().part()));
+      }
     }
     if (!stays.isEmpty()) {
       title("What stays, and who sees to it");

@@ -17,11 +17,13 @@ import attune.app.format.PlanFile.PurchaseFile;
 import attune.app.format.PlanFile.RangeFile;
 import attune.app.format.PlanFile.ReadyFile;
 import attune.app.format.PlanFile.ReasonFile;
+import attune.app.format.PlanFile.RemainsFile;
 import attune.app.format.PlanFile.RoundFile;
 import attune.app.format.PlanFile.RuledOutFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SectionsFile;
 import attune.app.format.PlanFile.SpanFile;
+import attune.app.format.PlanFile.SpotFile;
 import attune.app.format.PlanFile.TaskFile;
 import attune.app.format.PlanFile.TotalsFile;
 import attune.core.match.Ledger;
@@ -30,6 +32,7 @@ import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.RuledOut;
 import attune.core.match.Rung;
+import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Sections;
@@ -49,7 +52,6 @@ import attune.core.shelf.Span;
 import attune.core.survey.HouseRules;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -133,7 +135,19 @@ public class PlanWriter {
                         c.follows().map(Step::code).orElse(null)))
             .toList(),
         houseRules(plan.job().houseRules()),
-        plan.warnings().stream().map(PlanWriter::code).toList());
+        plan.warnings().stream().map(PlanWriter::code).toList(),
+        plan.surfaces().stream().flatMap(PlanWriter::remains).toList());
+  }
+
+  private static Stream<RemainsFile> remains(SurfacePlan plan) {
+    return plan.match().spots().stream()
+        .flatMap(
+            spot ->
+                spot.remains().stream()
+                    .map(
+                        r ->
+                            new RemainsFile(
+                                plan.surface().id(), spot.stain().kind().code(), r.text())));
   }
 
   private static List<HouseRuleFile> houseRules(HouseRules rules) {
@@ -158,7 +172,10 @@ public class PlanWriter {
     Place place = plan.match().place();
     return new PlannedSurfaceFile(
         plan.surface().id(),
-        plan.match().ladder().stream().map(rung -> rung(place, rung)).toList(),
+        Stream.concat(
+                plan.match().ladder().stream().map(rung -> rung(place, rung)),
+                plan.match().spots().stream().flatMap(spot -> spot(place, spot)))
+            .toList(),
         plan.finishSteps().stream().map(PlanWriter::finishStep).toList(),
         plan.dry().map(d -> new DryFile(d.estimateS(), d.how(), d.confirmWith())).orElse(null),
         plan.match().end().map(PlanWriter::code).orElse(null),
@@ -187,7 +204,20 @@ public class PlanWriter {
             ledger.unknownVisits());
   }
 
+  /** A remover stands behind the ladder: it meets its stain once the panel is clean. */
+  private static Stream<RungFile> spot(Place place, SpotWork work) {
+    return work.rung().stream().map(rung -> rung(place, rung, spot(work)));
+  }
+
+  private static SpotFile spot(SpotWork work) {
+    return new SpotFile(round(work.cm2(), 1), round(work.ml(), 1));
+  }
+
   private static RungFile rung(Place place, Rung rung) {
+    return rung(place, rung, null);
+  }
+
+  private static RungFile rung(Place place, Rung rung, SpotFile spot) {
     Treatment t = rung.treatment();
     int longest = (int) Math.floor(place.limits().contactMaxS().value());
     int most =
@@ -209,7 +239,8 @@ public class PlanWriter {
         rung.endPoint(),
         rung.leadsOn(),
         rung.stop(),
-        !t.isDry());
+        !t.isDry(),
+        spot);
   }
 
   private static SectionsFile sections(Rung rung) {
@@ -313,18 +344,18 @@ public class PlanWriter {
         t.roundId().orElse(null),
         local(t.wipeFrom()),
         local(t.wipeBy()),
-        t.after());
+        t.after(),
+        t.spot().map(PlanWriter::spot).orElse(null));
   }
 
   /** A caution with the rounds where it stands: those of its panel, and talk with the customer. */
   private static CautionFile caution(Reason reason, SurfacePlan plan, Timetable timetable) {
-    Set<Step> told = CautionSteps.of(reason.code());
     Map<String, Set<Step>> steps = timetable.stepsByRound();
     return new CautionFile(
         reason.code().name(),
         reason.text(),
         timetable.rounds().stream()
-            .filter(r -> !Collections.disjoint(told, steps.get(r.id())))
+            .filter(r -> CautionSteps.isToldAt(reason, plan, r, steps.get(r.id())))
             .filter(r -> r.surfaceIds().isEmpty() || isAbout(r, plan))
             .map(Round::id)
             .toList());

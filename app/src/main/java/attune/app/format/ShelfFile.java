@@ -54,7 +54,9 @@ public record ShelfFile(
       @Nullable Boolean household,
       @Nullable Boolean quats,
       @Nullable Boolean anionic,
-      @Nullable Boolean flammable) {}
+      @Nullable Boolean flammable,
+      @Nullable Boolean scented,
+      @Nullable Boolean aerosol) {}
 
   /** Dilutions on a label. */
   public record LabelRatiosFile(
@@ -84,5 +86,7 @@ public record ShelfFile(
       @Nullable Integer timesWashed,
       @Nullable Double retainsMl,
       @Nullable Boolean barrierBacked,
-      @Nullable Integer count) {}
+      @Nullable Integer count,
+      @Nullable List<String> suits,
+      @Nullable Double contactCm2) {}
 }

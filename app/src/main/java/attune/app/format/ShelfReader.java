@@ -250,6 +250,9 @@ public class ShelfReader {
     add(traits, Trait.QUATS, f.quats());
     add(traits, Trait.ANIONIC, f.anionic());
     add(traits, Trait.FLAMMABLE, f.flammable());
+    add(traits, Trait.SCENTED, f.scented());
+    add(traits, Trait.SCENT_UNSAID, f.scented() == null);
+    add(traits, Trait.AEROSOL, Unsaid.aerosol(f));
     add(traits, Trait.SLIP_UNSAID, f.slip() == null && Unsaid.slip(f) != Slip.NONE);
     add(traits, Trait.FILM_UNSAID, f.leavesFilm() == null && Unsaid.film(f) != Film.NONE);
     add(traits, Trait.SOLVENT_UNSAID, f.solventPercent() == null && Unsaid.solventPercent(f) > 0);
@@ -275,7 +278,9 @@ public class ShelfReader {
         Optional.ofNullable(f.timesWashed()),
         Optional.ofNullable(f.retainsMl()),
         Boolean.TRUE.equals(f.barrierBacked()),
-        Optional.ofNullable(f.count()));
+        Optional.ofNullable(f.count()),
+        codes(Tool.Suits.class, f.suits()),
+        Optional.ofNullable(f.contactCm2()));
   }
 
   static <E extends Enum<E> & Coded> E code(Class<E> type, String code, E whenAbsent) {

@@ -52,6 +52,11 @@ final class Unsaid {
     return product.roles().stream().anyMatch(CLEANS::contains) ? Film.PROTECTANT : Film.NONE;
   }
 
+  /** A spray may be one that mists by itself. */
+  static boolean aerosol(ProductFile product) {
+    return product.aerosol() == null ? "spray".equals(product.form()) : product.aerosol();
+  }
+
   /** A remover or a degreaser may be all solvent. */
   static double solventPercent(ProductFile product) {
     if (product.solventPercent() != null) {

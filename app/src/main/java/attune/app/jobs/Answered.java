@@ -1,7 +1,6 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
-import attune.app.format.JobFile.ConditionFile;
 import attune.app.format.JobFile.SurfaceFile;
 import attune.core.material.FinishTable;
 import java.util.List;
@@ -24,19 +23,7 @@ public final class Answered {
 
   /** A surface with the gaps of a draft filled, so that it is a whole record of the format. */
   static SurfaceFile filled(SurfaceFile s) {
-    ConditionFile c = s.condition();
-    ConditionFile whole =
-        new ConditionFile(
-            c.soil() == null ? "none" : c.soil(),
-            c.soils(),
-            c.wear() == null ? "intact" : c.wear(),
-            c.feel(),
-            c.nap(),
-            c.perforations(),
-            c.damage(),
-            c.stainAgeDays(),
-            c.sheenGu());
-    SurfaceFile known = s.in(whole);
+    SurfaceFile known = s.in(s.condition().filledWith("none", "intact"));
     return s.finish() == null ? known.of(FinishTable.UNKNOWN) : known;
   }
 }

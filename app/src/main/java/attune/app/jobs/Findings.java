@@ -75,17 +75,7 @@ class Findings {
     }
     ConditionFile c = s.condition();
     return s.of(or(s.finish(), panel.guess()))
-        .in(
-            new ConditionFile(
-                or(c.soil(), likely(panel, "soil")),
-                c.soils(),
-                or(c.wear(), likely(panel, "wear")),
-                c.feel(),
-                c.nap(),
-                c.perforations(),
-                c.damage(),
-                c.stainAgeDays(),
-                c.sheenGu()));
+        .in(c.filledWith(likely(panel, "soil"), likely(panel, "wear")));
   }
 
   private static String likely(Layout.Panel panel, String field) {
@@ -147,7 +137,8 @@ class Findings {
             or(f.perforations(), c.perforations()),
             or(f.damage(), c.damage()),
             or(f.stainAgeDays(), c.stainAgeDays()),
-            or(f.sheenGu(), c.sheenGu())),
+            or(f.sheenGu(), c.sheenGu()),
+            or(f.stains(), c.stains())),
         s.wishes(),
         or(f.surfaceTempC(), s.surfaceTempC()),
         s.history(),
@@ -227,8 +218,7 @@ class Findings {
             1,
             null,
             null,
-            new JobFile.SettingFile(
-                null, null, null, null, null, null, null, "2026-01-01T08:00", null, null),
+            JobFile.SettingFile.at("2026-01-01T08:00"),
             null,
             null,
             null,

@@ -32,7 +32,11 @@ final class JobChanges {
         or(b.people(), a.people()),
         or(b.start(), a.start()),
         "".equals(b.returnBy()) ? null : or(b.returnBy(), a.returnBy()),
-        or(b.climate(), a.climate()));
+        or(b.climate(), a.climate()),
+        or(b.faults(), a.faults()),
+        or(b.childSeat(), a.childSeat()),
+        or(b.breaks(), a.breaks()),
+        b.skills() != null && b.skills().isEmpty() ? null : or(b.skills(), a.skills()));
   }
 
   private static JobFile.WishesFile merged(JobFile.WishesFile a, JobFile.WishesFile b) {
@@ -42,7 +46,8 @@ final class JobChanges {
     return new JobFile.WishesFile(
         or(b.sheen(), a.sheen()),
         or(b.standard(), a.standard()),
-        or(b.protection(), a.protection()));
+        or(b.protection(), a.protection()),
+        or(b.avoid(), a.avoid()));
   }
 
   private static <T> T or(T value, T before) {

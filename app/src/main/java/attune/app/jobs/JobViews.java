@@ -1,6 +1,7 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
+import attune.app.format.JobFile.StainFile;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -149,6 +150,7 @@ public final class JobViews {
       @Nullable Integer stainAgeDays,
       @Nullable Double sheenGu,
       @Nullable Double surfaceTempC,
+      @Nullable List<StainFile> stains,
       @Nullable Boolean usual,
       @Nullable Boolean cleared) {
 
@@ -156,14 +158,14 @@ public final class JobViews {
     public static Finding ofSheen(double gu) {
       return new Finding(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-          null, null, null, gu, null, null, null);
+          null, null, null, gu, null, null, null, null);
     }
 
     /** Only the temperature of the surface, °C. */
     public static Finding ofSurfaceTemperature(double celsius) {
       return new Finding(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-          null, null, null, null, celsius, null, null);
+          null, null, null, null, celsius, null, null, null);
     }
   }
 }

@@ -275,7 +275,8 @@ final class Panels {
             .filter(Objects::nonNull)
             .max(Comparator.naturalOrder())
             .orElse(null),
-        first.sheenGu());
+        first.sheenGu(),
+        union(all, ConditionFile::stains));
   }
 
   private static <E extends Enum<E> & Coded> String worst(
@@ -289,9 +290,9 @@ final class Panels {
         .orElse(null);
   }
 
-  private static List<String> union(
-      List<ConditionFile> all, Function<ConditionFile, List<String>> field) {
-    List<String> codes =
+  private static <T> List<T> union(
+      List<ConditionFile> all, Function<ConditionFile, List<T>> field) {
+    List<T> codes =
         all.stream()
             .map(field)
             .flatMap(list -> list == null ? Stream.empty() : list.stream())
@@ -330,19 +331,7 @@ final class Panels {
         panels.get(known.pieces() == null ? known.id() : known.pieces().get(0).panel());
     boolean told = known.finish() != null && !known.finish().equals(FinishTable.UNKNOWN);
     String finish = told ? known.finish() : panel == null ? "leather/coated" : panel.guess();
-    ConditionFile c = known.condition();
-    ConditionFile filled =
-        new ConditionFile(
-            c.soil() == null ? soil(panel) : c.soil(),
-            c.soils(),
-            c.wear() == null ? "intact" : c.wear(),
-            c.feel(),
-            c.nap(),
-            c.perforations(),
-            c.damage(),
-            c.stainAgeDays(),
-            c.sheenGu());
-    return known.of(finish).in(filled);
+    return known.of(finish).in(known.condition().filledWith(soil(panel), "intact"));
   }
 
   private static String soil(Layout.Panel panel) {

@@ -237,9 +237,7 @@ class ReadingService {
   }
 
   private void air(Target t, Double temperature, Double humidity, Double speed) {
-    JobFile.SettingFile setting =
-        new JobFile.SettingFile(
-            null, temperature, humidity, speed, null, null, null, null, null, null);
+    JobFile.SettingFile setting = JobFile.SettingFile.inAir(temperature, humidity, speed, null);
     jobs.change(t.jobId(), new JobChange(null, setting, null, null));
   }
 

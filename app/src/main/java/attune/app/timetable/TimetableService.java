@@ -191,7 +191,7 @@ class TimetableService {
     JobFile before = jobs.document(id);
     return jobs.arrange(
         id,
-        before.with(staffed(before.setting(), people), arranged(before, names)),
+        before.with(before.setting().by(people), arranged(before, names)),
         names.isEmpty() ? "People" : "Crew: " + String.join(", ", names));
   }
 
@@ -228,7 +228,7 @@ class TimetableService {
     JobFile before = jobs.document(id);
     return jobs.arrange(
         id,
-        before.with(startingAt(before.setting(), start), of(before).pinning(null)),
+        before.with(before.setting().startingAt(start.toString()), of(before).pinning(null)),
         "Begin " + start);
   }
 
@@ -263,40 +263,12 @@ class TimetableService {
             .findFirst()
             .orElseThrow(() -> new NotNowException("This is not offered any more."));
     JobFile before = jobs.document(id);
-    SettingFile setting = startingAt(staffed(before.setting(), offer.people()), offer.start());
+    SettingFile setting = before.setting().by(offer.people()).startingAt(offer.start().toString());
     List<String> crew = offer.arrangement().crew().stream().map(w -> w.id()).toList();
     List<String> leftOut =
         offer.arrangement().leftOut().stream().map(Coded::code).sorted().toList();
     return jobs.arrange(
         id, before.with(setting, of(before).by(crew).leaving(leftOut)), offer.says());
-  }
-
-  private static SettingFile staffed(SettingFile s, int people) {
-    return new SettingFile(
-        s.place(),
-        s.airTempC(),
-        s.relativeHumidity(),
-        s.airSpeedMs(),
-        s.sun(),
-        s.surfaceTempC(),
-        people,
-        s.start(),
-        s.returnBy(),
-        s.climate());
-  }
-
-  private static SettingFile startingAt(SettingFile s, LocalDateTime start) {
-    return new SettingFile(
-        s.place(),
-        s.airTempC(),
-        s.relativeHumidity(),
-        s.airSpeedMs(),
-        s.sun(),
-        s.surfaceTempC(),
-        s.people(),
-        start.toString(),
-        s.returnBy(),
-        s.climate());
   }
 
   /** Does again what an offer left out. */

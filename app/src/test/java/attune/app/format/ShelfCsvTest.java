@@ -200,7 +200,7 @@ class ShelfCsvTest {
     Path comma =
         Files.writeString(
             dir.resolve("comma.csv"), "item;id;name;roles;ph\nproduct;a;A;cleaner;7,1");
-    assertThat(check(0, good.toString())).contains("40 products and 45 tools, no fault");
+    assertThat(check(0, good.toString())).contains("40 products and 47 tools, no fault");
     assertThat(check(0, json.toString())).contains("40 products");
     assertThat(check(2, bad.toString()))
         .isEqualTo(

@@ -134,7 +134,7 @@ class PanelsTest {
 
   private static ConditionFile condition(
       String soil, List<String> soils, String wear, List<String> damage, int days) {
-    return new ConditionFile(soil, soils, wear, null, null, null, damage, days, null);
+    return new ConditionFile(soil, soils, wear, null, null, null, damage, days, null, null);
   }
 
   @Test

@@ -11,6 +11,7 @@ import attune.app.support.TestClock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -72,6 +73,22 @@ class StockApiTest {
                 .at("/record/id")
                 .asString())
         .isEqualTo("quay-soap-no-2-2");
+  }
+
+  @Test
+  void aDayNobodyLivesToSeeIsNotTaken() {
+    for (String day : List.of("+12026-11-27", "0026-01-01", "2026-02-30", "tomorrow")) {
+      Answer odd =
+          api.post(
+              "/api/v1/shelf/products/" + MILD + "/bottles",
+              "{\"sizeMl\":500,\"openedOn\":\"%s\"}".formatted(day));
+      assertThat(odd.status()).as(day).isEqualTo(422);
+      assertThat(odd.fault().get("pointer").asString()).isEqualTo("/openedOn");
+      assertThat(odd.fault().get("found").asString()).contains(day);
+      assertThat(odd.fault().get("allowed").asString())
+          .isEqualTo("a day, YYYY-MM-DD, from 1900 to 2100");
+    }
+    assertThat(api.get("/api/v1/shelf").status()).isEqualTo(200);
   }
 
   @Test
@@ -236,6 +253,6 @@ class StockApiTest {
             .json();
     assertThat(same.get("added")).isEmpty();
     assertThat(same.get("changed")).isEmpty();
-    assertThat(same.get("same").asInt()).isEqualTo(85);
+    assertThat(same.get("same").asInt()).isEqualTo(87);
   }
 }

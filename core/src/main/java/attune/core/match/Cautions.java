@@ -16,16 +16,34 @@ import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
+import attune.core.survey.Setting.ChildSeat;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Tone;
+import attune.core.survey.Wishes.Avoid;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** The cautions shown at a surface, and what is referred instead of cleaned. */
 final class Cautions {
+  static final Reason GLOVES =
+      Reason.of(ReasonCode.GLOVES, CAUTION, SAFETY, "Gloves on, rings off.");
+  static final Reason TEST_SPOT =
+      Reason.of(
+          ReasonCode.TEST_SPOT,
+          CAUTION,
+          SAFETY,
+          "Test each product in a hidden place with a white cloth.");
+  static final Reason FUMES =
+      Reason.of(
+          ReasonCode.VENTILATE,
+          CAUTION,
+          SAFETY,
+          "Solvent: doors open, do not mist it in a closed cabin.");
+
   private final Place place;
   private final Surface surface;
   private final Condition condition;
@@ -51,12 +69,19 @@ final class Cautions {
     cautions.finish();
     cautions.craft();
     cautions.ladder(ladder);
+    cautions.reception();
     return List.copyOf(cautions.byCode.values());
   }
 
   private void add(boolean holds, ReasonCode code, SetBy setBy, String text) {
     if (holds) {
       byCode.putIfAbsent(code, Reason.of(code, CAUTION, setBy, text));
+    }
+  }
+
+  private void add(boolean holds, Reason reason) {
+    if (holds) {
+      byCode.putIfAbsent(reason.code(), reason);
     }
   }
 
@@ -126,7 +151,7 @@ final class Cautions {
         MODIFIER,
         "Vacuum first: wetted dust makes mud.");
     add(
-        condition.soils().contains(Soil.MOULD),
+        condition.hasMould(),
         ReasonCode.MOULD_STOP,
         SAFETY,
         "Mould: stop; stated precautions and a disinfectant by its label, or a specialist cleaner.");
@@ -154,6 +179,40 @@ final class Cautions {
         ReasonCode.COLOUR_LIFT_RISK,
         FINISH,
         "Watch for the trim's own colour on the cloth: that is pigment, stop.");
+  }
+
+  private void reception() {
+    add(
+        Faults.noWetWork(place).isPresent(),
+        ReasonCode.FAULT_LAMP,
+        SAFETY,
+        "A fault was seen when the car came in: this stays dry until a licensed workshop has seen"
+            + " it.");
+    boolean where =
+        surface.role() == Role.SEAT && !surface.isDriven()
+            || place.finish().code().equals("textile/webbing");
+    add(
+        where && place.reception().childSeat() == ChildSeat.IN,
+        ReasonCode.CHILD_SEAT,
+        SAFETY,
+        "The child seat stays in: work round it, loosen nothing, wet nothing it is strapped to;"
+            + " what lies under it is not done.");
+    add(
+        where && place.reception().childSeat() == ChildSeat.OUT,
+        ReasonCode.CHILD_SEAT,
+        SAFETY,
+        "The customer takes the child seat out and fits it again, when this is dry; its harness"
+            + " gets nothing but a damp cloth.");
+    add(
+        !surface.wishes().avoid().isEmpty(),
+        ReasonCode.SCENT,
+        SAFETY,
+        "To be avoided in this car: "
+            + surface.wishes().avoid().stream()
+                .sorted()
+                .map(Avoid::code)
+                .collect(Collectors.joining(", "))
+            + ". Air the cabin well before it goes back.");
   }
 
   private void craft() {
@@ -188,12 +247,8 @@ final class Cautions {
       return;
     }
     boolean wet = ladder.stream().anyMatch(rung -> !rung.treatment().isDry());
-    add(wet, ReasonCode.GLOVES, SAFETY, "Gloves on, rings off.");
-    add(
-        wet,
-        ReasonCode.TEST_SPOT,
-        SAFETY,
-        "Test each product in a hidden place with a white cloth.");
+    add(wet, GLOVES);
+    add(wet, TEST_SPOT);
     add(
         wet && !surface.isGrip() && surface.role() != Role.SCREEN && !place.finish().hasNap(),
         ReasonCode.WIPE_BEFORE_BLOW,
@@ -209,11 +264,7 @@ final class Cautions {
             .map(rung -> rung.treatment().cleaner())
             .flatMap(Optional::stream)
             .anyMatch(c -> c.solventPercent() > 0);
-    add(
-        fumes,
-        ReasonCode.VENTILATE,
-        SAFETY,
-        "Solvent: doors open, do not mist it in a closed cabin.");
+    add(fumes, FUMES);
     for (Reason reason : ladder.get(0).verdict().reasons()) {
       if (reason.effect() == CAUTION) {
         byCode.putIfAbsent(reason.code(), reason);

@@ -18,7 +18,7 @@ public record Decisions(Map<String, ByHand> byHand, Map<String, List<Tried>> tri
     return Optional.ofNullable(byHand.get(surfaceId));
   }
 
-  List<Tried> tried(String surfaceId) {
+  public List<Tried> tried(String surfaceId) {
     return tried.getOrDefault(surfaceId, List.of());
   }
 }

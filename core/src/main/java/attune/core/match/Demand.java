@@ -5,6 +5,7 @@ import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Nap;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes.Standard;
 import java.util.EnumSet;
@@ -22,6 +23,8 @@ import java.util.Set;
  *     or a lower one, in the passes a practitioner calls sensible; rising, this soil's own last;
  *     empty for a clean surface. Where its own is out of reach the next lower stands in, so more
  *     soil or a higher standard is never met milder.
+ * @param softly least action a pass of a cloth, a hand or a sponge, where those come before any
+ *     bristle
  * @param leastOffered least action a pass that gets there at all in the most passes that make sense
  */
 public record Demand(
@@ -31,6 +34,7 @@ public record Demand(
     double acceptable,
     boolean setDye,
     List<Double> neededUpTo,
+    double softly,
     double leastOffered) {
 
   /** Passes needed at an action nobody would call cleaning; a stand-in for "never". */
@@ -43,9 +47,7 @@ public record Demand(
   public static Demand of(Surface surface, Limits limits, Needs needs, Figures figures) {
     Condition condition = surface.condition();
     Level level = condition.soil();
-    boolean set =
-        condition.soils().stream().anyMatch(Soil::isDye)
-            && condition.stainAgeDays().orElse(0) >= figures.get("cleaning.set-dye-days");
+    boolean set = condition.overall().stream().anyMatch(Soil::isDye) && isSet(condition, figures);
     Standard standard = surface.wishes().standard();
     Set<Soil> families = families(condition);
     if (families.equals(Set.of(Soil.DUST))) {
@@ -64,7 +66,36 @@ public record Demand(
         needs.acceptable(standard),
         set,
         needs.neededUpTo(level, standard, gentle),
+        needs.softly(level, standard),
         needs.leastOffered(level, standard));
+  }
+
+  /** A stain by itself: never less than a moderate soil, to the standard of its panel. */
+  static Demand of(Stain stain, Surface surface, Needs needs, Figures figures) {
+    Level found = surface.condition().soil();
+    Level level = found.compareTo(Level.MODERATE) < 0 ? Level.MODERATE : found;
+    Standard standard = surface.wishes().standard();
+    Soil soil = stain.kind().soil();
+    return new Demand(
+        level,
+        Set.of(soil),
+        needs.amount(level),
+        needs.acceptable(standard),
+        soil.isDye() && stain.ageDays().orElse(0) >= figures.get("cleaning.set-dye-days"),
+        needs.neededUpTo(level, standard, false),
+        needs.softly(level, standard),
+        needs.leastOffered(level, standard));
+  }
+
+  private static boolean isSet(Condition condition, Figures figures) {
+    double days = figures.get("cleaning.set-dye-days");
+    int oldest =
+        condition.told().stream()
+            .filter(stain -> stain.extent() == Stain.Extent.PANEL && stain.kind().soil().isDye())
+            .flatMap(stain -> stain.ageDays().stream())
+            .max(Integer::compare)
+            .orElse(0);
+    return Math.max(oldest, condition.stainAgeDays().orElse(0)) >= days;
   }
 
   /** Nozzle, blower and brush have had it; a damp cloth takes what is left. */
@@ -79,6 +110,7 @@ public record Demand(
         needs.acceptable(standard),
         false,
         List.of(needs.leastAction(left, needs.acceptable(standard), passes)),
+        needs.leastAction(left, needs.acceptable(standard), passes),
         needs.leastAction(left, needs.acceptable(standard), figures.whole("cleaning.passes-most")));
   }
 
@@ -91,7 +123,7 @@ public record Demand(
       return Set.of();
     }
     EnumSet<Soil> wet = EnumSet.noneOf(Soil.class);
-    wet.addAll(condition.soils());
+    wet.addAll(condition.overall());
     boolean onlyDust = wet.equals(EnumSet.of(Soil.DUST));
     wet.remove(Soil.ODOUR);
     if (!onlyDust) {

@@ -10,7 +10,6 @@ import static attune.core.match.Reason.SetBy.SHELF;
 import static attune.core.match.Reason.SetBy.SOIL;
 
 import attune.core.match.Reason.SetBy;
-import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Wear;
@@ -25,6 +24,7 @@ final class Endings {
   /** What cleaning cannot mend, or why nothing on the shelf may clean it. */
   static Optional<Reason> refer(Place place, List<Rung> ladder, List<Tried> tried) {
     return seen(tried)
+        .or(() -> Faults.noWetWork(place))
         .or(() -> belt(place))
         .or(() -> damage(place))
         .or(() -> nothingLeft(place, ladder, tried));
@@ -61,7 +61,7 @@ final class Endings {
 
   private static Optional<Reason> damage(Place place) {
     Condition condition = place.surface().condition();
-    if (condition.soils().contains(Soil.MOULD)) {
+    if (condition.hasMould()) {
       return refer(
           ReasonCode.MOULD_STOP,
           SAFETY,

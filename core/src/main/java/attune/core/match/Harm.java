@@ -7,6 +7,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
 import attune.core.shelf.Product.Trait;
 import attune.core.shelf.Tool;
+import attune.core.survey.Wishes.Avoid;
 import java.util.Optional;
 
 /**
@@ -41,6 +42,10 @@ final class Harm {
   private final double strength;
   private final double film;
   private final double droplets;
+  private final double unsaid;
+  private final double bristle;
+  private final double stronger;
+  private final double firstStep;
 
   Harm(Figures figures, CleaningAction action) {
     this.action = action;
@@ -59,6 +64,10 @@ final class Harm {
     strength = figures.get("harm.weight.strength");
     film = figures.get("harm.weight.film");
     droplets = figures.get("harm.weight.droplets");
+    bristle = figures.get("harm.weight.bristle");
+    stronger = figures.get("harm.weight.stronger");
+    firstStep = figures.get("harm.stronger-first");
+    unsaid = figures.get("harm.weight.unsaid");
   }
 
   double of(Place place, Treatment t, Optional<PhInterval> phOnSurface) {
@@ -78,17 +87,43 @@ final class Harm {
     double stiffness = tool.stiffness();
     return term(agitation, stiffness / STIFFEST, stiffness, place.limits().agitationMax().value())
         + abrasive * (tool.abrasive() ? 1 : 0)
+        + bristle * (place.isSoftFirst() && !isSoft(tool) ? 1 : 0)
         + droplets * tool.throwsDroplets().ordinal();
+  }
+
+  /** Nothing that scratches if it is pressed. */
+  static boolean isSoft(Tool tool) {
+    return switch (tool.kind()) {
+      case CLOTH, SPONGE, HAND -> true;
+      default -> false;
+    };
   }
 
   double ofMix(
       Place place, Product cleaner, double strengthAtRatio, Optional<PhInterval> onSurface) {
     double percent = cleaner.solventPercent();
     return strength * strengthAtRatio / STRONGEST
+        + stronger * beyondLabel(cleaner, strengthAtRatio)
         + solvent * (percent > 0 ? ANY_SOLVENT + percent / 100 : 0)
         + abrasive * (cleaner.has(Trait.ABRASIVE) ? 1 : 0)
+        + unsaid
+            * (place.surface().wishes().avoid().contains(Avoid.SCENT)
+                    && cleaner.has(Trait.SCENT_UNSAID)
+                ? 1
+                : 0)
         + film * (cleaner.leavesFilm() == Film.NONE ? 0 : 1)
         + (onSurface.isPresent() ? ofPh(place.limits(), onSurface.get()) : 0);
+  }
+
+  /** How much stronger than at the label's own ratio, as a share of that; 0 for no stronger. */
+  private double beyondLabel(Product cleaner, double strengthAtRatio) {
+    return cleaner
+        .strength()
+        .filter(own -> own > 0)
+        .map(own -> strengthAtRatio / own - 1)
+        .filter(beyond -> beyond > 1e-9)
+        .map(beyond -> firstStep + beyond)
+        .orElse(0.0);
   }
 
   /**

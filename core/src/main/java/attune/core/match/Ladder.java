@@ -17,6 +17,9 @@ import java.util.function.Predicate;
  * first rung.
  */
 final class Ladder {
+  /** What a damp cloth and one firmer pass leave of dust is no dust. */
+  private static final int DUST_RUNGS = 2;
+
   private final double rungStep;
   private final int rungsMost;
   private final double doubt;
@@ -78,16 +81,27 @@ final class Ladder {
         .orElse(0);
   }
 
-  /** The least harmful of all that act hard enough. */
-  Optional<Option> first(Search search, double needed) {
-    return least(search, option -> option.action() >= needed);
+  /**
+   * The least harmful of all that act hard enough; where cloth, hand and sponge come before any
+   * bristle, the gentlest of those that do it in a few passes more.
+   *
+   * @param tried true where something was tried in vain: then only what is firmer than that counts
+   */
+  Optional<Option> first(Search search, double needed, boolean tried) {
+    double softly = search.place().demand().softly();
+    Optional<Option> soft =
+        search.place().isSoftFirst() && !tried
+            ? least(search, o -> Harm.isSoft(o.tool()) && o.action() >= softly)
+            : Optional.empty();
+    return soft.or(() -> least(search, option -> option.action() >= needed));
   }
 
   /** The rungs above a first one. */
   List<Option> firmerThan(Search search, Option first) {
     List<Option> rungs = new ArrayList<>();
     Optional<Option> last = Optional.of(first);
-    while (rungs.size() + 1 < rungsMost) {
+    int most = search.place().demand().isDustOnly() ? DUST_RUNGS : rungsMost;
+    while (rungs.size() + 1 < most) {
       Option before = last.get();
       Optional<Product> bottle = product(before);
       last =
@@ -96,6 +110,7 @@ final class Ladder {
               option ->
                   option.action() >= before.action() * rungStep
                       && option.harm() > before.harm()
+                      && !isSameMeans(option, before)
                       && NeverMix.between(bottle, product(option)).isEmpty());
       if (last.isEmpty()) {
         break;
@@ -103,6 +118,13 @@ final class Ladder {
       rungs.add(last.get());
     }
     return rungs;
+  }
+
+  /** The same bottle, tool and warmth: to let it sit longer is no other rung. */
+  private static boolean isSameMeans(Option a, Option b) {
+    return a.tool().id().equals(b.tool().id())
+        && a.warmth() == b.warmth()
+        && a.mixed().equals(b.mixed());
   }
 
   private static Optional<Product> product(Option option) {

@@ -9,7 +9,6 @@ import attune.core.measure.Ratio;
 import attune.core.measure.SquareMetres;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
-import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Surface;
@@ -139,15 +138,22 @@ public final class Matcher {
               p.craft(),
               p.coatingPlanned(),
               p.ledger(),
-              p.mayOverspend());
+              p.mayOverspend(),
+              p.reception(),
+              p.spot());
       return new Kind(place, decisions.byHand(s.id()), decisions.tried(s.id()));
     }
 
     /** Nothing is worked: it is clean, or not a matter of cleaning. */
     boolean isLeftAlone() {
+      return place.demand().isNone() || stops();
+    }
+
+    /** Not a matter of cleaning, or not before somebody else has seen it. */
+    boolean stops() {
       var condition = place.surface().condition();
-      return place.demand().isNone()
-          || condition.soils().contains(Soil.MOULD)
+      return condition.hasMould()
+          || Faults.noWetWork(place).isPresent()
           || condition.damage().contains(Damage.GUMMY)
           || tried.stream().anyMatch(t -> t.result().stops());
     }
@@ -180,7 +186,7 @@ public final class Matcher {
       this.mixes = mixes;
       search = new Search(kind.place(), mixes, judge, book);
       needs = kind.isLeftAlone() ? Optional.empty() : ladder.firstNeeds(search, kind.tried());
-      gentlest = needs.flatMap(needed -> ladder.first(search, needed));
+      gentlest = needs.flatMap(n -> ladder.first(search, n, !kind.tried().isEmpty()));
       hand =
           kind.byHand()
               .map(ByHand::treatment)
@@ -199,10 +205,46 @@ public final class Matcher {
       boolean dry = gentlest.get().mixed().isEmpty();
       List<Option> allowed =
           search.strong().stream()
-              .filter(o -> o.action() >= needs.get() && o.harm() <= most)
+              .filter(o -> o.action() >= Math.min(needs.get(), gentlest.get().action()))
+              .filter(o -> o.harm() <= most)
               .filter(o -> o.mixed().isEmpty() == dry)
+              .filter(o -> isNoFirmer(o, gentlest.get()))
               .toList();
       return Optional.of(new Group(panels, allowed, gentlest.get()));
+    }
+
+    /** Fewer bottles never buy a stiffer tool, a stronger mix or a higher class of pH. */
+    private boolean isNoFirmer(Option option, Option gentle) {
+      return option.tool().stiffness() <= gentle.tool().stiffness()
+          && !isStrongerMix(option, gentle)
+          && isBeyondRoutine(option).compareTo(isBeyondRoutine(gentle)) <= 0;
+    }
+
+    /** Of the same bottle no stronger than there; of another no stronger than its label's own. */
+    private static boolean isStrongerMix(Option option, Option gentle) {
+      if (option.mixed().isEmpty()) {
+        return false;
+      }
+      Mixes.Mixed mixed = option.mixed().get();
+      Ratio most =
+          gentle
+              .mixed()
+              .filter(m -> m.product().equals(mixed.product()))
+              .map(Mixes.Mixed::ratio)
+              .orElse(mixed.product().label().standard());
+      return most.thinnerThan(mixed.ratio());
+    }
+
+    private Boolean isBeyondRoutine(Option option) {
+      Limits limits = kind.place().limits();
+      return option
+          .mixed()
+          .flatMap(Mixes.Mixed::ph)
+          .filter(
+              ph ->
+                  ph.high() > limits.phRoutineHigh().value()
+                      || ph.low() < limits.phRoutineLow().value())
+          .isPresent();
     }
 
     void climb() {
@@ -255,7 +297,14 @@ public final class Matcher {
           rungs.isEmpty() ? 0 : judge.dose(place, rungs.get(0).verdict()),
           loss,
           kind.byHand().isPresent() && hand.isPresent(),
-          shared);
+          shared,
+          spots(place, rungs));
+    }
+
+    /** Stains are met where the panel around them is clean, or is cleaned first. */
+    private List<SpotWork> spots(Place place, List<Rung> rungs) {
+      boolean cleaned = place.demand().isNone() || !rungs.isEmpty();
+      return cleaned && !kind.stops() ? new Spots(book, judge, mixes).of(place) : List.of();
     }
 
     private List<Reason> handSaid(Place place) {

@@ -3,9 +3,11 @@ package attune.core.match;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -22,11 +24,19 @@ record Mixes(List<Product> cleaners, List<List<Mixed>> ratios, List<Tool> tools,
   record Mixed(Product product, Ratio ratio, Optional<PhInterval> ph, double strength) {}
 
   static Mixes of(Shelf shelf, Rulebook book, CleaningAction action) {
-    List<Product> cleaners = shelf.products().stream().filter(Product::cleans).toList();
+    List<Product> cleaners =
+        new ArrayList<>(shelf.products().stream().filter(Product::cleans).toList());
+    boolean namesScreens =
+        cleaners.stream()
+            .filter(product -> product.is(ProductRole.SCREEN_CLEANER))
+            .anyMatch(product -> product.onHandMl().filter(ml -> ml <= 0).isEmpty());
+    if (!namesScreens) {
+      cleaners.add(Product.WATER);
+    }
     List<List<Mixed>> ratios = new ArrayList<>();
     for (Product product : cleaners) {
       ratios.add(
-          ratios(product).stream()
+          worthMixing(product).stream()
               .map(
                   ratio ->
                       new Mixed(
@@ -38,6 +48,29 @@ record Mixes(List<Product> cleaners, List<List<Mixed>> ratios, List<Tool> tools,
     }
     List<Tool> tools = shelf.tools().stream().filter(tool -> tool.kind().scrubs()).toList();
     return new Mixes(cleaners, List.copyOf(ratios), tools, shelf);
+  }
+
+  /**
+   * Ratios a shop keeps bottles of: the label's own, and one between each two of them. More of them
+   * would only make more bottles.
+   */
+  static List<Ratio> worthMixing(Product product) {
+    Product.LabelRatios label = product.label();
+    if (label.isReady()) {
+      return List.of(Ratio.READY);
+    }
+    TreeSet<Ratio> ratios =
+        new TreeSet<>(List.of(label.mildest(), label.standard(), label.strongest()));
+    between(product, label.mildest(), label.standard()).ifPresent(ratios::add);
+    between(product, label.standard(), label.strongest()).ifPresent(ratios::add);
+    return List.copyOf(ratios);
+  }
+
+  private static Optional<Ratio> between(Product product, Ratio thinner, Ratio stronger) {
+    double middle = Math.sqrt(thinner.factor() * stronger.factor());
+    return ratios(product).stream()
+        .filter(ratio -> thinner.thinnerThan(ratio) && ratio.thinnerThan(stronger))
+        .min(Comparator.comparingDouble(ratio -> Math.abs(ratio.factor() - middle)));
   }
 
   /** Ratios worth trying, from strongest to mildest: the label's own and the usual ones inside. */

@@ -23,6 +23,7 @@ public final class Needs {
   private final Map<Standard, Double> acceptable = new EnumMap<>(Standard.class);
   private final Map<Level, Map<Standard, List<Double>>> neededUpTo = new EnumMap<>(Level.class);
   private final Map<Level, Map<Standard, List<Double>>> gentlyUpTo = new EnumMap<>(Level.class);
+  private final Map<Level, Map<Standard, Double>> softly = new EnumMap<>(Level.class);
   private final Map<Level, Map<Standard, Double>> leastOffered = new EnumMap<>(Level.class);
 
   public Needs(Figures figures) {
@@ -38,10 +39,18 @@ public final class Needs {
     for (Level level : Level.values()) {
       neededUpTo.put(level, new EnumMap<>(Standard.class));
       gentlyUpTo.put(level, new EnumMap<>(Standard.class));
+      softly.put(level, new EnumMap<>(Standard.class));
       leastOffered.put(level, new EnumMap<>(Standard.class));
       for (Standard standard : Standard.values()) {
         neededUpTo.get(level).put(standard, neededUpTo(level, standard, 0, figures));
         gentlyUpTo.get(level).put(standard, neededUpTo(level, standard, 1, figures));
+        softly
+            .get(level)
+            .put(
+                standard,
+                neededUpTo(level, standard, figures.whole("cleaning.softly-more"), figures).stream()
+                    .max(Double::compare)
+                    .orElse(0.0));
         leastOffered
             .get(level)
             .put(standard, leastAction(amount.get(level), acceptable.get(standard), passesMost));
@@ -64,6 +73,11 @@ public final class Needs {
    */
   List<Double> neededUpTo(Level level, Standard standard, boolean gently) {
     return (gently ? gentlyUpTo : neededUpTo).get(level).get(standard);
+  }
+
+  /** Least action of a cloth, a hand or a sponge that is taken before any bristle. */
+  double softly(Level level, Standard standard) {
+    return softly.get(level).get(standard);
   }
 
   /** Least action that gets there in the most passes that make sense. */

@@ -5,14 +5,18 @@ import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.reference.Figures;
 import attune.core.shelf.Shelf;
+import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Setting;
+import attune.core.survey.Setting.Reception;
 import attune.core.survey.Setting.Sun;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Tone;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A surface where it stands: with its limits, its demand and the air of the job resolved, ready to
@@ -23,6 +27,8 @@ import java.util.List;
  * @param ledger what it has had of alkali and acid in the last year
  * @param mayOverspend true where nothing else is strong enough, so that what would spend the year's
  *     allowance is flagged instead of left out
+ * @param reception what was seen when the vehicle came in
+ * @param spot true where only a stain is met, from a cloth, and the panel around it is not
  */
 public record Place(
     Surface surface,
@@ -35,8 +41,17 @@ public record Place(
     Craft craft,
     boolean coatingPlanned,
     Ledger ledger,
-    boolean mayOverspend) {
+    boolean mayOverspend,
+    Reception reception,
+    boolean spot) {
 
+  private static final Set<String> SOFT_FIRST =
+      Set.of(
+          "textile/headliner",
+          "leather/semi-aniline",
+          "leather/aniline",
+          "plastic/soft-touch",
+          "plastic/gloss");
   private static final Shelf NOTHING = new Shelf(List.of(), List.of());
 
   /** Resolves a surface of a job whose earlier products are not looked up. */
@@ -45,15 +60,20 @@ public record Place(
     return of(surface, setting, rules, Craft.ROAD, coatingPlanned, book, NOTHING);
   }
 
-  /** Resolves a surface of a job; the shelf tells what earlier products were. */
+  /**
+   * Resolves a surface of a job; the shelf tells what earlier products were. What is coated is
+   * cleaned first though it was found clean.
+   */
   public static Place of(
-      Surface surface,
+      Surface found,
       Setting setting,
       HouseRules rules,
       Craft craft,
       boolean coatingPlanned,
       Rulebook book,
       Shelf shelf) {
+    boolean coats = coatingPlanned && !found.wasCoated();
+    Surface surface = coats ? found.in(found.condition().atLeastLight()) : found;
     Limits limits = Limits.of(surface, rules, book.finishes(), book.figures());
     LocalDate date = setting.start().toLocalDate();
     return new Place(
@@ -67,7 +87,34 @@ public record Place(
         craft,
         coatingPlanned,
         Ledger.of(surface, limits, shelf, date, book),
+        false,
+        setting.reception(),
         false);
+  }
+
+  /** Only a stain of it: as large as that, and asking for what shifts that. */
+  Place at(Stain stain, Rulebook book) {
+    return new Place(
+        surface.ofSize(stain.area(surface.area())),
+        limits,
+        Demand.of(stain, surface, book.needs(), book.figures()),
+        air,
+        temperature,
+        rules,
+        date,
+        craft,
+        coatingPlanned,
+        ledger,
+        mayOverspend,
+        reception,
+        true);
+  }
+
+  /** Where cloth, hand or sponge come before any bristle, wherever they do the job (C9). */
+  boolean isSoftFirst() {
+    return demand.isDustOnly()
+        || SOFT_FIRST.contains(finish().code())
+        || finish().isCoatedTrim() && surface.condition().wear() != Wear.INTACT;
   }
 
   /** Measured where it was; else the air and what sun adds (domain 4, model 4). */
@@ -101,7 +148,9 @@ public record Place(
         craft,
         coatingPlanned,
         ledger,
-        true);
+        true,
+        reception,
+        spot);
   }
 
   public Finish finish() {

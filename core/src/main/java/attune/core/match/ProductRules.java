@@ -23,6 +23,7 @@ import attune.core.shelf.Product.Trait;
 import attune.core.shelf.ProductRole;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
+import attune.core.survey.Wishes.Avoid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -34,6 +35,13 @@ public final class ProductRules {
   private static final Set<String> UNCOATED =
       Set.of("leather/aniline", "leather/semi-aniline", "leather/nubuck", "leather/coated-worn");
 
+  private static final Set<ProductRole> GENERAL =
+      Set.of(
+          ProductRole.CLEANER,
+          ProductRole.ALL_IN_ONE,
+          ProductRole.MULTI_SURFACE_CLEANER,
+          ProductRole.TEXTILE_SHAMPOO);
+
   private ProductRules() {}
 
   /** Reasons that hold at every ratio: label, role, traits, stock. */
@@ -43,6 +51,7 @@ public final class ProductRules {
     reasons.addAll(ofCraft(place, product));
     role(place, product, reasons);
     traits(place, product, reasons);
+    reasons.addAll(avoided(place, product));
     coating(place, product, reasons);
     stock(place, product, reasons);
     houseRules(place, product, reasons);
@@ -143,9 +152,21 @@ public final class ProductRules {
                   + finish.name()
                   + "."));
     }
+    boolean meets = meetsSomething(place, product);
+    boolean spotsOnly = !place.spot() && isForSpots(product) && meets;
+    if (spotsOnly) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.SPOT_ONLY,
+              BARRED,
+              LABEL,
+              product.name()
+                  + " is for a stain: from a cloth, on the spot alone, after the panel is clean."));
+    }
     boolean specific =
         product.is(ProductRole.SPOT_REMOVER) || product.is(ProductRole.RESIDUE_REMOVER);
     if (specific
+        && !spotsOnly
         && !product.is(ProductRole.CLEANER)
         && place.demand().soils().stream().noneMatch(product.goodAt()::contains)) {
       reasons.add(
@@ -155,6 +176,19 @@ public final class ProductRules {
               SOIL,
               product.name() + " is for soils that were not found here."));
     }
+  }
+
+  /** Whether it is made for something that was found here, spread or in a spot. */
+  private static boolean meetsSomething(Place place, Product product) {
+    var condition = place.surface().condition();
+    return condition.soils().stream().anyMatch(product.goodAt()::contains)
+        || condition.stains().stream().anyMatch(s -> product.goodAt().contains(s.kind().soil()));
+  }
+
+  /** A remover that is no cleaner besides: it never goes over a whole panel. */
+  static boolean isForSpots(Product product) {
+    return product.is(ProductRole.SPOT_REMOVER)
+        && product.roles().stream().noneMatch(GENERAL::contains);
   }
 
   private static Reason notFor(Product product, String text) {
@@ -176,6 +210,38 @@ public final class ProductRules {
               SAFETY,
               product.name() + " is flammable: doors open, no heat, no spark."));
     }
+  }
+
+  /** What the people in the car cannot bear, whatever it would do. */
+  public static List<Reason> avoided(Place place, Product product) {
+    Set<Avoid> avoid = place.surface().wishes().avoid();
+    List<Reason> reasons = new ArrayList<>();
+    if (avoid.contains(Avoid.SCENT) && product.has(Trait.SCENTED)) {
+      reasons.add(unbearable(product, "is scented, and scent is to be avoided"));
+    } else if (avoid.contains(Avoid.SCENT) && product.has(Trait.SCENT_UNSAID)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.SCENT,
+              CAUTION,
+              SAFETY,
+              "Whether "
+                  + product.name()
+                  + " is scented is not said: smell it and read the label before it comes near"
+                  + " the car."));
+      unsaid(product, Trait.SCENT_UNSAID, "whether it is scented", reasons);
+    }
+    if (avoid.contains(Avoid.SOLVENT) && product.solventPercent() > 0) {
+      reasons.add(unbearable(product, "holds solvent, and solvent is to be avoided"));
+    }
+    if (avoid.contains(Avoid.AEROSOL) && product.has(Trait.AEROSOL)) {
+      reasons.add(unbearable(product, "comes out as a mist, and nothing is to be misted"));
+    }
+    return reasons;
+  }
+
+  private static Reason unbearable(Product product, String why) {
+    return Reason.of(
+        ReasonCode.SCENT, BARRED, SAFETY, product.name() + " " + why + " in this car.");
   }
 
   /** Shared by abrasive cleaners and abrasive tools. */

@@ -31,6 +31,7 @@ final class Search {
       Optional<Mixed> mixed, Tool tool, Warmth warmth, int dwellS, double action, double harm) {}
 
   private static final int KINDS_OF_TOOL = 3;
+  private static final int CLOTH = 0;
 
   private final Judge judge;
   private final Rulebook book;
@@ -173,7 +174,7 @@ final class Search {
   }
 
   private static int kind(Tool tool) {
-    return tool.kind() == Tool.Kind.CLOTH ? 0 : tool.kind() == Tool.Kind.HAND ? 1 : 2;
+    return tool.kind() == Tool.Kind.CLOTH ? CLOTH : tool.kind() == Tool.Kind.HAND ? 1 : 2;
   }
 
   /** The tools of each kind that no other of the kind beats. */
@@ -199,6 +200,7 @@ final class Search {
   private void wet() {
     List<List<Worked>> fronts = fronts();
     List<Warm> warmths = ways.warmths(mixes.shelf()).stream().map(this::warm).toList();
+    List<Warm> noSteam = warmths.stream().filter(w -> w.warmth() != Warmth.STEAM).toList();
     List<Warm> cold = List.of(warm(Warmth.NONE));
     for (int c = 0; c < cleaners.size(); c++) {
       CleanerView view = cleaners.get(c);
@@ -215,11 +217,11 @@ final class Search {
         if (!ProductRules.rulesOut(place, product, mixed.ratio(), mixed.ph())) {
           Pour pour = new Pour(c, mixed, span);
           for (int kind = 0; kind < KINDS_OF_TOOL; kind++) {
-            if (product.form() == Form.WIPE && kind != 0) {
+            if (product.form() == Form.WIPE && kind != CLOTH) {
               continue;
             }
             for (Worked tool : fronts.get(kind)) {
-              pour.with(tool, kind, noHeat ? cold : warmths);
+              pour.with(tool, kind, noHeat ? cold : kind == CLOTH ? warmths : noSteam);
             }
           }
         }

@@ -1,5 +1,6 @@
 package attune.core.match;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param byHand true when the first rung was set by hand
  * @param shared true when it is worked with the bottle and tool of its neighbours, gentler than its
  *     own
+ * @param spots what is done about its stains once it is clean
  */
 public record SurfaceMatch(
     Place place,
@@ -33,11 +35,39 @@ public record SurfaceMatch(
     double exposure,
     double loss,
     boolean byHand,
-    boolean shared) {
+    boolean shared,
+    List<SpotWork> spots) {
   public SurfaceMatch {
+    spots = List.copyOf(spots);
     ladder = List.copyOf(ladder);
     cautions = List.copyOf(cautions);
     ruledOut = List.copyOf(ruledOut);
+  }
+
+  /** What is said of the stains: what is likely to stay, and of what meets them. */
+  public List<Reason> saidOfSpots() {
+    List<Reason> said = new ArrayList<>();
+    for (SpotWork spot : spots) {
+      spot.remains().ifPresent(said::add);
+      if (spot.rung().isEmpty()) {
+        continue;
+      }
+      Verdict verdict = spot.rung().get().verdict();
+      verdict.reasons().stream()
+          .filter(reason -> reason.effect() == Reason.Effect.CAUTION)
+          .forEach(said::add);
+      said.add(Cautions.GLOVES);
+      said.add(Cautions.TEST_SPOT);
+      if (verdict.treatment().cleaner().filter(c -> c.solventPercent() > 0).isPresent()) {
+        said.add(Cautions.FUMES);
+      }
+    }
+    return said;
+  }
+
+  /** Nothing wet before a licensed workshop has seen a fault. */
+  public boolean staysDry() {
+    return Faults.noWetWork(place).isPresent();
   }
 
   /** Nothing done at this visit: no ladder, and nothing said of it. */
@@ -53,6 +83,7 @@ public record SurfaceMatch(
         0,
         0,
         false,
-        false);
+        false,
+        List.of());
   }
 }

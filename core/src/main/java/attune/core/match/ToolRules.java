@@ -6,19 +6,25 @@ import static attune.core.match.Reason.Effect.NOTE;
 import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.SetBy.FINISH;
 import static attune.core.match.Reason.SetBy.MODIFIER;
+import static attune.core.match.Reason.SetBy.SHELF;
 
+import attune.core.material.Finish;
 import attune.core.material.Finish.AgitationHow;
 import attune.core.material.Texture;
 import attune.core.reference.Figures;
 import attune.core.shelf.Tool;
 import attune.core.shelf.Tool.Droplets;
+import attune.core.shelf.Tool.Suits;
+import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface.Near;
 import attune.core.survey.Surface.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What a tool is told on a surface, whatever it carries. */
-final class ToolRules {
+public final class ToolRules {
   private ToolRules() {}
 
   static List<Reason> of(Place place, Tool tool, boolean wet, Figures figures) {
@@ -39,9 +45,76 @@ final class ToolRules {
               "washes",
               tool.name() + " is dyed and could bleed into a pale surface."));
     }
+    place(place, tool, reasons);
+    hand(place, tool, reasons);
     reach(place, tool, reasons);
     droplets(place, tool, reasons);
     return reasons;
+  }
+
+  /** What is kept for the floor, the belts or outside never comes near a seat; nap has its own. */
+  private static void place(Place place, Tool tool, List<Reason> reasons) {
+    if (suits(place, tool)) {
+      return;
+    }
+    reasons.add(
+        Reason.of(
+            ReasonCode.BARRED_HERE,
+            OVER,
+            SHELF,
+            tool.name()
+                + " is kept for "
+                + tool.suits().stream()
+                    .sorted()
+                    .map(s -> s.code().replace('-', ' '))
+                    .collect(Collectors.joining(", "))
+                + "; take one that is kept for this."));
+  }
+
+  /** Whether a tool is kept for where this is; what is not said is not held against it. */
+  public static boolean suits(Place place, Tool tool) {
+    return tool.suits().isEmpty() || places(place).stream().anyMatch(tool.suits()::contains);
+  }
+
+  private static Set<Suits> places(Place place) {
+    Finish finish = place.finish();
+    if (finish.hasNap()) {
+      return Set.of(Suits.NAP);
+    }
+    return switch (finish.code()) {
+      case "textile/webbing" -> Set.of(Suits.BELTS);
+      case "plastic/exterior-trim", "paint/jamb" -> Set.of(Suits.OUTSIDE);
+      case "textile/headliner" -> Set.of(Suits.SEATS);
+      default ->
+          switch (place.surface().role()) {
+            case SEAT -> Set.of(Suits.SEATS);
+            case GRIP, CONTROL, SCREEN -> Set.of(Suits.CONTROLS);
+            case PEDAL, FLOOR -> Set.of(Suits.FLOOR);
+            case TRIM, OVERHEAD ->
+                finish.isCoatedTrim() || finish.isHide() || finish.isTextile()
+                    ? Set.of(Suits.SEATS, Suits.HARD_TRIM)
+                    : Set.of(Suits.HARD_TRIM);
+          };
+    };
+  }
+
+  /** A bare hand is for what a cloth would still be too much for, not for being soft. */
+  private static void hand(Place place, Tool tool, List<Reason> reasons) {
+    Wear wear = place.surface().condition().wear();
+    boolean handled =
+        place.finish().hasNap()
+            || wear == Wear.CRACKED
+            || wear == Wear.TORN
+            || place.surface().isGrip() && wear != Wear.INTACT;
+    if (tool.kind() == Tool.Kind.HAND && !handled) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.BARRED_HERE,
+              OVER,
+              SHELF,
+              "A gloved hand is for worn rims, cracked hide and nap; elsewhere a cloth or a sponge"
+                  + " does it."));
+    }
   }
 
   private static void stiffness(Place place, Tool tool, boolean wet, List<Reason> reasons) {

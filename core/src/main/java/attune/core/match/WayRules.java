@@ -17,6 +17,7 @@ import attune.core.material.Finish.WetOn;
 import attune.core.measure.Sections;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product.Trait;
+import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface.Feature;
 import java.util.ArrayList;
@@ -128,6 +129,22 @@ final class WayRules {
     } else if (treatment.warmth() == Warmth.STEAM && place.rules().is("steam", "no")) {
       reasons.add(
           Reason.of(ReasonCode.HOUSE_RULE, BARRED, HOUSE_RULE, "The house works without steam."));
+    }
+    if (treatment.warmth() == Warmth.STEAM && treatment.tool().kind() != Tool.Kind.CLOTH) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.SCALD,
+              BARRED,
+              SAFETY,
+              "Steam goes through a cloth, for seconds, never on a brush or a bare hand."));
+    } else if (treatment.warmth() == Warmth.STEAM) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.SCALD,
+              CAUTION,
+              SAFETY,
+              "Steam scalds: pure water, through a thick cloth, seconds at a place, face and arms"
+                  + " out of it."));
     }
     boolean solvent =
         treatment

@@ -19,7 +19,9 @@ import static attune.core.plan.Step.SHAVE;
 import static attune.core.plan.Step.TEST_SPOT;
 import static attune.core.plan.Step.TEXTILE;
 
+import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
+import java.util.Collections;
 import java.util.Set;
 
 /**
@@ -31,7 +33,36 @@ public final class CautionSteps {
   private static final Set<Step> LAYS = Set.of(CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
   private static final Set<Step> NONE = Set.of();
 
+  /** Said of the coating alone. */
+  static final Reason COATING_FUMES =
+      Reason.of(
+          ReasonCode.VENTILATE,
+          Reason.Effect.CAUTION,
+          Reason.SetBy.SAFETY,
+          "Coating: wipe it on, never mist it; doors open.");
+
+  /** Told by their own steps even where only a stain asks for them. */
+  private static final Set<ReasonCode> ALWAYS =
+      Set.of(ReasonCode.GLOVES, ReasonCode.TEST_SPOT, ReasonCode.REMAINS);
+
   private CautionSteps() {}
+
+  /**
+   * Whether a panel's caution is told at a round of it: what is said of a remover stands where that
+   * meets its stain, and not at every other bottle.
+   *
+   * @param steps of the round, its looks among them
+   */
+  public static boolean isToldAt(Reason caution, SurfacePlan plan, Round round, Set<Step> steps) {
+    if (caution.equals(COATING_FUMES)) {
+      return steps.contains(COAT);
+    }
+    boolean ofSpot =
+        plan.match().saidOfSpots().contains(caution)
+            && !plan.match().cautions().contains(caution)
+            && !ALWAYS.contains(caution.code());
+    return ofSpot ? round.spots() : !Collections.disjoint(of(caution.code()), steps);
+  }
 
   /** Steps where it stands; empty for what only ever rules something out. */
   public static Set<Step> of(ReasonCode code) {
@@ -76,7 +107,12 @@ public final class CautionSteps {
       case WILL_NOT_DRY, DRY_FIRST -> LAYS;
       case WAIT_FIRST -> Set.of(PROTECT, BARRIER, COAT);
       case WARM_FIRST -> Set.of(CONDITION);
-      case OILY_CLOTH -> Set.of(CONDITION, REFINISH);
+      case OILY_CLOTH, SELF_HEAT -> Set.of(CONDITION, REFINISH);
+      case SCALD -> WET;
+      case SCENT -> Set.of(RECEIVE, HANDOVER);
+      case FAULT_LAMP -> Set.of(RECEIVE, PRECAUTIONS, HANDOVER);
+      case CHILD_SEAT -> Set.of(RECEIVE, PRECAUTIONS, HANDOVER);
+      case REMAINS -> Set.of(RECEIVE, CHECK, HANDOVER);
       case DRINKS_COATING, GRAIN_TOO_DEEP -> Set.of(COAT);
       case RECOAT -> Set.of(CLEAN, COAT, HANDOVER);
       case SHEEN_NOT_MET -> Set.of(CONDITION, PROTECT, DRESS, LEVEL);
@@ -105,7 +141,8 @@ public final class CautionSteps {
           DOMINATED,
           UNSAID,
           BARRED_HERE,
-          SLIPPERY_SEAT ->
+          SLIPPERY_SEAT,
+          SPOT_ONLY ->
           NONE;
     };
   }

@@ -1,6 +1,5 @@
 package attune.core.plan;
 
-import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.Effect.NOTE;
 import static attune.core.match.Reason.SetBy.FINISH;
@@ -9,20 +8,16 @@ import static attune.core.match.Reason.SetBy.SAFETY;
 import static attune.core.match.Reason.SetBy.SHELF;
 
 import attune.core.match.Place;
-import attune.core.match.ProductRules;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
 import attune.core.match.RuledOut;
-import attune.core.material.Role;
+import attune.core.match.ToolRules;
 import attune.core.plan.Finishing.Wanted;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
-import attune.core.shelf.Product.Film;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
-import attune.core.shelf.Slip;
-import attune.core.shelf.Soil;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Feel;
@@ -63,10 +58,12 @@ final class FinishChooser {
 
   private final Figures figures;
   private final Rulebook book;
+  private final FinishBars bars;
 
   FinishChooser(Rulebook book) {
     this.book = book;
     this.figures = book.figures();
+    this.bars = new FinishBars(book);
   }
 
   /**
@@ -74,7 +71,7 @@ final class FinishChooser {
    */
   Chosen choose(Place place, Shelf shelf, Setting setting, boolean cleaned) {
     List<Wanted> asked =
-        place.limits().identified() && !place.surface().condition().soils().contains(Soil.MOULD)
+        place.limits().identified() && !place.surface().condition().hasMould()
             ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
             : List.of();
     List<Wanted> wanted = cleaned ? asked : List.of();
@@ -107,7 +104,7 @@ final class FinishChooser {
       sheen(place, product.get()).ifPresent(cautions::add);
     }
     warmFirst(place, steps).ifPresent(cautions::add);
-    oilyCloth(steps).ifPresent(cautions::add);
+    selfHeating(steps).ifPresent(cautions::add);
     return new Chosen(steps, ruledOut(place, shelf, wanted, steps), purchases, cautions);
   }
 
@@ -133,7 +130,7 @@ final class FinishChooser {
                         + " anything is cleaned."));
   }
 
-  private static Optional<Reason> oilyCloth(List<FinishStep> steps) {
+  private static Optional<Reason> selfHeating(List<FinishStep> steps) {
     return steps.stream()
         .filter(
             step ->
@@ -143,7 +140,7 @@ final class FinishChooser {
         .map(
             step ->
                 Reason.of(
-                    ReasonCode.OILY_CLOTH,
+                    ReasonCode.SELF_HEAT,
                     CAUTION,
                     SAFETY,
                     "Lay the cloths of "
@@ -166,7 +163,7 @@ final class FinishChooser {
 
   private Optional<Product> best(Place place, Shelf shelf, Wanted want, boolean hot) {
     return shelf.withRole(want.role()).stream()
-        .filter(product -> against(place, product).isEmpty())
+        .filter(product -> bars.against(place, product).isEmpty())
         .filter(product -> product.doseMlPerM2().isPresent())
         .min(
             Comparator.comparing((Product product) -> !shades(want, product, hot))
@@ -208,138 +205,6 @@ final class FinishChooser {
                 "GU",
                 product.name() + " leaves more sheen than matt."))
         : Optional.empty();
-  }
-
-  /** Every reason that keeps a finishing product off this surface. */
-  private List<Reason> against(Place place, Product product) {
-    List<Reason> reasons = new ArrayList<>();
-    if (!product.labelAllowsOn(place.finish())) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.LABEL_EXCLUDES,
-              BARRED,
-              LABEL,
-              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
-    }
-    reasons.addAll(ProductRules.ofCraft(place, product));
-    boolean oils = product.is(ProductRole.CONDITIONER) || product.is(ProductRole.RESTORING_OIL);
-    boolean takes =
-        product.is(ProductRole.CONDITIONER)
-            ? Finishing.takesConditioner(place.finish(), place.rules())
-            : place.finish().isHide();
-    if (oils && !takes) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.NOT_FOR_FINISH,
-              BARRED,
-              FINISH,
-              "Oils and conditioners do nothing in " + place.finish().name() + "."));
-    }
-    if (product.is(ProductRole.NAP_PROTECTOR)
-        && !place.finish().hasNap()
-        && !place.finish().isTextile()) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.NOT_FOR_FINISH,
-              BARRED,
-              FINISH,
-              "A nap protector is for napped and woven finishes."));
-    }
-    slip(place, product).ifPresent(reasons::add);
-    ProductRules.unsaid(
-        product, Product.Trait.SLIP_UNSAID, "how slippery it leaves things", reasons);
-    harsh(place, product, reasons);
-    if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
-      reasons.add(
-          Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
-    }
-    product
-        .useBy()
-        .filter(place.date()::isAfter)
-        .ifPresent(
-            day ->
-                reasons.add(
-                    Reason.of(
-                        ReasonCode.EXPIRED,
-                        BARRED,
-                        SHELF,
-                        product.name() + " was to be used by " + day + ".")));
-    return reasons;
-  }
-
-  /** Slippery never on what is held or trodden on; a grip takes what its house rule lets on. */
-  private static Optional<Reason> slip(Place place, Product product) {
-    boolean staysOn =
-        !product.is(ProductRole.RESTORING_OIL); // oil is soaked in and wiped off again
-    if (staysOn && place.surface().role() == Role.SEAT && product.slip() == Slip.SLIPPERY) {
-      return Optional.of(
-          Reason.of(
-              ReasonCode.SLIPPERY_SEAT,
-              BARRED,
-              SAFETY,
-              product.name() + " leaves it slippery: nobody slides about on a seat."));
-    }
-    if (!place.surface().role().isControlled()) {
-      return Optional.empty();
-    }
-    Slip most =
-        !place.surface().isGrip()
-            ? Slip.NONE
-            : place.rules().is("wheel-conditioning", "buff-dry") ? Slip.SLIGHT : Slip.NONE;
-    if (product.slip().compareTo(most) > 0) {
-      return Optional.of(
-          Reason.of(
-              ReasonCode.SLIP_ON_CONTROL,
-              BARRED,
-              SAFETY,
-              product.name()
-                  + " leaves it "
-                  + product.slip().code()
-                  + ": loss of control on what a driver holds or treads on."));
-    }
-    return place.rules().is("wheel-conditioning", "never") && place.surface().isGrip()
-        ? Optional.of(
-            Reason.of(
-                ReasonCode.HOUSE_RULE,
-                BARRED,
-                Reason.SetBy.HOUSE_RULE,
-                "The house leaves a rim bare."))
-        : Optional.empty();
-  }
-
-  /** What stays on is judged as hard as what is wiped off: pH, solvent, silicone and wax. */
-  private void harsh(Place place, Product product, List<Reason> reasons) {
-    book.ph()
-        .of(product.ph(), product.label().standard())
-        .filter(
-            ph ->
-                ph.low() > place.limits().phRoutineHigh().value()
-                    || ph.high() < place.limits().phRoutineLow().value())
-        .ifPresent(
-            ph ->
-                reasons.add(
-                    Reason.measured(
-                        ReasonCode.PH_ABOVE_LIMIT,
-                        BARRED,
-                        FINISH,
-                        ph.high(),
-                        place.limits().phRoutineHigh().value(),
-                        "pH",
-                        product.name()
-                            + " stays on, and its pH is outside what this stands daily.")));
-    boolean bare = place.finish().isCoatedTrim() || place.finish().hasNap();
-    boolean seals = product.leavesFilm() == Film.SILICONE || product.leavesFilm() == Film.WAX;
-    if (seals && (bare || place.surface().isGrip())) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.NOT_FOR_FINISH,
-              BARRED,
-              FINISH,
-              product.name()
-                  + " leaves a "
-                  + product.leavesFilm().code()
-                  + " film: not on hide, vinyl, nap or what is held."));
-    }
   }
 
   /** Left alone where it was done within its interval: nothing on top of what still holds. */
@@ -449,7 +314,7 @@ final class FinishChooser {
   }
 
   /** Undyed or washed out, new before often used; the plain white one where no own one is. */
-  private Tool cloth(Shelf shelf) {
+  Tool cloth(Shelf shelf) {
     int washes = figures.whole("colourfast.washes");
     return shelf.ofKind(Tool.Kind.CLOTH).stream()
         .filter(tool -> tool.isColourfast(washes))
@@ -463,11 +328,20 @@ final class FinishChooser {
     int washes = figures.whole("colourfast.washes");
     return shelf.ofKind(Tool.Kind.APPLICATOR).stream()
         .filter(tool -> tool.isColourfast(washes))
+        .filter(tool -> ToolRules.suits(place, tool))
+        .filter(tool -> isOfASize(tool, place))
         .min(
             Comparator.comparing((Tool tool) -> coating && !tool.barrierBacked())
                 .thenComparingDouble(tool -> tool.retainsMl().orElse(0.0))
                 .thenComparing(Tool::id))
         .orElseGet(() -> cloth(shelf));
+  }
+
+  /** A finger pad is for what is smaller than a hand; what is not said of it is not held up. */
+  private boolean isOfASize(Tool tool, Place place) {
+    boolean finger =
+        tool.contactCm2().filter(cm2 -> cm2 < figures.get("applicator.finger-cm2")).isPresent();
+    return !finger || place.surface().area().value() < figures.get("applicator.finger-area");
   }
 
   private List<RuledOut> ruledOut(
@@ -480,7 +354,7 @@ final class FinishChooser {
           product.roles().stream().anyMatch(FINISHING::contains) && !product.cleans();
       boolean used = steps.stream().anyMatch(step -> step.product().equals(product));
       if (finishing && !used) {
-        List<Reason> reasons = against(place, product);
+        List<Reason> reasons = bars.against(place, product);
         out.add(
             new RuledOut(
                 product.id(),

@@ -27,6 +27,11 @@ public record FinishStep(
     int cureS,
     int sitAfterS) {
 
+  /** Whether it holds only on a surface without any film. */
+  boolean bonds() {
+    return step == Step.COAT || step == Step.BARRIER;
+  }
+
   /** The same in one coat. */
   FinishStep inOneCoat() {
     return new FinishStep(

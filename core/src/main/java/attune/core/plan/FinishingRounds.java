@@ -56,7 +56,7 @@ final class FinishingRounds {
    * @param dusty of them, those that have to be over before hide is conditioned
    */
   void of(List<SurfacePlan> plans, List<Integer> wet, List<Integer> dusty) {
-    residue(plans.stream().filter(FinishingRounds::needsResiduePass).toList());
+    residue(plans.stream().filter(plan -> plan.residue().isPresent() && !bonds(plan)).toList());
     List<SurfacePlan> due = plans.stream().filter(p -> !p.finishSteps().isEmpty()).toList();
     int stages = due.stream().mapToInt(p -> p.finishSteps().size()).max().orElse(0);
     List<Integer> plastics = new ArrayList<>();
@@ -67,6 +67,11 @@ final class FinishingRounds {
               .filter(p -> p.finishSteps().size() > now)
               .sorted(java.util.Comparator.comparing(p -> !Surfaces.isPlastic(p)))
               .toList();
+      residue(
+          here.stream()
+              .filter(plan -> plan.residue().isPresent() && bonds(plan))
+              .filter(plan -> bonding(plan) == now)
+              .toList());
       int coats = here.stream().mapToInt(p -> p.finishSteps().get(now).coats()).max().orElse(0);
       for (int coat = 1; coat <= coats; coat++) {
         coat(here, stage, coat, wet, dusty, plastics);
@@ -74,24 +79,51 @@ final class FinishingRounds {
     }
   }
 
-  /** Where a coating or a barrier follows, and on bright metal, what the cleaner left comes off. */
-  private static boolean needsResiduePass(SurfacePlan plan) {
-    return plan.finishSteps().stream()
-            .anyMatch(s -> s.step() == Step.COAT || s.step() == Step.BARRIER)
-        || (plan.isWet() && plan.match().place().finish().code().equals("metal/bright"));
+  private static boolean bonds(SurfacePlan plan) {
+    return bonding(plan) >= 0;
   }
 
+  /** Which of a panel's steps has to bond; -1 for none. */
+  private static int bonding(SurfacePlan plan) {
+    for (int i = 0; i < plan.finishSteps().size(); i++) {
+      if (plan.finishSteps().get(i).bonds()) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** What comes before a panel is wiped off: its cleaning, or what was laid before and its wait. */
+  private Optional<Since> bare(SurfacePlan plan) {
+    return finished(plan)
+        .map(
+            since ->
+                new Since(
+                    since.place(),
+                    since.seconds() + plan.finishSteps().get(bonding(plan)).waitS(),
+                    since.taskId()))
+        .or(() -> visit.ready(plan));
+  }
+
+  /** Right before what has to bond, so that it is coated within the day. */
   private void residue(List<SurfacePlan> bare) {
     Map<String, List<SurfacePlan>> parts = new LinkedHashMap<>();
     bare.forEach(
         p ->
             parts
-                .computeIfAbsent(tasks.isShared() ? p.surface().zone() : "", z -> new ArrayList<>())
+                .computeIfAbsent(
+                    (tasks.isShared() ? p.surface().zone() : "") + bottle(p),
+                    z -> new ArrayList<>())
                 .add(p));
     int dries = figures.whole("residue.dries");
     for (List<SurfacePlan> plans : parts.values()) {
+      ResiduePass first = plans.get(0).residue().orElseThrow();
       RoundDraft round =
           new RoundDraft(id(Step.RESIDUE), zone(plans), Step.RESIDUE, ids(plans))
+              .with(
+                  first.product(),
+                  first.product().map(p -> p.label().standard().code()),
+                  Optional.of(first.cloth()))
               .overhead(times.overheadS());
       for (SurfacePlan plan : plans) {
         String panel = plan.surface().id();
@@ -99,17 +131,22 @@ final class FinishingRounds {
             "residue-" + panel,
             Step.RESIDUE,
             List.of(panel),
-            WorkTimes.seconds(times.wipeMinutes(plan.surface())),
-            visit.ready(plan).map(Since::taskId).stream().toList());
+            plan.residue().orElseThrow().passes()
+                * WorkTimes.seconds(times.wipeMinutes(plan.surface())),
+            bare(plan).map(Since::taskId).stream().toList());
       }
       int place = tasks.add(round);
       tasks.then(visit.prepared(), place);
       for (int i = 0; i < plans.size(); i++) {
         Piece piece = round.pieces.get(i);
-        visit.ready(plans.get(i)).ifPresent(ready -> from(ready, place, 0));
+        bare(plans.get(i)).ifPresent(since -> from(since, place, 0));
         clear.put(plans.get(i).surface().id(), new Since(place, piece.to() + dries, piece.id()));
       }
     }
+  }
+
+  private static String bottle(SurfacePlan plan) {
+    return plan.residue().flatMap(ResiduePass::product).map(p -> " " + p.id()).orElse("");
   }
 
   /** What is done everywhere alike by one person is one round of the cabin. */

@@ -75,7 +75,7 @@ public final class Planner {
     CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
         asBottlesLast(
-            shared(job, cabin).stream()
+            shared(job, cabin, decisions).stream()
                 .map(match -> surface(job, match, purchases))
                 .map(plan -> without(plan, arrangement.leftOut()))
                 .toList());
@@ -99,9 +99,9 @@ public final class Planner {
   }
 
   /** One bottle and tool for a zone, where its panels stand that. */
-  private List<SurfaceMatch> shared(Job job, CabinMatch cabin) {
+  private List<SurfaceMatch> shared(Job job, CabinMatch cabin, Decisions decisions) {
     return new Sharing(matcher, matcher.neighbours(job.shelf()), times, figures)
-        .of(cabin.surfaces());
+        .of(cabin.surfaces(), decisions);
   }
 
   /** The usual bottle that holds so much of a mix, ml. */
@@ -148,7 +148,7 @@ public final class Planner {
   public Network network(Job job, Arrangement arrangement) {
     List<SurfacePlan> plans =
         asBottlesLast(
-            shared(job, match(job, Decisions.NONE)).stream()
+            shared(job, match(job, Decisions.NONE), Decisions.NONE).stream()
                 .map(match -> surface(job, match, new ArrayList<>()))
                 .toList());
     return TimetableBuilder.network(job, plans, figures, times, arrangement);
@@ -199,22 +199,38 @@ public final class Planner {
   /** Plans one surface; what would have to be bought is added to {@code purchases}. */
   private SurfacePlan surface(Job job, SurfaceMatch match, List<Purchase> purchases) {
     Place place = match.place();
-    boolean cleaned = place.demand().isNone() || !match.ladder().isEmpty();
+    boolean cleaned = !match.staysDry() && (place.demand().isNone() || !match.ladder().isEmpty());
     FinishChooser.Chosen chosen = chooser.choose(place, job.shelf(), job.setting(), cleaned);
     purchases.addAll(chosen.purchases());
     if (!cleaned && match.refer().isEmpty()) {
       purchases.add(Purchase.toClean(place));
     }
+    match.spots().stream()
+        .filter(spot -> spot.rung().isEmpty())
+        .forEach(spot -> purchases.add(Purchase.toLift(place, spot)));
     boolean wet =
         match.ladder().stream().findFirst().filter(r -> !r.treatment().isDry()).isPresent();
     List<RuledOut> ruledOut = new ArrayList<>(match.ruledOut());
     ruledOut.addAll(chosen.ruledOut());
     ruledOut.sort(Comparator.comparing(RuledOut::kind).thenComparing(RuledOut::itemId));
+    Optional<ResiduePass> residue =
+        ResiduePass.of(
+            place,
+            chosen.steps(),
+            wet,
+            chooser.cloth(job.shelf()),
+            job.historyKnown() || !place.surface().history().isEmpty(),
+            job.shelf(),
+            book);
+    residue
+        .filter(pass -> pass.product().isEmpty())
+        .ifPresent(pass -> purchases.add(Purchase.toWipeOff(place)));
     List<Reason> cautions = cautions(place, match, chosen);
     boolean rinsed = cautions.stream().anyMatch(caution -> caution.code() == ReasonCode.RINSE);
     return new SurfacePlan(
         match,
         chosen.steps(),
+        residue,
         wet ? Optional.of(Drying.of(place, figures)) : Optional.empty(),
         cautions,
         ruledOut,
@@ -262,12 +278,7 @@ public final class Planner {
               "The wait between the two products is the one most often skipped."));
     }
     if (chosen.steps().stream().anyMatch(step -> step.step() == Step.COAT)) {
-      cautions.add(
-          Reason.of(
-              ReasonCode.VENTILATE,
-              CAUTION,
-              SAFETY,
-              "Coating: wipe it on, never mist it; doors open."));
+      cautions.add(CautionSteps.COATING_FUMES);
     }
     if (place.surface().role().isControlled() && !match.ladder().isEmpty()) {
       cautions.add(
@@ -277,6 +288,7 @@ public final class Planner {
               SAFETY,
               "Check the grip dry before the vehicle leaves."));
     }
+    cautions.addAll(match.saidOfSpots());
     Map<ReasonCode, Reason> once = new java.util.TreeMap<>();
     cautions.forEach(caution -> once.putIfAbsent(caution.code(), caution));
     return List.copyOf(once.values());

@@ -2,6 +2,7 @@ package attune.core.plan;
 
 import attune.core.match.Place;
 import attune.core.match.ReasonCode;
+import attune.core.match.SpotWork;
 import attune.core.shelf.ProductRole;
 import java.util.Locale;
 import java.util.Optional;
@@ -36,6 +37,48 @@ public record Purchase(
       ReasonCode code,
       String text) {
     this(role, itemId, ml, code, text, Optional.empty());
+  }
+
+  /** What would shift a stain that nothing on the shelf is made for. */
+  static Purchase toLift(Place place, SpotWork spot) {
+    double low = place.limits().phRoutineLow().value();
+    double high = place.limits().phRoutineHigh().value();
+    String kind = spot.stain().kind().code();
+    return new Purchase(
+        ProductRole.SPOT_REMOVER,
+        Optional.empty(),
+        Optional.empty(),
+        ReasonCode.BUY,
+        String.format(
+            Locale.ROOT,
+            "For %s on %s: a spot remover made for it, of pH %.1f to %.1f, whose label names the"
+                + " finish; the smallest pack will do.",
+            kind.replace('-', ' '),
+            place.finish().name(),
+            low,
+            high),
+        Optional.of(
+            new Needs(
+                low, high, Optional.of(spot.stain().kind().soil().code()), place.finish().code())));
+  }
+
+  /** What would take the last film off before something has to bond. */
+  static Purchase toWipeOff(Place place) {
+    double low = place.limits().phRoutineLow().value();
+    double high = place.limits().phRoutineHigh().value();
+    return new Purchase(
+        ProductRole.RESIDUE_REMOVER,
+        Optional.empty(),
+        Optional.empty(),
+        ReasonCode.BUY,
+        String.format(
+            Locale.ROOT,
+            "For %s: a residue remover of pH %.1f to %.1f that leaves no film; the smallest pack"
+                + " will do.",
+            place.finish().name(),
+            low,
+            high),
+        Optional.of(new Needs(low, high, Optional.empty(), place.finish().code())));
   }
 
   /** What would clean a surface that nothing on the shelf may clean. */

@@ -2,9 +2,11 @@ package attune.core.plan;
 
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
+import attune.core.match.Rung;
 import attune.core.match.Treatment;
 import attune.core.measure.Dose;
 import attune.core.measure.Mix;
+import attune.core.measure.Ratio;
 import attune.core.plan.Plan.ClothCount;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
@@ -19,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Bottles, doses and cloths for a whole job (domain 4, models 1, 5 and 7). */
 final class Quantities {
@@ -47,7 +50,57 @@ final class Quantities {
             .add(plan);
       }
     }
-    return byMix.values().stream().map(this::mix).toList();
+    List<PlannedMix> mixes = new ArrayList<>(byMix.values().stream().map(this::mix).toList());
+    mixes.addAll(removers(plans));
+    return mixes;
+  }
+
+  /** So much of a bottle for a stain, or to wipe a panel off. */
+  private record Little(Product product, Ratio ratio, double ml, String panel) {}
+
+  private static Stream<Little> littles(SurfacePlan plan) {
+    String panel = plan.surface().id();
+    return Stream.concat(
+        plan.match().spots().stream()
+            .flatMap(
+                spot ->
+                    spot.rung().map(Rung::treatment).stream()
+                        .map(
+                            t ->
+                                new Little(
+                                    t.cleaner().orElseThrow(), t.ratio(), spot.ml(), panel))),
+        plan.residue().stream()
+            .flatMap(
+                pass ->
+                    pass.product().stream()
+                        .map(p -> new Little(p, p.label().standard(), pass.ml(), panel))));
+  }
+
+  /** What stains and residue passes take: little, and never a bottle mixed for a whole panel. */
+  private List<PlannedMix> removers(List<SurfacePlan> plans) {
+    Map<String, List<Little>> byBottle = new LinkedHashMap<>();
+    plans.stream()
+        .flatMap(Quantities::littles)
+        .forEach(
+            little ->
+                byBottle
+                    .computeIfAbsent(
+                        little.product().id() + " " + little.ratio().code(), k -> new ArrayList<>())
+                    .add(little));
+    return byBottle.values().stream().map(this::remover).toList();
+  }
+
+  private PlannedMix remover(List<Little> littles) {
+    Product product = littles.get(0).product();
+    Ratio ratio = littles.get(0).ratio();
+    double needed = littles.stream().mapToDouble(Little::ml).sum() * figures.get("mix.spare");
+    double bottle = ratio.isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed);
+    return new PlannedMix(
+        product.id(),
+        Mix.ofBottle(ratio, Math.min(Mix.MOST_ML, bottle)),
+        needed,
+        book.ph().of(product.ph(), ratio),
+        littles.stream().map(Little::panel).distinct().toList());
   }
 
   private PlannedMix mix(List<SurfacePlan> plans) {
@@ -131,7 +184,7 @@ final class Quantities {
     List<Purchase> out = new ArrayList<>();
     needed.forEach(
         (id, ml) -> {
-          Product product = byId.get(id);
+          Product product = byId.getOrDefault(id, Product.WATER);
           product
               .onHandMl()
               .filter(onHand -> onHand < ml)

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param handsS seconds with hands on, fetching and loading included
  * @param waitS seconds somebody stands by inside it, as nothing else can be done
  * @param block number of the stretch it belongs to: what is worked in one go at one place
+ * @param spots true where stains are met, and not whole panels
  */
 public record Round(
     String id,
@@ -28,7 +29,8 @@ public record Round(
     LocalDateTime end,
     int handsS,
     int waitS,
-    int block) {
+    int block,
+    boolean spots) {
   /** The zone of what is the same everywhere. */
   public static final String CABIN = "cabin";
 

@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.match.SpotWork;
 import attune.core.shelf.Product;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
@@ -17,6 +18,7 @@ final class RoundDraft {
    *
    * @param wipe when it may and must be wiped
    * @param after ids of tasks it waits for
+   * @param spot the stain it is about; empty for a whole panel
    */
   record Piece(
       String id,
@@ -27,7 +29,21 @@ final class RoundDraft {
       int to,
       int handsS,
       Optional<Span> wipe,
-      List<String> after) {}
+      List<String> after,
+      Optional<SpotWork> spot) {
+    Piece(
+        String id,
+        Step step,
+        List<String> surfaceIds,
+        int section,
+        int from,
+        int to,
+        int handsS,
+        Optional<Span> wipe,
+        List<String> after) {
+      this(id, step, surfaceIds, section, from, to, handsS, wipe, after, Optional.empty());
+    }
+  }
 
   /** Why something waits. */
   enum Why {

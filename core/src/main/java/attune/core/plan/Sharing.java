@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.match.Decisions;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
 import attune.core.match.Rung;
@@ -46,13 +47,17 @@ final class Sharing {
     }
   }
 
-  /** The same panels in the same order, some of them worked as their neighbours. */
-  List<SurfaceMatch> of(List<SurfaceMatch> matches) {
+  /**
+   * The same panels in the same order, some of them worked as their neighbours; where something was
+   * tried in vain, its own next rung stands.
+   */
+  List<SurfaceMatch> of(List<SurfaceMatch> matches, Decisions decisions) {
     Map<Zone, List<SurfaceMatch>> zones = new LinkedHashMap<>();
     List<SurfaceMatch> sorted = new ArrayList<>(matches);
     sorted.sort(Comparator.comparing(match -> match.place().surface().id()));
     for (SurfaceMatch match : sorted) {
-      if (!match.ladder().isEmpty()) {
+      boolean free = decisions.tried(match.place().surface().id()).isEmpty();
+      if (!match.ladder().isEmpty() && free) {
         boolean textile = match.place().finish().isTextile();
         Zone zone =
             new Zone(

@@ -11,6 +11,7 @@ import java.util.Optional;
 /**
  * Everything planned for one surface.
  *
+ * @param residue what is wiped over it before something has to bond
  * @param dry empty when nothing wet is done
  * @param minutesLow hands-on minutes if the soil comes off easily
  * @param minutesHigh hands-on minutes if it does not
@@ -18,6 +19,7 @@ import java.util.Optional;
 public record SurfacePlan(
     SurfaceMatch match,
     List<FinishStep> finishSteps,
+    Optional<ResiduePass> residue,
     Optional<Drying> dry,
     List<Reason> cautions,
     List<RuledOut> ruledOut,
@@ -31,13 +33,20 @@ public record SurfacePlan(
 
   /** The same finished otherwise. */
   SurfacePlan finishedWith(List<FinishStep> steps) {
-    return new SurfacePlan(match, steps, dry, cautions, ruledOut, minutesLow, minutesHigh);
+    return new SurfacePlan(match, steps, residue, dry, cautions, ruledOut, minutesLow, minutesHigh);
   }
 
   /** Nothing of it done at this visit. */
   SurfacePlan leftForLater() {
     return new SurfacePlan(
-        match.leftForLater(), List.of(), Optional.empty(), List.of(), ruledOut, 0, 0);
+        match.leftForLater(),
+        List.of(),
+        Optional.empty(),
+        Optional.empty(),
+        List.of(),
+        ruledOut,
+        0,
+        0);
   }
 
   public Surface surface() {

@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.match.SpotWork;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param wipeBy latest wipe, before it dries or cures
  * @param pinned true when somebody said when it starts
  * @param after ids of tasks that come before
+ * @param spot the stain it is about; empty for whole panels
  */
 public record Task(
     String id,
@@ -31,7 +33,8 @@ public record Task(
     Optional<LocalDateTime> wipeFrom,
     Optional<LocalDateTime> wipeBy,
     boolean pinned,
-    List<String> after) {
+    List<String> after,
+    Optional<SpotWork> spot) {
   public Task {
     surfaceIds = List.copyOf(surfaceIds);
     after = List.copyOf(after);

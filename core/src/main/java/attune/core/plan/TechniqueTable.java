@@ -5,6 +5,7 @@ import attune.core.material.Role;
 import attune.core.material.Texture;
 import attune.core.reference.Table;
 import attune.core.shelf.ProductRole;
+import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface;
 import java.util.ArrayList;
@@ -62,7 +63,7 @@ public final class TechniqueTable {
    * @param plans its panels
    */
   public List<Line> of(Round round, List<SurfacePlan> plans) {
-    return of(kind(round.step(), plans));
+    return of(round.spots() ? "spot" : kind(round.step(), plans));
   }
 
   static String kind(Step step, List<SurfacePlan> plans) {
@@ -112,17 +113,21 @@ public final class TechniqueTable {
       case "paint/jamb" -> "paint";
       case "rubber/seal-or-mat" -> "rubber";
       case "plastic/printed-controls" -> "controls";
-      default -> faces(surface);
+      default -> faces(plan);
     };
   }
 
-  private static String faces(Surface surface) {
+  /** Across the grain with bristles; a cloth or a sponge skates over it either way. */
+  private static String faces(SurfacePlan plan) {
+    Surface surface = plan.surface();
+    boolean bristles =
+        plan.firstRung().filter(r -> r.treatment().tool().kind() == Tool.Kind.BRUSH).isPresent();
     if (surface.condition().wear() != Wear.INTACT) {
       return "worn";
     }
     if (surface.perforated()) {
       return "perforated";
     }
-    return surface.texture().compareTo(Texture.MEDIUM) >= 0 ? "grained" : "hide";
+    return bristles && surface.texture().compareTo(Texture.MEDIUM) >= 0 ? "grained" : "hide";
   }
 }

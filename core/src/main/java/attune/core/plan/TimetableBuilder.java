@@ -9,6 +9,7 @@ import attune.core.schedule.Pauses;
 import attune.core.schedule.Rest;
 import attune.core.schedule.Schedule;
 import attune.core.schedule.Scheduler;
+import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
 import java.time.DayOfWeek;
@@ -19,6 +20,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -148,7 +150,17 @@ final class TimetableBuilder {
                 .toList()
             : arrangement.crew();
     return Daylight.limit(
-        crew.stream().map(worker -> worker.from(first)).toList(), job.setting(), figures);
+        crew.stream().map(worker -> coats(worker, job).from(first)).toList(),
+        job.setting(),
+        figures);
+  }
+
+  /** Where the job says who may coat, nobody else does. */
+  private static Worker coats(Worker worker, Job job) {
+    Set<String> coaters = job.setting().reception().coaters();
+    return coaters.isEmpty() || coaters.contains(worker.id())
+        ? worker
+        : worker.without(Skill.COATING);
   }
 
   private LocalDateTime at(int seconds) {
@@ -231,7 +243,8 @@ final class TimetableBuilder {
         start.plusSeconds(draft.seconds),
         draft.handsS,
         Math.max(0, draft.seconds - looksWithin(draft) - draft.othersS),
-        place);
+        place,
+        draft.pieces.stream().anyMatch(piece -> piece.spot().isPresent()));
   }
 
   /** Hands-on seconds inside its own span: looks may come later in its block. */
@@ -260,7 +273,8 @@ final class TimetableBuilder {
         piece.wipe().map(span -> start.plusSeconds(span.min())),
         piece.wipe().map(span -> start.plusSeconds(span.max())),
         network.activities().get(place).at().isPresent(),
-        after(draft, piece));
+        after(draft, piece),
+        piece.spot());
   }
 
   private List<String> after(RoundDraft draft, Piece piece) {
@@ -334,7 +348,8 @@ final class TimetableBuilder {
         Optional.empty(),
         Optional.empty(),
         false,
-        after);
+        after,
+        Optional.empty());
   }
 
   private void rest(int number, Rest rest, List<Round> rounds, List<Task> tasks) {
@@ -356,7 +371,8 @@ final class TimetableBuilder {
             end,
             0,
             rest.seconds(),
-            -number));
+            -number,
+            false));
     tasks.add(
         new Task(
             id,
@@ -373,6 +389,7 @@ final class TimetableBuilder {
             Optional.empty(),
             Optional.empty(),
             false,
-            List.of()));
+            List.of(),
+            Optional.empty()));
   }
 }

@@ -1,5 +1,7 @@
 package attune.core.plan;
 
+import attune.core.match.Rung;
+import attune.core.match.Treatment;
 import attune.core.plan.FinishingRounds.Since;
 import attune.core.plan.RoundDraft.Wait;
 import attune.core.plan.VisitTasks.Awaited;
@@ -108,7 +110,7 @@ final class VisitNetwork {
                 RoundDraft.single(
                     "inspect", Step.INSPECT, ids(surfaces), inspecting(), List.of("receive"))));
     String before = "inspect";
-    List<SurfacePlan> wet = surfaces.stream().filter(SurfacePlan::isWet).toList();
+    List<SurfacePlan> wet = surfaces.stream().filter(p -> !liquids(p).isEmpty()).toList();
     if (!wet.isEmpty()) {
       last =
           then(
@@ -248,11 +250,12 @@ final class VisitNetwork {
   private void testSpots(List<SurfacePlan> wet) {
     Map<Product, List<SurfacePlan>> spots = new LinkedHashMap<>();
     for (SurfacePlan plan : wet) {
-      Product cleaner = plan.firstRung().flatMap(r -> r.treatment().cleaner()).orElseThrow();
-      String pair = testOf(plan);
-      if (!testSpots.containsKey(pair) && !isKnownGood(cleaner, plan)) {
-        testSpots.put(pair, "test-spot-" + (testSpots.size() + 1));
-        spots.computeIfAbsent(cleaner, c -> new ArrayList<>()).add(plan);
+      for (Product cleaner : liquids(plan)) {
+        String pair = testOf(cleaner, plan);
+        if (!testSpots.containsKey(pair) && !isKnownGood(cleaner, plan)) {
+          testSpots.put(pair, "test-spot-" + (testSpots.size() + 1));
+          spots.computeIfAbsent(cleaner, c -> new ArrayList<>()).add(plan);
+        }
       }
     }
     int each = WorkTimes.seconds(figures.get("time.test-spot"));
@@ -260,13 +263,10 @@ final class VisitNetwork {
         (cleaner, plans) -> {
           RoundDraft round =
               new RoundDraft("r-test-spot-" + cleaner.id(), Round.CABIN, Step.TEST_SPOT, ids(plans))
-                  .with(
-                      Optional.of(cleaner),
-                      plans.get(0).firstRung().map(r -> r.treatment().ratio().code()),
-                      Optional.empty());
+                  .with(Optional.of(cleaner), ratio(cleaner, plans.get(0)), Optional.empty());
           for (SurfacePlan plan : plans) {
             round.then(
-                testSpots.get(testOf(plan)),
+                testSpots.get(testOf(cleaner, plan)),
                 Step.TEST_SPOT,
                 List.of(plan.surface().id()),
                 each,
@@ -274,7 +274,7 @@ final class VisitNetwork {
           }
           int place = then(prepared, tasks.add(round));
           walked = people == 1 ? then(Math.max(walked, prepared), place) : walked;
-          plans.forEach(plan -> tested.put(testOf(plan), place));
+          plans.forEach(plan -> tested.put(testOf(cleaner, plan), place));
         });
   }
 
@@ -287,9 +287,38 @@ final class VisitNetwork {
   }
 
   private static String testOf(SurfacePlan plan) {
-    return plan.firstRung().flatMap(r -> r.treatment().cleaner()).map(Product::id).orElse("")
-        + " "
-        + plan.match().place().finish().code();
+    return plan.firstRung()
+        .flatMap(r -> r.treatment().cleaner())
+        .map(cleaner -> testOf(cleaner, plan))
+        .orElse("");
+  }
+
+  private static String testOf(Product cleaner, SurfacePlan plan) {
+    return cleaner.id() + " " + plan.match().place().finish().code();
+  }
+
+  private static Stream<Treatment> treatments(SurfacePlan plan) {
+    return Stream.concat(
+            plan.firstRung().stream(),
+            plan.match().spots().stream().flatMap(spot -> spot.rung().stream()))
+        .map(Rung::treatment);
+  }
+
+  /** What is laid on a panel to clean it: for the whole of it first, then for its stains. */
+  private static List<Product> liquids(SurfacePlan plan) {
+    return Stream.concat(
+            treatments(plan).flatMap(t -> t.cleaner().stream()),
+            plan.residue().flatMap(ResiduePass::product).stream())
+        .distinct()
+        .toList();
+  }
+
+  private static Optional<String> ratio(Product cleaner, SurfacePlan plan) {
+    return treatments(plan)
+        .filter(t -> t.cleaner().filter(cleaner::equals).isPresent())
+        .map(t -> t.ratio().code())
+        .findFirst()
+        .or(() -> Optional.of(cleaner.label().standard().code()));
   }
 
   /**
@@ -312,7 +341,58 @@ final class VisitNetwork {
         lastZone = zone;
       }
       clean(cleaning.block(rounds, byId), block, inZone, gates);
+      stains(block.stream().flatMap(List::stream).toList());
     }
+    stains(plans.stream().filter(plan -> plan.firstRung().isEmpty()).toList());
+  }
+
+  /** The stains of panels that are clean, where one stands. */
+  private void stains(List<SurfacePlan> panels) {
+    List<SurfacePlan> stained =
+        panels.stream()
+            .filter(p -> p.match().spots().stream().anyMatch(s -> s.rung().isPresent()))
+            .toList();
+    if (stained.isEmpty()) {
+      return;
+    }
+    List<RoundDraft> rounds =
+        new SpotRounds(figures, times).of(stained, this::spotId, this::afterCleaning);
+    int place = tasks.add(rounds);
+    then(prepared, place);
+    if (people == 1 && walked >= 0) {
+      then(walked, place);
+      walked = place;
+    }
+    cleaned.computeIfAbsent(stage(stained.get(0)), s -> new ArrayList<>()).add(place);
+    for (SurfacePlan plan : stained) {
+      ready(plan).ifPresent(since -> then(since.place(), place));
+      plan.match().spots().stream()
+          .flatMap(spot -> spot.rung().flatMap(r -> r.treatment().cleaner()).stream())
+          .map(remover -> tested.get(testOf(remover, plan)))
+          .filter(Objects::nonNull)
+          .forEach(test -> then(test, place));
+      ready.put(plan.surface().id(), sinceSpot(rounds, place, plan));
+    }
+  }
+
+  private Since sinceSpot(List<RoundDraft> rounds, int place, SurfacePlan plan) {
+    int dries = plan.dry().map(Drying::estimateS).orElse(0);
+    return rounds.stream()
+        .flatMap(
+            round ->
+                round.pieces.stream()
+                    .filter(piece -> piece.surfaceIds().contains(plan.surface().id()))
+                    .map(piece -> new Since(place, round.at + piece.to() + dries, piece.id())))
+        .reduce((a, b) -> b)
+        .orElseThrow();
+  }
+
+  private List<String> afterCleaning(SurfacePlan plan) {
+    return plan.firstRung().isPresent() ? List.of("check-" + plan.surface().id()) : opened();
+  }
+
+  private String spotId(String zone) {
+    return "r-spot-" + zone + "-" + named.merge("spot " + zone, 1, Integer::sum);
   }
 
   /** Rounds at one place that can be worked in one go. */

@@ -60,7 +60,11 @@ final class WorkTimes {
   /** How much longer a pass takes than on a light film; lather on a nap does its work sitting. */
   private double soil(Place place) {
     double factor = figures.get("work.soil." + place.surface().condition().soil().code());
-    return place.finish().hasNap() ? Math.min(factor, figures.get("work.soil.moderate")) : factor;
+    return place.finish().hasNap()
+        ? Math.min(factor, figures.get("work.soil.moderate"))
+        : place.finish().isTextile()
+            ? Math.min(factor, figures.get("work.soil.textile-most"))
+            : factor;
   }
 
   /** All passes of a rung over a surface, minutes. */

@@ -129,6 +129,9 @@ public final class Quoting {
 
   private void cleaner(PlannedMix mix) {
     Product product = plan.job().shelf().findProduct(mix.productId()).orElseThrow();
+    if (product.equals(Product.WATER)) {
+      return; // from the tap
+    }
     boolean textile = mix.surfaceIds().stream().allMatch(this::isTextile);
     add(textile ? Package.TEXTILES : Package.CLEANING, product, mix.mix().productMl());
   }

@@ -2,6 +2,7 @@ package attune.core.schedule;
 
 import java.time.DayOfWeek;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * One person.
@@ -41,6 +42,12 @@ public record Worker(
   /** The same for a job whose first day is this. */
   public Worker from(DayOfWeek first) {
     return new Worker(id, skills, opens, closes, early, new Week(week.off(), first));
+  }
+
+  /** The same without leave to do what a skill is for. */
+  public Worker without(Skill skill) {
+    Set<Skill> left = skills.stream().filter(s -> s != skill).collect(Collectors.toSet());
+    return new Worker(id, left, opens, closes, early, week);
   }
 
   /** The same in other hours of the same days, coming no earlier. */

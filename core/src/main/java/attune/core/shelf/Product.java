@@ -3,6 +3,7 @@ package attune.core.shelf;
 import attune.core.check.Coded;
 import attune.core.material.Finish;
 import attune.core.measure.DilutedPh;
+import attune.core.measure.PhNature;
 import attune.core.measure.Ratio;
 import java.time.LocalDate;
 import java.util.List;
@@ -74,7 +75,10 @@ public record Product(
     FLAMMABLE,
     SLIP_UNSAID,
     FILM_UNSAID,
-    SOLVENT_UNSAID
+    SOLVENT_UNSAID,
+    SCENTED,
+    SCENT_UNSAID,
+    AEROSOL
   }
 
   /** What stays behind after a cleaner is wiped off. */
@@ -116,6 +120,37 @@ public record Product(
 
   /** A pack and its price in minor units of the currency. */
   public record Pack(double ml, long priceMinor, String currency) {}
+
+  /** Pure water: always on hand, and what a screen takes where nothing names it. */
+  public static final Product WATER =
+      new Product(
+          "water",
+          "pure water",
+          "",
+          Set.of(ProductRole.SCREEN_CLEANER),
+          Form.LIQUID,
+          LabelRatios.READY,
+          new DilutedPh.Known(
+              Optional.of(7.0), Optional.of(PhNature.NEUTRAL_SURFACTANT), List.of()),
+          Optional.of(3.0),
+          Set.of(Soil.DUST, Soil.SKIN_OIL),
+          0,
+          Set.of(Trait.COATING_SAFE),
+          List.of(),
+          List.of(),
+          Optional.of(new Span(5, 45)),
+          Film.NONE,
+          Slip.NONE,
+          Optional.empty(),
+          Optional.empty(),
+          Waits.NONE,
+          1,
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          List.of());
 
   public Product {
     roles = Set.copyOf(roles);

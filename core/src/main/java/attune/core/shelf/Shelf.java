@@ -4,8 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** What a shop may use for a job, sorted by id; a plain hand and a plain cloth are always there. */
+/**
+ * What a shop may use for a job, sorted by id; a plain hand, a plain cloth and water are always
+ * there.
+ */
 public record Shelf(List<Product> products, List<Tool> tools) {
   public Shelf {
     products = products.stream().sorted(Comparator.comparing(Product::id)).toList();
@@ -23,7 +27,9 @@ public record Shelf(List<Product> products, List<Tool> tools) {
   }
 
   public Optional<Product> findProduct(String id) {
-    return products.stream().filter(product -> product.id().equals(id)).findFirst();
+    return Stream.concat(products.stream(), Stream.of(Product.WATER))
+        .filter(product -> product.id().equals(id))
+        .findFirst();
   }
 
   public Optional<Tool> findTool(String id) {

@@ -3,6 +3,7 @@ package attune.core.shelf;
 import attune.core.check.Coded;
 import attune.core.material.Texture;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A tool, cloth or applicator.
@@ -11,6 +12,8 @@ import java.util.Optional;
  * @param reach the deepest grain it gets into
  * @param retainsMl product it keeps per use, ml
  * @param timesWashed empty when not counted
+ * @param suits where it may be used; none for not said
+ * @param contactCm2 how much of it lies on at once
  */
 public record Tool(
     String id,
@@ -24,7 +27,55 @@ public record Tool(
     Optional<Integer> timesWashed,
     Optional<Double> retainsMl,
     boolean barrierBacked,
-    Optional<Integer> count) {
+    Optional<Integer> count,
+    Set<Suits> suits,
+    Optional<Double> contactCm2) {
+
+  /** Of no said place, and of no said size. */
+  public Tool(
+      String id,
+      String name,
+      Kind kind,
+      int stiffness,
+      Texture reach,
+      Droplets throwsDroplets,
+      boolean abrasive,
+      boolean dyed,
+      Optional<Integer> timesWashed,
+      Optional<Double> retainsMl,
+      boolean barrierBacked,
+      Optional<Integer> count) {
+    this(
+        id,
+        name,
+        kind,
+        stiffness,
+        reach,
+        throwsDroplets,
+        abrasive,
+        dyed,
+        timesWashed,
+        retainsMl,
+        barrierBacked,
+        count,
+        Set.of(),
+        Optional.empty());
+  }
+
+  public Tool {
+    suits = Set.copyOf(suits);
+  }
+
+  /** Where in a car it may be used; what was on the floor never touches a seat. */
+  public enum Suits implements Coded {
+    SEATS,
+    HARD_TRIM,
+    CONTROLS,
+    NAP,
+    FLOOR,
+    BELTS,
+    OUTSIDE
+  }
 
   /** What sort of thing it is. */
   public enum Kind implements Coded {

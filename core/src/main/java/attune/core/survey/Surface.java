@@ -131,6 +131,28 @@ public record Surface(
         history);
   }
 
+  /** A part of it, without seams. */
+  public Surface ofSize(SquareMetres part) {
+    return new Surface(
+        id,
+        zone,
+        this.part,
+        finish,
+        perforated,
+        texture,
+        tone,
+        part,
+        0,
+        ageMonths,
+        role,
+        features,
+        near,
+        condition,
+        wishes,
+        surfaceTemp,
+        history);
+  }
+
   /** The same, wished otherwise. */
   public Surface wishing(Wishes other) {
     return new Surface(

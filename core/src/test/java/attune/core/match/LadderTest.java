@@ -197,9 +197,17 @@ class LadderTest {
     }
   }
 
-  /** Strong enough before anything, then the least harm. */
+  /** By cloth or sponge where those come first; strong enough before anything; the least harm. */
   private static double rank(Surface surface, Rung rung) {
-    List<Double> needed = Given.place(surface).demand().neededUpTo();
+    Place place = Given.place(surface);
+    boolean softly =
+        place.isSoftFirst()
+            && Harm.isSoft(rung.treatment().tool())
+            && rung.verdict().action() >= place.demand().softly();
+    if (softly) {
+      return rung.verdict().harm() - 1000;
+    }
+    List<Double> needed = place.demand().neededUpTo();
     for (int level = needed.size() - 1; level >= 0; level--) {
       if (rung.verdict().action() >= needed.get(level)) {
         return (needed.size() - 1 - level) * 1000 + rung.verdict().harm();

@@ -254,7 +254,7 @@ class VerdictTest {
             SetBy.SOIL,
             leather(),
             with(
-                AProduct.of("ink-off", ProductRole.SPOT_REMOVER)
+                AProduct.of("film-off", ProductRole.RESIDUE_REMOVER)
                     .strength(8)
                     .goodAt(Soil.INK)
                     .build())),

@@ -306,16 +306,17 @@ class FinishingTest {
             .area(2)
             .protect(COATING)
             .standard(attune.core.survey.Wishes.Standard.EXACTING);
+    Product mild = AProduct.cleaner("mild", 4).build();
     Surface[] seats = {seat.id("left").build(), seat.id("right").build()};
     Product half = AProduct.of("coat", ProductRole.COATING).dose(5).coats(2).onHand(30).build();
     Product full = AProduct.of("coat", ProductRole.COATING).dose(5).coats(2).onHand(60).build();
-    assertThat(Given.plan(Given.shelf(half, ATool.BARRIER_PAD), seats).surfaces())
+    assertThat(Given.plan(Given.shelf(mild, half, ATool.BARRIER_PAD), seats).surfaces())
         .allSatisfy(
             p -> {
               assertThat(p.finishSteps().get(0).coats()).isEqualTo(1);
               assertThat(p.finishSteps().get(0).doseMl()).isEqualTo(10);
             });
-    assertThat(Given.plan(Given.shelf(full, ATool.BARRIER_PAD), seats).surfaces())
+    assertThat(Given.plan(Given.shelf(mild, full, ATool.BARRIER_PAD), seats).surfaces())
         .allSatisfy(p -> assertThat(p.finishSteps().get(0).coats()).isEqualTo(2));
   }
 }

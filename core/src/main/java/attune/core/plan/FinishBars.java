@@ -1,0 +1,163 @@
+package attune.core.plan;
+
+import static attune.core.match.Reason.Effect.BARRED;
+import static attune.core.match.Reason.SetBy.FINISH;
+import static attune.core.match.Reason.SetBy.LABEL;
+import static attune.core.match.Reason.SetBy.SAFETY;
+import static attune.core.match.Reason.SetBy.SHELF;
+
+import attune.core.match.Place;
+import attune.core.match.ProductRules;
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.Rulebook;
+import attune.core.material.Role;
+import attune.core.shelf.Product;
+import attune.core.shelf.Product.Film;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Slip;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What bars a finishing product from a surface: judged as hard as what is wiped off again. */
+final class FinishBars {
+  private final Rulebook book;
+
+  FinishBars(Rulebook book) {
+    this.book = book;
+  }
+
+  /** Every reason that keeps a finishing product off this surface. */
+  List<Reason> against(Place place, Product product) {
+    List<Reason> reasons = new ArrayList<>();
+    if (!product.labelAllowsOn(place.finish())) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.LABEL_EXCLUDES,
+              BARRED,
+              LABEL,
+              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
+    }
+    reasons.addAll(ProductRules.ofCraft(place, product));
+    reasons.addAll(ProductRules.avoided(place, product).stream().filter(Reason::rulesOut).toList());
+    boolean oils = product.is(ProductRole.CONDITIONER) || product.is(ProductRole.RESTORING_OIL);
+    boolean takes =
+        product.is(ProductRole.CONDITIONER)
+            ? Finishing.takesConditioner(place.finish(), place.rules())
+            : place.finish().isHide();
+    if (oils && !takes) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              FINISH,
+              "Oils and conditioners do nothing in " + place.finish().name() + "."));
+    }
+    if (product.is(ProductRole.NAP_PROTECTOR)
+        && !place.finish().hasNap()
+        && !place.finish().isTextile()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              FINISH,
+              "A nap protector is for napped and woven finishes."));
+    }
+    slip(place, product).ifPresent(reasons::add);
+    ProductRules.unsaid(
+        product, Product.Trait.SLIP_UNSAID, "how slippery it leaves things", reasons);
+    harsh(place, product, reasons);
+    if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
+      reasons.add(
+          Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
+    }
+    product
+        .useBy()
+        .filter(place.date()::isAfter)
+        .ifPresent(
+            day ->
+                reasons.add(
+                    Reason.of(
+                        ReasonCode.EXPIRED,
+                        BARRED,
+                        SHELF,
+                        product.name() + " was to be used by " + day + ".")));
+    return reasons;
+  }
+
+  /** Slippery never on what is held or trodden on; a grip takes what its house rule lets on. */
+  private static Optional<Reason> slip(Place place, Product product) {
+    boolean staysOn =
+        !product.is(ProductRole.RESTORING_OIL); // oil is soaked in and wiped off again
+    if (staysOn && place.surface().role() == Role.SEAT && product.slip() == Slip.SLIPPERY) {
+      return Optional.of(
+          Reason.of(
+              ReasonCode.SLIPPERY_SEAT,
+              BARRED,
+              SAFETY,
+              product.name() + " leaves it slippery: nobody slides about on a seat."));
+    }
+    if (!place.surface().role().isControlled()) {
+      return Optional.empty();
+    }
+    Slip most =
+        !place.surface().isGrip()
+            ? Slip.NONE
+            : place.rules().is("wheel-conditioning", "buff-dry") ? Slip.SLIGHT : Slip.NONE;
+    if (product.slip().compareTo(most) > 0) {
+      return Optional.of(
+          Reason.of(
+              ReasonCode.SLIP_ON_CONTROL,
+              BARRED,
+              SAFETY,
+              product.name()
+                  + " leaves it "
+                  + product.slip().code()
+                  + ": loss of control on what a driver holds or treads on."));
+    }
+    return place.rules().is("wheel-conditioning", "never") && place.surface().isGrip()
+        ? Optional.of(
+            Reason.of(
+                ReasonCode.HOUSE_RULE,
+                BARRED,
+                Reason.SetBy.HOUSE_RULE,
+                "The house leaves a rim bare."))
+        : Optional.empty();
+  }
+
+  /** What stays on is judged as hard as what is wiped off: pH, solvent, silicone and wax. */
+  private void harsh(Place place, Product product, List<Reason> reasons) {
+    book.ph()
+        .of(product.ph(), product.label().standard())
+        .filter(
+            ph ->
+                ph.low() > place.limits().phRoutineHigh().value()
+                    || ph.high() < place.limits().phRoutineLow().value())
+        .ifPresent(
+            ph ->
+                reasons.add(
+                    Reason.measured(
+                        ReasonCode.PH_ABOVE_LIMIT,
+                        BARRED,
+                        FINISH,
+                        ph.high(),
+                        place.limits().phRoutineHigh().value(),
+                        "pH",
+                        product.name()
+                            + " stays on, and its pH is outside what this stands daily.")));
+    boolean bare = place.finish().isCoatedTrim() || place.finish().hasNap();
+    boolean seals = product.leavesFilm() == Film.SILICONE || product.leavesFilm() == Film.WAX;
+    if (seals && (bare || place.surface().isGrip())) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              FINISH,
+              product.name()
+                  + " leaves a "
+                  + product.leavesFilm().code()
+                  + " film: not on hide, vinyl, nap or what is held."));
+    }
+  }
+}

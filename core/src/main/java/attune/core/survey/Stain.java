@@ -1,0 +1,78 @@
+package attune.core.survey;
+
+import attune.core.check.Coded;
+import attune.core.measure.SquareMetres;
+import attune.core.shelf.Soil;
+import java.util.Optional;
+
+/**
+ * A stain on a panel: it meets its own remover, and only there; the panel around it gets the
+ * general cleaner.
+ *
+ * @param cm2 how large; empty for what its extent usually is
+ * @param ageDays how long it has sat; empty for not known
+ */
+public record Stain(Kind kind, Extent extent, Optional<Double> cm2, Optional<Integer> ageDays) {
+
+  /** What it is of. */
+  public enum Kind implements Coded {
+    DUST(Soil.DUST),
+    SKIN_OIL(Soil.SKIN_OIL),
+    MAKE_UP(Soil.MAKE_UP),
+    FOOD_DRINK(Soil.FOOD_DRINK),
+    DENIM_DYE(Soil.DENIM_DYE),
+    INK(Soil.INK),
+    SHOE_SCUFF(Soil.SHOE_SCUFF),
+    SILICONE_FILM(Soil.SILICONE_FILM),
+    POLISH(Soil.POLISH),
+    ADHESIVE(Soil.ADHESIVE),
+    MOULD(Soil.MOULD),
+    WHITE_BLOOM(Soil.WHITE_BLOOM),
+    ODOUR(Soil.ODOUR),
+    BLOOD(Soil.FOOD_DRINK),
+    GLUE(Soil.ADHESIVE);
+
+    private final Soil soil;
+
+    Kind(Soil soil) {
+      this.soil = soil;
+    }
+
+    /** The family of soil whose remover it takes. */
+    public Soil soil() {
+      return soil;
+    }
+
+    static Kind of(Soil soil) {
+      return Coded.parse(Kind.class, soil.code());
+    }
+  }
+
+  /** How far it goes. */
+  public enum Extent implements Coded {
+    SPOT,
+    STREAK,
+    PANEL
+  }
+
+  private static final double SPOT_CM2 = 25;
+  private static final double STREAK_CM2 = 100;
+  private static final double CM2_A_M2 = 10_000;
+
+  /** A soil that is a spot where nobody said how far it goes. */
+  static Stain spot(Soil soil, Optional<Integer> ageDays) {
+    return new Stain(Kind.of(soil), Extent.SPOT, Optional.empty(), ageDays);
+  }
+
+  /** Its size on a panel, never more than that. */
+  public SquareMetres area(SquareMetres panel) {
+    double usual =
+        switch (extent) {
+          case SPOT -> SPOT_CM2 / CM2_A_M2;
+          case STREAK -> STREAK_CM2 / CM2_A_M2;
+          case PANEL -> panel.value();
+        };
+    return new SquareMetres(
+        Math.min(panel.value(), cm2.map(size -> size / CM2_A_M2).orElse(usual)));
+  }
+}

@@ -1,0 +1,99 @@
+import { X } from 'lucide-react'
+import { useState } from 'react'
+import type { Schemas } from '../api/client'
+import { Button, Field, NumberField, OneOf, Pick } from '../parts/controls'
+import { plural, Say, say } from '../parts/words'
+import { stainExtents, stainKinds } from './findingWords'
+
+type Stain = Schemas['StainFile']
+
+const spots = ['ink', 'adhesive', 'polish']
+
+/** Stains and how far each goes: the remover meets them alone, the panel gets the general cleaner. */
+export function Stains(props: {
+  stains: Stain[]
+  soils: string[]
+  disabled: boolean
+  onSave: (stains: Stain[]) => void
+}) {
+  const { stains, soils, disabled, onSave } = props
+  const [kind, setKind] = useState<string>()
+  const [extent, setExtent] = useState('spot')
+  const [days, setDays] = useState<number>()
+  const assumed = spots.filter((s) => soils.includes(s) && stains.every((stain) => stain.kind !== s))
+  const add = () => {
+    if (!kind) return
+    onSave([...stains, { kind, extent, ...(days === undefined ? {} : { ageDays: days }) }])
+    setKind(undefined)
+    setDays(undefined)
+  }
+  return (
+    <section aria-label="Stains" className="grid gap-2">
+      <Field label="Stains">
+        {stains.length > 0 && (
+          <ul className="divide-y divide-line border-y border-line">
+            {stains.map((stain, i) => (
+              <li key={`${stain.kind}-${i}`} className="flex min-h-11 items-center justify-between gap-2">
+                <span>
+                  {Say(stain.kind)}, {extentWords(stain.extent)}
+                  {stain.ageDays !== undefined && `, ${plural(stain.ageDays, 'day')} old`}
+                </span>
+                {!disabled && (
+                  <Button
+                    weight="quiet"
+                    className="px-2"
+                    aria-label={`No ${say(stain.kind)} stain`}
+                    onClick={() => onSave(stains.filter((_, at) => at !== i))}
+                  >
+                    <X size={18} aria-hidden="true" />
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        )}
+        {assumed.length > 0 && (
+          <p className="text-note text-faint">
+            {assumed.map(Say).join(' and ')}: taken as a spot until you say how far it goes.
+          </p>
+        )}
+      </Field>
+      {!disabled && (
+        <Pick
+          label="Add a stain of"
+          value={kind}
+          placeholder="Add a stain"
+          options={stainKinds}
+          onChange={setKind}
+        />
+      )}
+      {!disabled && kind && (
+        <>
+          <OneOf
+            label="How far it goes"
+            value={extent}
+            options={stainExtents}
+            disabled={false}
+            onChange={setExtent}
+          />
+          <div className="grid grid-cols-2 items-end gap-3">
+            <NumberField
+              label="How long it has sat, days"
+              value={days}
+              disabled={false}
+              min={0}
+              max={36500}
+              onSave={setDays}
+            />
+            <Button weight="main" onClick={add}>
+              Add
+            </Button>
+          </div>
+        </>
+      )}
+    </section>
+  )
+}
+
+const extentWords = (extent: string) =>
+  extent === 'panel' ? 'all over' : extent === 'streak' ? 'a streak' : 'a spot'
