@@ -82,6 +82,8 @@ function folded(bench: Bench, entry: Entry): Bench {
           startedAt: goesOn ? t.laidAt : undefined,
           laidAt: undefined,
           doneAt: undefined,
+          outcome: undefined,
+          says: undefined,
           passes: t.state === 'RUNNING' ? t.passes : Math.max(0, t.passes - 1),
           clockFrom: t.step === 'level' ? t.clockFrom : goesOn ? t.laidAt : undefined,
         }
