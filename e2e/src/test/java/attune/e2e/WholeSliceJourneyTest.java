@@ -71,6 +71,7 @@ class WholeSliceJourneyTest {
 
   private static void match(Visit visit) {
     visit.link("Match").click();
+    assertThat(visit.link("Shelf by panels")).isVisible(); // the drawing of the survey is gone
     visit.panel("fl-cushion-bolster-outer").click();
     assertThat(visit.heading("Front left cushion, outer bolster")).isVisible();
     assertThat(visit.page.getByTestId("answer")).containsText("passes to the standard agreed");
