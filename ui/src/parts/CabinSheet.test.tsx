@@ -36,7 +36,11 @@ const cabin: Cabin = {
     { id: 'seat', label: 'Seat' },
     { id: 'dash', label: 'Dash' },
   ],
-  panels: [panel('cushion'), panel('back'), panel('dash', { zone: 'dash' })],
+  panels: [
+    panel('cushion', { at: [20, 60] }),
+    panel('back', { at: [60, 60] }),
+    panel('dash', { zone: 'dash', at: [40, 10] }),
+  ],
 }
 
 function drawn(props: Partial<Parameters<typeof CabinSheet>[0]> = {}) {
@@ -57,14 +61,17 @@ function drawn(props: Partial<Parameters<typeof CabinSheet>[0]> = {}) {
 const shape = (id: string) => screen.getByRole('button', { name: `${id}, ${id} state` })
 
 describe('the sheet under the keyboard', () => {
-  it('is one stop of the Tab key, from which arrows go round', () => {
+  it('is one stop of the Tab key, from which arrows go as drawn', () => {
     drawn()
     expect(screen.getAllByRole('button').filter((b) => b.getAttribute('tabindex') === '0')).toHaveLength(1)
     shape('cushion').focus()
     fireEvent.keyDown(shape('cushion'), { key: 'ArrowRight' })
     expect(document.activeElement).toBe(shape('back'))
     fireEvent.keyDown(shape('back'), { key: 'ArrowLeft' })
+    expect(document.activeElement).toBe(shape('cushion'))
     fireEvent.keyDown(shape('cushion'), { key: 'ArrowLeft' })
+    expect(document.activeElement).toBe(shape('cushion'))
+    fireEvent.keyDown(shape('cushion'), { key: 'ArrowUp' })
     expect(document.activeElement).toBe(shape('dash'))
   })
 

@@ -9,6 +9,7 @@ import {
 } from 'react'
 import type { Cabin, DrawnPanel, Shape } from './cabin'
 import { textureOf } from './textures'
+import { toward } from './toward'
 
 export type PanelLook = {
   /** Finish code, or undefined while it is not asked. */
@@ -55,15 +56,15 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw, 
   }, [zone, layout.code])
 
   const close = whole[2] / box[2]
-  const order = layout.panels.filter((p) => !zone || p.zone === zone).map((p) => p.id)
+  const stood = layout.panels.filter((p) => !zone || p.zone === zone)
+  const order = stood.map((p) => p.id)
   const [at, setAt] = useState<string>()
   const stop = at && order.includes(at) ? at : (order.find((id) => picked.has(id)) ?? order[0])
   const move = (event: KeyboardEvent) => {
-    const step = steps[event.key]
     const from = (event.target as Element).closest<SVGGElement>('[data-panel]')?.dataset.panel
-    if (!step || !from) return
+    const to = from && toward(event.key, from, stood)
+    if (!to) return
     event.preventDefault()
-    const to = order[(order.indexOf(from) + step + order.length) % order.length]
     svg.current?.querySelector<SVGGElement>(`[data-panel="${to}"]`)?.focus()
   }
   const stroke = useStroke(onDraw)
@@ -96,7 +97,6 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw, 
   )
 }
 
-const steps: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
 const noPick = () => undefined
 
 /** Follows a drawn stroke over panels; a touch keeps its first target, so what lies under it is looked up. */
