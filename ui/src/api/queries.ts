@@ -24,6 +24,12 @@ export const finishesQuery = queryOptions({
 
 export const shelfQuery = queryOptions({ queryKey: ['shelf'], queryFn: () => need(api.GET('/api/v1/shelf')) })
 
+/** Each bottle with the pH its ratios come to; read again with the shelf. */
+export const scalesQuery = queryOptions({
+  queryKey: ['shelf', 'scales'],
+  queryFn: () => need(api.GET('/api/v1/shelf/scales')),
+})
+
 const path = (id: string) => ({ params: { path: { id } } })
 
 export const jobQuery = (id: string) =>

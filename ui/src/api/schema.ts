@@ -1236,6 +1236,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/shelf/scales": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scales"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/shelf/never-mix": {
         parameters: {
             query?: never;
@@ -2656,8 +2672,8 @@ export interface components {
         FinishStepFile: {
             role: string;
             step: string;
-            productId: string;
-            applicatorId: string;
+            productId?: string;
+            applicatorId?: string;
             /** Format: double */
             doseMl: number;
             /** Format: int32 */
@@ -2667,11 +2683,16 @@ export interface components {
             flashS?: components["schemas"]["SpanFile"];
             /** Format: int32 */
             absorbS?: number;
-            levelTo: string;
+            levelTo?: string;
             /** Format: int32 */
             cureS: number;
             /** Format: int32 */
             sitAfterS: number;
+            history?: components["schemas"]["HeldFile"];
+        };
+        HeldFile: {
+            last: string;
+            next: string;
         };
         HouseRuleFile: {
             key: string;
@@ -3111,6 +3132,7 @@ export interface components {
             /** Format: int64 */
             windowS: number;
             startAllowed: boolean;
+            soilLeft: components["schemas"]["SoilView"];
         };
         ScaleReading: {
             scale: string;
@@ -3136,6 +3158,21 @@ export interface components {
             limitSetBy: string;
             limitWhy: string;
             state: string;
+        };
+        SoilAfter: {
+            /** Format: int32 */
+            pass: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        SoilView: {
+            /** Format: double */
+            acceptable: number;
+            after: components["schemas"]["SoilAfter"][];
         };
         ReadingRequest: {
             instrument: string;
@@ -3623,6 +3660,8 @@ export interface components {
             says: string;
             lastNext: string;
             lastSays: string;
+            topNext?: string;
+            topSays?: string;
         };
         TechniqueView: {
             about: string;
@@ -3875,6 +3914,24 @@ export interface components {
             version: number;
             products: components["schemas"]["ProductFile"][];
             tools: components["schemas"]["ToolFile"][];
+        };
+        BandView: {
+            ratio: string;
+            usual: boolean;
+            /** Format: double */
+            low?: number;
+            /** Format: double */
+            high?: number;
+        };
+        ScaleView: {
+            id: string;
+            name: string;
+            maker?: string;
+            roles: string[];
+            /** Format: double */
+            strength?: number;
+            cleans: boolean;
+            ph: components["schemas"]["BandView"][];
         };
         ProgressView: {
             /** @enum {string} */
@@ -6735,6 +6792,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShelfFile"];
+                };
+            };
+        };
+    };
+    scales: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScaleView"][];
                 };
             };
         };

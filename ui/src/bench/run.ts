@@ -20,6 +20,26 @@ export function follows(task: BenchTask, seen: string): { next: string; says: st
     : { next: answer.next, says: answer.says }
 }
 
+/** The rung the work has come to, a look's too. */
+const rungOf = (bench: Bench, task: BenchTask) =>
+  Math.max(
+    task.rung,
+    ...bench.tasks
+      .filter((t) => t.state !== 'HELD' && task.covers.some((p) => onlyAt(t, p)))
+      .map((t) => t.rung),
+  )
+
+/** Where a next rung is asked for and none is left above, what follows instead. */
+function onTop(bench: Bench, task: BenchTask, seen: string) {
+  const answer = task.answers.find((a) => a.seen === seen)
+  const above = rungOf(bench, task) + 1
+  const left = bench.tasks.some((t) => t.rung === above && task.covers.some((p) => onlyAt(t, p)))
+  const climbs = follows(task, seen)?.next === 'next-rung'
+  return climbs && !left && answer?.topNext
+    ? { next: answer.topNext, says: answer.topSays ?? answer.lastSays }
+    : undefined
+}
+
 const onlyAt = (task: BenchTask, panel: string) =>
   task.surfaceIds.length === 1 && task.surfaceIds[0] === panel
 
@@ -101,7 +121,7 @@ function seen(
   entry: Entry,
   change: (make: (t: BenchTask) => Partial<BenchTask>, which?: (t: BenchTask) => boolean) => Bench,
 ): Bench {
-  const then = follows(task, entry.seen ?? '')
+  const then = onTop(bench, task, entry.seen ?? '') ?? follows(task, entry.seen ?? '')
   if (!then || (!isOpen(task) && then.next !== 'refer')) return bench
   const judged = {
     passes: task.passes + 1,
@@ -131,12 +151,7 @@ function seen(
       )
     }
     case 'next-rung': {
-      const rung = Math.max(
-        task.rung,
-        ...bench.tasks
-          .filter((t) => t.state !== 'HELD' && task.covers.some((p) => onlyAt(t, p)))
-          .map((t) => t.rung),
-      )
+      const rung = rungOf(bench, task)
       const looksAgain = task.look === 'seams'
       const opens = (t: BenchTask) =>
         t.state === 'HELD' && t.rung === rung + 1 && task.covers.some((p) => onlyAt(t, p))

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { lasting, plural, range, Say, say } from '../parts/words'
+import { dayOf, lasting, plural, range, Say, say } from '../parts/words'
 import { DidItWork, Tried } from './Tried'
 import type { useDecisions } from './useDecisions'
 
@@ -17,60 +17,52 @@ export function Ladder(props: {
   const { answer } = match
   const ladder = answer.ladder.filter((rung) => !rung.spot)
   const spots = answer.ladder.filter((rung) => rung.spot)
+  const first = ladder[0]
   return (
     <section aria-label="Ladder" className="lying p-3">
-      <h2 className="text-do">Ladder</h2>
+      <h2 className="font-semibold">Ladder</h2>
       {props.open && <Tried tried={match.tried} names={names} decisions={decisions} />}
       {ladder.length > 0 && (
-        <ol className="mt-2 border-l-4 border-ink pl-4">
+        <ol className="mt-1 border-l-4 border-ink pl-3">
           {ladder.map((rung, i) => (
-            <li key={i} className="relative pb-4">
-              <span aria-hidden="true" className="absolute top-3 -left-4 w-3 border-t-4 border-ink" />
+            <li key={i} className="relative pb-1.5 leading-tight">
+              <span aria-hidden="true" className="absolute top-2.5 -left-3 w-2 border-t-4 border-ink" />
               <p className="font-semibold">
                 {i + 1}. {rung.cleanerId ? (names.get(rung.cleanerId) ?? rung.cleanerId) : 'Dry'}
-                {rung.ratio !== 'ready' && `, ${rung.ratio}`} with {names.get(rung.toolId) ?? rung.toolId}
+                {rung.ratio !== 'ready' && `, ${rung.ratio}`}
               </p>
-              <p className="text-note text-faint">
-                {[
-                  rung.cleanerId && `on the ${rung.applyTo}`,
-                  rung.warmth !== 'none' && say(rung.warmth),
-                  rung.cleanerId &&
-                    `sits ${rung.dwellS.min === rung.dwellS.max ? lasting(rung.dwellS.min) : `${lasting(rung.dwellS.min)} to ${lasting(rung.dwellS.max)}`}`,
-                  plural(rung.passes.high, 'pass', 'passes').replace(
-                    /^\d+/,
-                    range(rung.passes.low, rung.passes.high),
-                  ),
-                  rung.sections.count > 1 && plural(rung.sections.count, 'section'),
-                  rung.effectivePh && `pH ${rung.effectivePh.low} to ${rung.effectivePh.high}`,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </p>
-              {i === 0 && (
-                <p className="mt-1 text-note">
-                  Done when: {rung.endPoint} <strong>{rung.stop}</strong>
-                </p>
-              )}
-              {i < ladder.length - 1 && <p className="mt-1 text-note">{rung.leadsOn}</p>}
-              {i === 0 && props.open && match.chosen && (
-                <DidItWork
-                  jobId={props.jobId}
-                  surfaceId={match.surfaceId}
-                  needles={match.chosen.needles}
-                  decisions={decisions}
-                />
-              )}
+              <p className="text-note text-faint">{rungWords(rung, names)}</p>
             </li>
           ))}
           {answer.end && (
-            <li className="relative">
-              <span aria-hidden="true" className="absolute top-3 -left-5 h-0 w-5 border-t-4 border-over" />
+            <li className="relative leading-tight">
+              <span aria-hidden="true" className="absolute top-2.5 -left-4 w-4 border-t-4 border-over" />
               <p className="text-note">
                 <strong>Above that: stop.</strong> {answer.end.text}
               </p>
             </li>
           )}
         </ol>
+      )}
+      {first && (
+        <div className="mt-1 flex flex-wrap items-start gap-x-4">
+          <details className="open:basis-full">
+            <summary className="flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+              Done when, and when to stop
+            </summary>
+            <p className="text-note">{first.endPoint}</p>
+            <p className="text-note font-semibold">{first.stop}</p>
+            {ladder.length > 1 && <p className="text-note">{first.leadsOn}</p>}
+          </details>
+          {props.open && match.chosen && (
+            <DidItWork
+              jobId={props.jobId}
+              surfaceId={match.surfaceId}
+              needles={match.chosen.needles}
+              decisions={decisions}
+            />
+          )}
+        </div>
       )}
       <SpotList spots={spots} names={names} />
       {answer.milder && (
@@ -90,6 +82,19 @@ export function Ladder(props: {
     </section>
   )
 }
+
+/** What a rung is worked with, in a line. */
+const rungWords = (rung: Schemas['RungFile'], names: Names) =>
+  [
+    names.get(rung.toolId) ?? rung.toolId,
+    rung.cleanerId && `on the ${rung.applyTo}`,
+    rung.warmth !== 'none' && say(rung.warmth),
+    rung.dwellS.min > 0 && lasting(rung.dwellS.min),
+    plural(rung.passes.high, 'pass', 'passes').replace(/^\d+/, range(rung.passes.low, rung.passes.high)),
+    rung.effectivePh && `pH ${range(rung.effectivePh.low, rung.effectivePh.high)}`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
 
 /** What meets the stains, each alone, once the panel is clean. */
 function SpotList({ spots, names }: { spots: Schemas['RungFile'][]; names: Names }) {
@@ -133,24 +138,43 @@ export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFi
         </p>
       )}
       <ol className="mt-2 grid gap-2">
-        {answer.finishSteps.map((step) => (
-          <li key={step.productId}>
-            {step.waitS > 0 && (
-              <p className="text-note font-semibold text-care">Wait {lasting(step.waitS)} first</p>
-            )}
-            <p className="font-semibold">
-              {Say(step.step)}: {names.get(step.productId) ?? step.productId}
-            </p>
-            <p className="text-note text-faint">
-              {step.doseMl} ml by {names.get(step.applicatorId) ?? step.applicatorId},{' '}
-              {plural(step.coats, 'coat')}, to {step.levelTo}
-              {step.flashS && `, wipe ${lasting(step.flashS.min)} to ${lasting(step.flashS.max)} after`}
-              {step.sitAfterS > 0 && `, no sitting for ${lasting(step.sitAfterS)}`}
-            </p>
-          </li>
-        ))}
+        {answer.finishSteps.map((step) =>
+          step.history ? (
+            <li key={step.role}>
+              <p className="font-semibold">{Say(step.role)} still holds</p>
+              <p className="text-note text-faint">
+                {step.productId && `${names.get(step.productId) ?? step.productId}, `}laid on{' '}
+                {dayOf(step.history.last)}; next from {dayOf(step.history.next)}
+                {step.step === 'coat' && ': bead and sheen check instead of a new coat'}
+              </p>
+            </li>
+          ) : (
+            <Laid key={step.step + (step.productId ?? '')} step={step} names={names} />
+          ),
+        )}
       </ol>
     </section>
+  )
+}
+
+/** A product that goes on: what waits before it, how much, and what waits after. */
+function Laid({ step, names }: { step: Schemas['FinishStepFile']; names: Names }) {
+  const named = (id?: string) => (id ? (names.get(id) ?? id) : '')
+  return (
+    <li>
+      {step.waitS > 0 && (
+        <p className="text-note font-semibold text-care">Wait {lasting(step.waitS)} first</p>
+      )}
+      <p className="font-semibold">
+        {Say(step.step)}: {named(step.productId)}
+      </p>
+      <p className="text-note text-faint">
+        {step.doseMl} ml by {named(step.applicatorId)}, {plural(step.coats, 'coat')}
+        {step.levelTo && `, to ${step.levelTo}`}
+        {step.flashS && `, wipe ${lasting(step.flashS.min)} to ${lasting(step.flashS.max)} after`}
+        {step.sitAfterS > 0 && `, no sitting for ${lasting(step.sitAfterS)}`}
+      </p>
+    </li>
   )
 }
 
@@ -179,83 +203,6 @@ export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) 
           {plural(unknownVisits, 'visit')} of this year not written down well enough to count.
         </p>
       )}
-    </section>
-  )
-}
-
-const against: Record<string, string> = {
-  LABEL_EXCLUDES: 'The label leaves this finish out',
-  NOT_FOR_FINISH: 'Made for other things',
-  NOT_FOR_THIS_SOIL: 'For soils not found here',
-  TOO_STIFF: 'Stiffer than it stands',
-  TOO_WEAK: 'Too weak for this soil',
-  TOO_MANY_PASSES: 'Would take too many passes',
-  PH_ABOVE_LIMIT: 'Too alkaline at every ratio of the label',
-  PH_BELOW_LIMIT: 'Too acid at every ratio of the label',
-  PH_UNKNOWN: 'pH not known: measure it',
-  STRENGTH_UNKNOWN: 'Strength not on record',
-  SOLVENT: 'Holds solvent',
-  ABRASIVE: 'Abrasive',
-  DYED_ON_PALE: 'Dyed, on a pale surface',
-  FILM_BLOCKS_COATING: 'Leaves a film under the coating',
-  STRIPS_COATING: 'Strips an earlier coating',
-  HOUSE_RULE: 'Kept off by a house rule',
-  HOUSEHOLD_PRODUCT: 'Household product',
-  STOCK_SHORT: 'Used up',
-  EXPIRED: 'Past its date',
-  SLIP_ON_CONTROL: 'Slippery on what is held or trodden on',
-  EXPOSURE_SPENT: 'Would spend the year’s allowance',
-  THROWS_DROPLETS: 'Flicks dirty cleaner about',
-  FLAMMABLE: 'Flammable',
-  SPOT_ONLY: 'For a stain alone',
-  BARRED_HERE: 'Kept for other places',
-  SCENT: 'To be avoided in this car',
-}
-const spareCodes = ['DOMINATED', 'NOT_WANTED']
-
-/** What was left out, by what stands against it; each opens its whole reason and what would change it. */
-export function LeftOut({
-  answer,
-  names,
-  onWhy,
-}: {
-  answer: Schemas['PlannedSurfaceFile']
-  names: Names
-  onWhy: (itemId: string) => void
-}) {
-  if (answer.ruledOut.length === 0) return null
-  const groups = new Map<string, Schemas['RuledOutFile'][]>()
-  for (const out of answer.ruledOut) {
-    const code = out.reasons[0]?.code ?? ''
-    const title = spareCodes.includes(code)
-      ? 'Would do, or not asked for'
-      : out.kind === 'method'
-        ? 'Ways of working'
-        : (against[code] ?? Say(code.toLowerCase().replaceAll('_', '-')))
-    groups.set(title, [...(groups.get(title) ?? []), out])
-  }
-  return (
-    <section aria-label="Left out" className="lying p-3">
-      <h2 className="text-do">Left out, and why</h2>
-      <dl className="mt-1 grid gap-x-5 lg:grid-cols-2">
-        {[...groups].map(([title, outs]) => (
-          <div key={title} className="border-b border-line py-1.5">
-            <dt className="text-note text-faint">{title}</dt>
-            <dd className="flex flex-wrap gap-x-4">
-              {outs.map((out) => (
-                <button
-                  key={out.kind + out.itemId}
-                  type="button"
-                  onClick={() => onWhy(out.itemId)}
-                  className="min-h-11 text-left underline decoration-line underline-offset-4"
-                >
-                  {names.get(out.itemId) ?? Say(out.itemId)}
-                </button>
-              ))}
-            </dd>
-          </div>
-        ))}
-      </dl>
     </section>
   )
 }

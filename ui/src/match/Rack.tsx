@@ -1,134 +1,113 @@
-import { Columns2, Minus, Plus } from 'lucide-react'
+import { Minus, Plus } from 'lucide-react'
 import type { Schemas } from '../api/client'
-import { Button, Field, OneOf, Pick } from '../parts/controls'
-import { isState, StateMark } from '../parts/Glyph'
+import { Field, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { lasting, plural, Say, say } from '../parts/words'
-import { Rule, type Hold } from './Rule'
-import { Keep } from './Keep'
-import { Remedies } from './Remedies'
-import type { useDecisions } from './useDecisions'
+import { Rule, type Ghost, type Hold } from './Rule'
 import { useNeedles, type Needles } from './useNeedles'
 
 type Match = Schemas['MatchView']
 type Scale = Schemas['ScaleReading']
 
-/** The tuning rack of a surface, with its needles to hold. */
-export function Rack(props: {
-  id: string
-  revision: number
-  match: Match
-  chosen: Schemas['Reading']
-  decisions: ReturnType<typeof useDecisions>
-  inHand: ReturnType<typeof useNeedles>
-  onCompare?: () => void
-}) {
-  const { match } = props
-  const { needles, moved, reading, error, move, reset } = props.inHand
+/** What is set: bottle, ratio, tool, where it goes and how warm, on one line. */
+export function Controls({ match, inHand }: { match: Match; inHand: ReturnType<typeof useNeedles> }) {
+  const { needles, move } = inHand
   const cleaner = match.cleaners.find((c) => c.id === needles.cleanerId)
-  const outcome = isState(reading.outcome) ? reading.outcome : 'unknown'
-  const bite = reading.passes === undefined ? 'never gets there' : plural(reading.passes, 'pass', 'passes')
-
-  const worst = reading.reasons.find((r) => r.text === reading.sentence)
-  const more = reading.reasons.filter((r) => r !== worst)
-
   return (
-    <section aria-label="Tuning rack" className="lying p-3">
-      <div className="flex flex-wrap items-start justify-between gap-2">
-        <div aria-live="polite" data-testid="answer">
-          <StateMark state={outcome} />
-          <p className="text-do font-semibold">{reading.sentence}</p>
-          {worst && <p className="text-note text-faint">set by {say(worst.setBy)}</p>}
-        </div>
-        {props.onCompare && (
-          <Button onClick={props.onCompare} className="px-3">
-            <Columns2 size={16} aria-hidden="true" /> Put beside
-          </Button>
-        )}
-      </div>
-      <div className="mt-2">
-        <Keep
-          reading={reading}
-          moved={moved}
-          byHand={match.byHand}
-          decisions={props.decisions}
-          onReset={reset}
+    <div className="grid gap-2 sm:grid-cols-2 xl:grid-cols-[1.5fr_9.5rem_1.3fr_7.5rem_8.5rem]">
+      <Field label="Cleaner">
+        <Pick
+          label="Cleaner"
+          value={needles.cleanerId ?? 'dry'}
+          options={[
+            { value: 'dry', label: 'None, dry' },
+            ...match.cleaners.map((c) => ({ value: c.id, label: c.name })),
+          ]}
+          onChange={(value) => move(withCleaner(match, needles, value))}
         />
-      </div>
-      <div className="mt-3 grid gap-3 sm:grid-cols-2">
-        <Field label="Cleaner">
-          <Pick
-            label="Cleaner"
-            value={needles.cleanerId ?? 'dry'}
-            options={[
-              { value: 'dry', label: 'None, dry' },
-              ...match.cleaners.map((c) => ({ value: c.id, label: c.name })),
-            ]}
-            onChange={(value) => move(withCleaner(match, needles, value))}
-          />
-        </Field>
-        <Dilution cleaner={cleaner} ratio={needles.ratio} onMove={(ratio) => move({ ratio })} />
-        <Field label="Tool">
-          <Pick
-            label="Tool"
-            value={needles.toolId}
-            options={match.tools.map((t) => ({ value: t.id, label: `${Say(t.name)}, ${t.stiffness}` }))}
-            onChange={(toolId) => move({ toolId })}
-          />
-        </Field>
-        <OneOf
+      </Field>
+      <Dilution cleaner={cleaner} ratio={needles.ratio} onMove={(ratio) => move({ ratio })} />
+      <Field label="Tool">
+        <Pick
+          label="Tool"
+          value={needles.toolId}
+          options={match.tools.map((t) => ({ value: t.id, label: `${Say(t.name)}, ${t.stiffness}` }))}
+          onChange={(toolId) => move({ toolId })}
+        />
+      </Field>
+      <Field label="Put it on the">
+        <Pick
           label="Put it on the"
           value={needles.applyTo}
           options={['surface', 'tool', 'cloth'].map((value) => ({ value, label: Say(value) }))}
           onChange={(applyTo) => move({ applyTo })}
         />
-        {needles.cleanerId && (
-          <OneOf
+      </Field>
+      {needles.cleanerId && (
+        <Field label="Warmth">
+          <Pick
             label="Warmth"
             value={needles.warmth}
             options={match.warmths.map(({ code }) => ({ value: code, label: Say(code) }))}
             onChange={(warmth) => move({ warmth })}
           />
-        )}
-      </div>
-      <div className="mt-3 border-t border-line">
-        {reading.rack.map((scale) => (
-          <Rule
-            key={scale.scale}
-            scale={scale}
-            shown={shown(scale, needles, match, bite)}
-            hold={hold(scale, needles, match, move)}
-          />
-        ))}
-      </div>
-      <p className="mt-2 text-note text-faint">
+        </Field>
+      )}
+    </div>
+  )
+}
+
+/** The rules of a surface with its needles to hold, and the ladder's rungs as ghosts on them. */
+export function Rack(props: { match: Match; rungs: Needles[]; inHand: ReturnType<typeof useNeedles> }) {
+  const { match } = props
+  const { needles, reading, move, error } = props.inHand
+  const bite = reading.passes === undefined ? 'never gets there' : plural(reading.passes, 'pass', 'passes')
+  return (
+    <section aria-label="Tuning rack" className="lying px-3 pt-1 pb-2">
+      {reading.rack.map((scale) => (
+        <Rule
+          key={scale.scale}
+          scale={scale}
+          shown={shown(scale, needles, match, bite)}
+          hold={hold(scale, needles, match, move)}
+          ghosts={ghosts(scale, props.rungs, match)}
+        />
+      ))}
+      <p className="mt-1 text-note text-faint">
         {plural(reading.sections, 'section')} of {Math.round(reading.sectionM2 * 100) / 100} m²
         {needles.cleanerId && <>, workable for {lasting(reading.windowS)} before it dries</>}
         {!reading.startAllowed && <strong className="text-over"> · do not start yet</strong>}
       </p>
-      {more.length > 0 && (
-        <ul className="mt-2 grid gap-1.5" aria-label="Reasons">
-          {more.map((r) => (
-            <li key={r.code + r.text} className="flex gap-2 border-l-2 border-line pl-2">
-              <span>
-                {r.text} <span className="text-note text-faint">set by {say(r.setBy)}</span>
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
-      {moved && ['over', 'barred', 'under', 'unknown'].includes(reading.outcome) && (
-        <Remedies
-          id={props.id}
-          revision={props.revision}
-          surfaceId={match.surfaceId}
-          needles={needles}
-          onTry={move}
-        />
-      )}
       {error && <Trouble error={error} />}
     </section>
   )
+}
+
+/** Where the firmer rungs would stand on a scale; the first is the needle's own place. */
+function ghosts(scale: Scale, rungs: Needles[], match: Match): Ghost[] {
+  return rungs.flatMap((rung, i) => {
+    const value = i === 0 ? undefined : valueOn(scale, rung, match)
+    return value === undefined ? [] : [{ rung: i + 1, value }]
+  })
+}
+
+function valueOn(scale: Scale, rung: Needles, match: Match): number | undefined {
+  switch (scale.scale) {
+    case 'ph': {
+      const cleaner = match.cleaners.find((c) => c.id === rung.cleanerId)
+      return cleaner?.ph[cleaner.ratios.indexOf(rung.ratio)]
+    }
+    case 'wetness':
+      return rung.laidGPerM2
+    case 'agitation':
+      return match.tools.find((t) => t.id === rung.toolId)?.stiffness
+    case 'contact':
+      return rung.dwellS
+    case 'warmth':
+      return match.warmths.find((w) => w.code === rung.warmth)?.celsius
+    default:
+      return undefined
+  }
 }
 
 /** Through the ratios the label allows, thicker or thinner. */

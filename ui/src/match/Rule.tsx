@@ -26,6 +26,9 @@ const names: Record<string, string> = {
   action: 'Action',
 }
 
+/** Percent of a rule two numbers need between them. */
+const apart = 5
+
 const tenth = (v: number) => Math.round(v * 10) / 10
 
 /** What the soil needs and the finish stands, each with whose limit it is. */
@@ -34,13 +37,17 @@ function bounds(scale: Scale, limited: boolean): string {
   const asks = scale.need !== undefined && scale.need > scale.axisLow
   const needs = asks && `needs ${tenth(scale.need ?? 0)}${limited ? '' : unit}`
   const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
-  const by = ['finish', 'label'].includes(scale.limitSetBy) ? '' : `, by ${say(scale.limitSetBy)}`
+  const by = ['finish', 'label', 'modifier'].includes(scale.limitSetBy) ? '' : `, by ${say(scale.limitSetBy)}`
   const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}${by}`
   return [needs, stands].filter(Boolean).join(' · ')
 }
 
+/** A rung of the ladder where it would stand on a rule. */
+export type Ghost = { rung: number; value: number }
+
 /** One scale of the rack: a straight rule with what the soil needs, what the finish stands, and the needle. */
-export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold?: Hold }) {
+export function Rule(props: { scale: Scale; shown: string; hold?: Hold; ghosts?: Ghost[] }) {
+  const { scale, shown, hold, ghosts = [] } = props
   const span = scale.axisHigh - scale.axisLow
   const at = (value: number) => Math.min(100, Math.max(0, ((value - scale.axisLow) / span) * 100))
   const state = isState(scale.state) ? scale.state : 'unknown'
@@ -48,37 +55,38 @@ export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold
   const name = names[scale.scale] ?? say(scale.scale)
   return (
     <div
-      className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-2"
+      className="grid grid-cols-[1fr_auto] items-center gap-x-3 border-b border-line sm:grid-cols-[6.5rem_1fr_7rem]"
       data-scale={scale.scale}
       data-state={state}
     >
-      <div className="col-span-2 flex flex-wrap items-baseline justify-between gap-x-3">
-        <h3 className="narrow text-body font-semibold">{name}</h3>
-        <span className="text-note text-faint">{bounds(scale, limited)}</span>
-      </div>
-      <div className="relative h-12">
+      <h3 className="narrow leading-tight font-semibold">
+        {name}
+        {scale.unit !== 'pH' && <span className="font-normal text-faint"> {scale.unit}</span>}
+      </h3>
+      <div className="relative order-last col-span-2 h-11 sm:order-none sm:col-span-1">
         <Bands scale={scale} at={at} limited={limited} />
         {hold?.width && (
           <span
             aria-hidden="true"
-            className="absolute top-3 block h-4 bg-needle/35"
+            className="absolute top-2 block h-4 bg-needle/35"
             style={{
               left: `${at(hold.width.low)}%`,
               width: `${Math.max(0.5, at(hold.width.high) - at(hold.width.low))}%`,
             }}
           />
         )}
+        <Ghosts ghosts={ghosts} at={at} needle={hold?.value ?? scale.valueLow} />
         {hold ? (
           <Slider.Root
-            className="absolute inset-x-0 top-0 flex h-12 touch-none items-center"
+            className="absolute inset-x-0 top-0 flex h-11 touch-none items-center"
             min={scale.axisLow}
             max={scale.axisHigh}
             step={hold.step}
             value={[hold.value]}
             onValueChange={([value]) => value !== undefined && hold.onMove(value)}
           >
-            <Slider.Track className="h-12 w-full cursor-ew-resize" />
-            <Slider.Thumb aria-label={name} aria-valuetext={hold.text} className="block h-12 w-8 cursor-grab">
+            <Slider.Track className="h-11 w-full cursor-ew-resize" />
+            <Slider.Thumb aria-label={name} aria-valuetext={hold.text} className="block h-11 w-8 cursor-grab">
               <Wedge />
             </Slider.Thumb>
           </Slider.Root>
@@ -86,12 +94,37 @@ export function Rule({ scale, shown, hold }: { scale: Scale; shown: string; hold
           <Fixed scale={scale} at={at} />
         )}
       </div>
-      <div className="grid w-[7.5rem] justify-items-end gap-0.5 pb-1 text-right">
+      <div className="grid justify-items-end text-right">
         <span className="narrow leading-tight font-semibold">{shown}</span>
         {state !== 'in-tune' && <StateMark state={state} />}
       </div>
+      <p className="order-last col-span-2 -mt-1 pb-1 text-fine text-faint sm:col-start-2">
+        {bounds(scale, limited)}
+      </p>
     </div>
   )
+}
+
+/** The rungs above, numbered where they would stand apart from the needle; those at one place share it. */
+function Ghosts(props: { ghosts: Ghost[]; at: (v: number) => number; needle?: number }) {
+  const { ghosts, at, needle } = props
+  const held = needle === undefined ? -1 : Math.round(at(needle) / apart) * apart
+  const places = new Map<number, number[]>()
+  for (const { rung, value } of ghosts) {
+    const place = Math.round(at(value) / apart) * apart
+    if (place === held) continue
+    places.set(place, [...(places.get(place) ?? []), rung])
+  }
+  return [...places].map(([place, rungs]) => (
+    <span
+      key={place}
+      aria-hidden="true"
+      className="absolute top-[1.05rem] z-[1] -translate-x-1/2 rounded-full border border-ink bg-paper px-1 text-fine leading-4 tabular-nums"
+      style={{ left: `${place}%` }}
+    >
+      {rungs.join('·')}
+    </span>
+  ))
 }
 
 function Bands({ scale, at, limited }: { scale: Scale; at: (v: number) => number; limited: boolean }) {
@@ -101,7 +134,7 @@ function Bands({ scale, at, limited }: { scale: Scale; at: (v: number) => number
   const ticks = Array.from({ length: 11 }, (_, i) => i * 10)
   return (
     <svg
-      className="absolute inset-x-0 top-3 h-7 w-full"
+      className="absolute inset-x-0 top-2 h-7 w-full"
       preserveAspectRatio="none"
       viewBox="0 0 100 28"
       aria-hidden="true"
@@ -167,7 +200,7 @@ function Hatch({ from, to, kind }: { from: number; to: number; kind: 'need' | 'b
 }
 
 const Wedge = () => (
-  <svg viewBox="0 0 32 48" width="32" height="48" aria-hidden="true">
+  <svg viewBox="0 4 32 44" width="32" height="44" aria-hidden="true">
     <path d="M16 27L7 3H25Z" fill="var(--needle)" stroke="var(--paper)" strokeWidth="1.5" />
     <path d="M16 27V36" stroke="var(--needle)" strokeWidth="2" />
   </svg>
@@ -176,7 +209,7 @@ const Wedge = () => (
 /** A needle that is not held here; as wide as its doubt. */
 function Fixed({ scale, at }: { scale: Scale; at: (v: number) => number }) {
   if (scale.valueLow === undefined || scale.valueHigh === undefined)
-    return <p className="absolute inset-x-0 top-3 text-center text-note">not known: measure it</p>
+    return <p className="absolute inset-x-0 top-2 text-center text-note">not known: measure it</p>
   const low = at(scale.valueLow)
   const high = at(scale.valueHigh)
   return (

@@ -52,12 +52,12 @@ export function DidItWork(props: {
   const { tried } = props.decisions
   if (!asking)
     return (
-      <Button className="mt-2" onClick={() => setAsking(true)}>
+      <Button className="px-3" onClick={() => setAsking(true)}>
         It did not work
       </Button>
     )
   return (
-    <div className="mt-2 grid gap-2 border-l-4 border-l-needle pl-3">
+    <div className="mt-2 grid basis-full gap-2 border-l-4 border-l-needle pl-3">
       <p className="font-semibold">What did the cloth show?</p>
       <div className="flex flex-wrap gap-2">
         {results.map((r) => (

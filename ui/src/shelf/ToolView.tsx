@@ -8,6 +8,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { WhyNotLinks } from './WhyNotLinks'
 import { ClothCard } from './Cloths'
 import { Amount, faultAt, faultsOf, filledIn, three } from './record'
+import { Said } from './Said'
 import * as words from './shelfWords'
 
 type Tool = Schemas['ToolFile']
@@ -131,13 +132,9 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
           options={droplets}
           onChange={(throwsDroplets) => set({ throwsDroplets })}
         />
-        <div className="grid sm:grid-cols-3">
-          <Tick
-            label="Abrasive"
-            checked={draft.abrasive ?? false}
-            onChange={(abrasive) => set({ abrasive })}
-          />
-          <Tick label="Dyed" checked={draft.dyed ?? false} onChange={(dyed) => set({ dyed })} />
+        <div className="grid items-end gap-4 sm:grid-cols-3">
+          <Said label="Abrasive" value={draft.abrasive} onChange={(abrasive) => set({ abrasive })} />
+          <Said label="Dyed" value={draft.dyed} onChange={(dyed) => set({ dyed })} />
           <Tick
             label="Barrier-backed"
             checked={draft.barrierBacked ?? false}

@@ -60,7 +60,7 @@ public class PlanBenchmark {
   /** The same, written out as an attune-plan. */
   @Benchmark
   public String planFortyAndWrite() {
-    return new PlanWriter().text(reference.planner().plan(job));
+    return new PlanWriter(reference.technique()).text(reference.planner().plan(job));
   }
 
   /** One surface matched against the whole shelf. */

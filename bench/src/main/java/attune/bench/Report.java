@@ -2,7 +2,6 @@ package attune.bench;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Map;
@@ -89,7 +88,7 @@ public final class Report {
             ms(times.getPercentile(50)),
             ms(times.getPercentile(99)),
             allocated == null ? "" : "%.2f MB".formatted(allocated.getScore() / 1e6),
-            LocalDate.now());
+            System.getProperty("attune.date", ""));
   }
 
   private static String ms(double time) {

@@ -31,7 +31,8 @@ final class Workshop {
     }
   }
 
-  private Job read(String file) {
+  /** Any job file, against the starting shelf. */
+  Job read(String file) {
     return new JobReader(schemas, shelves, JsonMapper.shared())
         .read(file, reference.startingShelf(), reference.houseRules());
   }

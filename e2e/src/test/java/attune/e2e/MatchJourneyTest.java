@@ -116,7 +116,15 @@ class MatchJourneyTest {
     try (Visit visit = Visit.desk(attune)) {
       String job = leatherJob(visit);
       visit.open(job + SEAT);
-      visit.region("Left out").getByText("Tarnwick Workshop Degreaser").click();
+      Locator degreaser = visit.region("Left out").getByText("Tarnwick Workshop Degreaser");
+      assertThat(degreaser).not().isVisible();
+      visit
+          .region("Left out")
+          .locator(
+              "details", new Locator.LocatorOptions().setHasText("Tarnwick Workshop Degreaser"))
+          .locator("summary")
+          .click();
+      degreaser.click();
       Locator dialog = visit.page.getByRole(AriaRole.DIALOG);
       assertThat(dialog).containsText("strips, stains and fumes");
       assertThat(dialog).containsText("set by safety");

@@ -130,13 +130,18 @@ final class BenchCards {
             seen -> {
               Outcome now = looked.after(seen, 1, firmer);
               Outcome last = looked.after(seen, looked.passesHigh(), firmer);
+              Outcome top = looked.after(seen, looked.passesHigh(), false);
+              boolean climbs =
+                  now.next() == Outcome.Next.NEXT_RUNG || last.next() == Outcome.Next.NEXT_RUNG;
               return new SeenView(
                   seen.code(),
                   RunWords.label(looked.look(), seen),
                   now.next().code(),
                   now.says(),
                   last.next().code(),
-                  last.says());
+                  last.says(),
+                  climbs ? top.next().code() : null,
+                  climbs ? top.says() : null);
             })
         .toList();
   }

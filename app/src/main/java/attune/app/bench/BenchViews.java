@@ -32,9 +32,17 @@ public final class BenchViews {
    *
    * @param next and {@code says} before the last pass there should be
    * @param lastNext and {@code lastSays} from then on
+   * @param topNext and {@code topSays} where a next rung is asked for and the last was come to
    */
   public record SeenView(
-      String seen, String label, String next, String says, String lastNext, String lastSays) {}
+      String seen,
+      String label,
+      String next,
+      String says,
+      String lastNext,
+      String lastSays,
+      @Nullable String topNext,
+      @Nullable String topSays) {}
 
   /** Whether a caution wants a tick: at this step, once on the visit, or if one likes. */
   public enum Tick {

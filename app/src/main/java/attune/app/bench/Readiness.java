@@ -92,7 +92,7 @@ record Readiness(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime cured
     return RunSteps.LAYS.contains(step.file().step())
         ? whole.plan().surfaces().stream()
             .filter(s -> s.surfaceId().equals(panel))
-            .map(PlannedSurfaceFile::finishSteps)
+            .map(PlannedSurfaceFile::laid)
             .flatMap(List::stream)
             .filter(f -> f.step().equals(step.file().step()))
             .findFirst()

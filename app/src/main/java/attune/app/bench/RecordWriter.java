@@ -271,7 +271,7 @@ final class RecordWriter {
     }
     return plan.surfaces().stream()
             .filter(s -> s.surfaceId().equals(panel))
-            .flatMap(s -> s.finishSteps().stream())
+            .flatMap(s -> s.laid().stream())
             .filter(f -> f.step().equals(step.file().step()))
             .mapToDouble(FinishStepFile::doseMl)
             .sum()

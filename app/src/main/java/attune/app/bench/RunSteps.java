@@ -189,7 +189,7 @@ final class RunSteps {
             .collect(Collectors.toCollection(HashSet::new));
     List<String> panels =
         plan.surfaces().stream()
-            .filter(s -> s.dry() != null && !s.finishSteps().isEmpty())
+            .filter(s -> s.dry() != null && !s.laid().isEmpty())
             .map(PlannedSurfaceFile::surfaceId)
             .filter(id -> checked.contains(id) && !metered.containsKey(id))
             .toList();
@@ -242,7 +242,7 @@ final class RunSteps {
       return 0;
     }
     return planned(file).stream()
-        .flatMap(s -> s.finishSteps().stream())
+        .flatMap(s -> s.laid().stream())
         .filter(f -> f.step().equals(file.step()))
         .mapToInt(PlanFile.FinishStepFile::waitS)
         .findFirst()
@@ -251,7 +251,7 @@ final class RunSteps {
 
   /** What is wiped off before a coat waits as the coat would for what was laid before it. */
   private static int beforeBonding(PlannedSurfaceFile surface) {
-    return surface.finishSteps().stream()
+    return surface.laid().stream()
         .skip(1)
         .filter(f -> BONDS.contains(f.step()))
         .mapToInt(PlanFile.FinishStepFile::waitS)

@@ -268,8 +268,7 @@ final class StepWords {
 
   Optional<FinishStepFile> finishStep(TaskFile task) {
     return surface(task)
-        .flatMap(
-            s -> s.finishSteps().stream().filter(f -> f.step().equals(task.step())).findFirst());
+        .flatMap(s -> s.laid().stream().filter(f -> f.step().equals(task.step())).findFirst());
   }
 
   private List<String> finish(TaskFile task) {

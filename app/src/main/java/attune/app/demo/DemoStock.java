@@ -31,7 +31,7 @@ class DemoStock {
     bottle("marlpit-mild", 500, 310, 40, 320, "MM-2207");
     bottle("marlpit-mild", 500, 500, null, 700, "MM-2311");
     bottle("harbourlight-coat", 50, 34, 90, 270, "HC-118");
-    bottle("sedgecombe-balm", 250, 28, 200, 160, "SB-041");
+    bottle("sedgecombe-balm", 250, 96, 200, 160, "SB-041");
     bottle("sedgecombe-guard", 500, 410, 60, 600, "SG-77");
     bottle("kelpbourne-sunshade", 500, 70, 480, -20, "KS-9");
     cloths.change(

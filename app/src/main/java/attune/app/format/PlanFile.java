@@ -39,7 +39,13 @@ public record PlanFile(
       List<RuledOutFile> ruledOut,
       @Nullable ExposureFile exposure,
       @Nullable Double loss,
-      boolean byHand) {}
+      boolean byHand) {
+
+    /** What goes on at this visit, without what still holds from an earlier one. */
+    public List<FinishStepFile> laid() {
+      return finishSteps.stream().filter(step -> !step.leftAlone()).toList();
+    }
+  }
 
   /**
    * A caution, and where it is told.
@@ -111,16 +117,26 @@ public record PlanFile(
   public record FinishStepFile(
       String role,
       String step,
-      String productId,
-      String applicatorId,
+      @Nullable String productId,
+      @Nullable String applicatorId,
       double doseMl,
       int coats,
       int waitS,
       @Nullable SpanFile flashS,
       @Nullable Integer absorbS,
-      String levelTo,
+      @Nullable String levelTo,
       int cureS,
-      int sitAfterS) {}
+      int sitAfterS,
+      @Nullable HeldFile history) {
+
+    /** Still holds from an earlier visit: nothing is laid. */
+    public boolean leftAlone() {
+      return history != null;
+    }
+  }
+
+  /** When a finish that still holds was laid, and when it is due again. */
+  public record HeldFile(String last, String next) {}
 
   /** How long it dries and what says so. */
   public record DryFile(int estimateS, String how, String confirmWith) {}

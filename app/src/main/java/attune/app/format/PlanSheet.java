@@ -243,10 +243,18 @@ public final class PlanSheet {
 
   /** A part, with its zone where the round is not in one. */
   private static String place(Round round, SurfacePlan panel) {
-    String part = words(panel.surface().part());
     return round.zone().equals(panel.surface().zone())
-        ? part
-        : words(panel.surface().zone()) + " " + part.toLowerCase(Locale.ROOT);
+        ? words(panel.surface().part())
+        : place(panel);
+  }
+
+  /** Zone and part, said once where the part says its zone already. */
+  private static String place(SurfacePlan panel) {
+    String zone = words(panel.surface().zone());
+    String part = words(panel.surface().part()).toLowerCase(Locale.ROOT);
+    return part.startsWith(zone.toLowerCase(Locale.ROOT))
+        ? words(panel.surface().part())
+        : zone + " " + part;
   }
 
   private static String wipes(SurfacePlan panel) {
@@ -286,19 +294,13 @@ public final class PlanSheet {
           .match()
           .refer()
           .ifPresent(
-              r ->
-                  stays
-                      .computeIfAbsent(r.text(), t -> new ArrayList<>())
-                      .add(words(panel.surface().zone()) + " " + panel.surface().part()));
+              r -> stays.computeIfAbsent(r.text(), t -> new ArrayList<>()).add(place(panel)));
     }
     for (SurfacePlan panel : plan.surfaces()) {
       for (SpotWork spot : panel.match().spots()) {
         spot.remains()
             .ifPresent(
-                r ->
-                    stays
-                        .computeIfAbsent(r.text(), t -> new ArrayList<>())
-                        .add(words(panel.surface().zone()) + " " + panel.surface().part()));
+                r -> stays.computeIfAbsent(r.text(), t -> new ArrayList<>()).add(place(panel)));
       }
     }
     if (!stays.isEmpty()) {

@@ -8,6 +8,7 @@ import attune.app.format.PlanFile.DoseFile;
 import attune.app.format.PlanFile.DryFile;
 import attune.app.format.PlanFile.ExposureFile;
 import attune.app.format.PlanFile.FinishStepFile;
+import attune.app.format.PlanFile.HeldFile;
 import attune.app.format.PlanFile.HouseRuleFile;
 import attune.app.format.PlanFile.MixFile;
 import attune.app.format.PlanFile.NeedsFile;
@@ -34,10 +35,12 @@ import attune.core.match.RuledOut;
 import attune.core.match.Rung;
 import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
+import attune.core.material.Role;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Sections;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.FinishStep;
+import attune.core.plan.LeftAlone;
 import attune.core.plan.Plan;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
@@ -67,6 +70,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class PlanWriter {
+  private static final double DAY_S = 86_400;
+
   private static final DateTimeFormatter LOCAL =
       DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss");
   private static final JsonMapper FILE =
@@ -140,6 +145,21 @@ public class PlanWriter {
   }
 
   private static Stream<RemainsFile> remains(SurfacePlan plan) {
+    return Stream.concat(leftOf(plan), ofStains(plan));
+  }
+
+  /** What is too soiled for its standard keeps some of it, whatever it is. */
+  private static Stream<RemainsFile> leftOf(SurfacePlan plan) {
+    return plan.cautions().stream()
+        .filter(caution -> caution.code() == ReasonCode.LEAVE_SOME)
+        .flatMap(
+            caution ->
+                plan.match().place().demand().soils().stream()
+                    .sorted()
+                    .map(s -> new RemainsFile(plan.surface().id(), s.code(), caution.text())));
+  }
+
+  private static Stream<RemainsFile> ofStains(SurfacePlan plan) {
     return plan.match().spots().stream()
         .flatMap(
             spot ->
@@ -176,7 +196,10 @@ public class PlanWriter {
                 plan.match().ladder().stream().map(rung -> rung(place, rung)),
                 plan.match().spots().stream().flatMap(spot -> spot(place, spot)))
             .toList(),
-        plan.finishSteps().stream().map(PlanWriter::finishStep).toList(),
+        Stream.concat(
+                plan.leftAlone().stream().map(PlanWriter::leftAlone),
+                plan.finishSteps().stream().map(PlanWriter::finishStep))
+            .toList(),
         plan.dry().map(d -> new DryFile(d.estimateS(), d.how(), d.confirmWith())).orElse(null),
         plan.match().end().map(PlanWriter::code).orElse(null),
         plan.match().milder().map(rung -> rung(place, rung)).orElse(null),
@@ -219,7 +242,10 @@ public class PlanWriter {
 
   private static RungFile rung(Place place, Rung rung, SpotFile spot) {
     Treatment t = rung.treatment();
-    int longest = (int) Math.floor(place.limits().contactMaxS().value());
+    boolean screen = place.surface().role() == Role.SCREEN; // wiped at once, nothing sits
+    double spare = screen ? 0 : Math.min(rung.verdict().sections().spareS(), DAY_S);
+    int longest =
+        (int) Math.floor(Math.min(place.limits().contactMaxS().value(), t.dwellS() + spare));
     int most =
         t.cleaner()
             .flatMap(Product::dwell)
@@ -255,7 +281,7 @@ public class PlanWriter {
   }
 
   private static long seconds(double s) {
-    return (long) Math.floor(Math.min(s, 86_400));
+    return (long) Math.floor(Math.min(s, DAY_S));
   }
 
   private static FinishStepFile finishStep(FinishStep s) {
@@ -271,9 +297,27 @@ public class PlanWriter {
         s.waitS(),
         s.flash().map(PlanWriter::span).orElse(null),
         s.absorbS().orElse(null),
-        s.levelTo().code(),
+        s.levels() ? s.levelTo().code() : null,
         s.cureS(),
-        s.sitAfterS());
+        s.sitAfterS(),
+        null);
+  }
+
+  private static FinishStepFile leftAlone(LeftAlone left) {
+    return new FinishStepFile(
+        left.role().code(),
+        left.step().code(),
+        left.productId().orElse(null),
+        null,
+        0,
+        0,
+        0,
+        null,
+        null,
+        null,
+        0,
+        0,
+        new HeldFile(left.last().toString(), left.next().toString()));
   }
 
   private static SpanFile span(Span span) {

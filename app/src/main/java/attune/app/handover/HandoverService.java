@@ -60,7 +60,7 @@ public class HandoverService {
       Set.of(TaskState.WAITING, TaskState.RUNNING, TaskState.SKIPPED);
   private static final Set<String> CLEANS = Set.of("clean", "textile");
   private static final Set<String> ENDS_SHORT = Set.of("leave", "stays", "refer");
-  private static final Set<String> NOTICED = Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET");
+  private static final Set<String> NOTICED = Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET", "REMAINS");
 
   private final JobService jobs;
   private final BenchService bench;
@@ -104,6 +104,7 @@ public class HandoverService {
     Shelf products = bench.shelfOf(id);
     JobFile document = job.document();
     Map<String, String> labels = job.labels();
+    List<Treated> treated = treated(document, plan, run, labels, products);
     return new HandoverView(
         id,
         shop.settings().name(),
@@ -113,10 +114,12 @@ public class HandoverService {
         run.tasksDone() >= run.tasksTotal(),
         left(run, document),
         ready(id, job.state(), plan, run),
-        treated(document, plan, run, labels, products),
+        treated,
         notCured(plan, run, labels),
         used(id, products),
-        care.lines(id).stream().map(HandoverService::advice).toList(),
+        treated.isEmpty()
+            ? List.of() // nothing was done that would have to be kept so
+            : care.lines(id).stream().map(HandoverService::advice).toList(),
         plan.surfaces().stream()
             .flatMap(s -> s.cautions().stream())
             .filter(caution -> caution.code().equals("GRIP_CHECK"))
@@ -336,7 +339,7 @@ public class HandoverService {
     if (!removers.isEmpty()) {
       did.add("stain worked with " + String.join(", ", removers));
     }
-    for (PlanFile.FinishStepFile step : surface.finishSteps()) {
+    for (PlanFile.FinishStepFile step : surface.laid()) {
       if (steps.contains(step.step())) {
         did.add(past(step.step()) + " with " + name(products, step.productId()));
       }

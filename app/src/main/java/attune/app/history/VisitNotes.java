@@ -70,7 +70,7 @@ public class VisitNotes {
           used.add(cleaned(jobId, surface.surfaceId(), panel, when, worked, passes, shelf));
         }
       }
-      surface.finishSteps().stream()
+      surface.laid().stream()
           .filter(step -> done.contains(step.step()))
           .map(step -> finished(jobId, surface.surfaceId(), panel, when, step, shelf))
           .forEach(used::add);

@@ -10,6 +10,8 @@ import attune.app.planning.MatchViews.MatchView;
 import attune.app.planning.MatchViews.Needles;
 import attune.app.planning.MatchViews.Reading;
 import attune.app.planning.MatchViews.ScaleReading;
+import attune.app.planning.MatchViews.SoilAfter;
+import attune.app.planning.MatchViews.SoilView;
 import attune.app.planning.MatchViews.SurfaceOutcome;
 import attune.app.planning.MatchViews.ToolOption;
 import attune.app.planning.MatchViews.TriedView;
@@ -23,6 +25,7 @@ import attune.core.match.Rack;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
+import attune.core.match.SoilLeft;
 import attune.core.match.Treatment;
 import attune.core.match.Verdict;
 import attune.core.measure.PhInterval;
@@ -177,7 +180,16 @@ class MatchService {
         verdict.sections().count(),
         verdict.sections().areaM2(),
         (long) Math.min(86_400, verdict.sections().windowS()),
-        !blocked);
+        !blocked,
+        soil(matcher().soilLeft(place, verdict)));
+  }
+
+  private static SoilView soil(SoilLeft left) {
+    return new SoilView(
+        left.acceptable(),
+        left.after().stream()
+            .map(a -> new SoilAfter(a.pass(), a.likely(), a.low(), a.high()))
+            .toList());
   }
 
   private static String sentence(Verdict verdict) {

@@ -44,6 +44,12 @@ public final class MatchViews {
       String limitWhy,
       String state) {}
 
+  /** What is left of the soil after a pass, and how far that may be off. */
+  public record SoilAfter(int pass, double likely, double low, double high) {}
+
+  /** What is left of the soil pass by pass, and what may stay. */
+  public record SoilView(double acceptable, List<SoilAfter> after) {}
+
   /** What is said of a set of needles. */
   public record Reading(
       Needles needles,
@@ -57,7 +63,8 @@ public final class MatchViews {
       int sections,
       double sectionM2,
       long windowS,
-      boolean startAllowed) {}
+      boolean startAllowed,
+      SoilView soilLeft) {}
 
   /**
    * A cleaner to pick, with the ratios and seconds its label allows.

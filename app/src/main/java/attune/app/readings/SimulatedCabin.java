@@ -125,7 +125,7 @@ class SimulatedCabin {
           surface, rung, task.passes() > 0 ? task.passes() : rung.passes().high(), shelf);
     }
     SimulatedSurface now = surface;
-    for (PlanFile.FinishStepFile finish : planned.finishSteps()) {
+    for (PlanFile.FinishStepFile finish : planned.laid()) {
       if (finish.step().equals(step)) {
         Optional<Product> product = shelf.findProduct(finish.productId());
         now = product.isPresent() ? now.apply(product.get(), finish.coats()) : now;

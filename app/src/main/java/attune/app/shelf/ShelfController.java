@@ -1,9 +1,18 @@
 package attune.app.shelf;
 
 import attune.app.format.ShelfFile;
+import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfViews.BandView;
 import attune.app.shelf.ShelfViews.ImportView;
 import attune.app.shelf.ShelfViews.ProgressView;
+import attune.app.shelf.ShelfViews.ScaleView;
+import attune.core.match.LabelPreview;
+import attune.core.measure.PhInterval;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
 import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -25,15 +34,46 @@ class ShelfController {
 
   private final ShelfService shelf;
   private final ImportProgress progress;
+  private final ReferenceData reference;
 
-  ShelfController(ShelfService shelf, ImportProgress progress) {
+  ShelfController(ShelfService shelf, ImportProgress progress, ReferenceData reference) {
     this.shelf = shelf;
+    this.reference = reference;
     this.progress = progress;
   }
 
   @GetMapping
   ShelfFile shelf() {
     return shelf.file();
+  }
+
+  /** Each bottle with the pH its label's ratios come to. */
+  @GetMapping("/scales")
+  List<ScaleView> scales() {
+    return shelf.shelf().products().stream()
+        .sorted(Comparator.comparing(Product::name))
+        .map(this::scale)
+        .toList();
+  }
+
+  private ScaleView scale(Product product) {
+    String usual = product.label().standard().code();
+    return new ScaleView(
+        product.id(),
+        product.name(),
+        product.maker().isBlank() ? null : product.maker(),
+        product.roles().stream().sorted().map(ProductRole::code).toList(),
+        product.strength().orElse(null),
+        product.cleans(),
+        LabelPreview.of(product, reference.rulebook()).ph().stream()
+            .map(
+                at ->
+                    new BandView(
+                        at.ratio().code(),
+                        at.ratio().code().equals(usual),
+                        at.ph().map(PhInterval::low).orElse(null),
+                        at.ph().map(PhInterval::high).orElse(null)))
+            .toList());
   }
 
   @GetMapping("/csv")

@@ -52,7 +52,10 @@ public class ShelfService {
   private final AtomicInteger version = new AtomicInteger();
   private volatile Loaded loaded;
 
-  private record Loaded(Shelf shelf, ShelfFile file) {}
+  /**
+   * @param day when it was read: bottles go off overnight
+   */
+  private record Loaded(Shelf shelf, ShelfFile file, LocalDate day) {}
 
   ShelfService(
       ShelfItemRepository items,
@@ -238,10 +241,15 @@ public class ShelfService {
   }
 
   private Loaded load() {
+    LocalDate today = LocalDate.now(clock);
     Loaded known = loaded;
+    if (known != null && !known.day().equals(today)) {
+      forget();
+      known = null;
+    }
     if (known == null) {
       String json = document(stock()).toString();
-      known = new Loaded(reader.read(json), mapper.readValue(json, ShelfFile.class));
+      known = new Loaded(reader.read(json), mapper.readValue(json, ShelfFile.class), today);
       loaded = known;
     }
     return known;

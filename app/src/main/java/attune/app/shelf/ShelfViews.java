@@ -1,5 +1,6 @@
 package attune.app.shelf;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 
 /** What goes out of the shelf endpoints. */
@@ -15,6 +16,29 @@ public final class ShelfViews {
    * @param same how many are there already as they are
    */
   public record ImportView(boolean done, List<String> added, List<String> changed, int same) {}
+
+  /**
+   * A product as it stands on a rule.
+   *
+   * @param strength as a cleaner at its usual ratio, 0 to 10; left out where it is not said
+   * @param cleans true where it takes soil off, false where it stays on
+   */
+  public record ScaleView(
+      String id,
+      String name,
+      @Nullable String maker,
+      List<String> roles,
+      @Nullable Double strength,
+      boolean cleans,
+      List<BandView> ph) {}
+
+  /**
+   * The pH a ratio comes to; left out where it is not known.
+   *
+   * @param usual true for the label's own ratio
+   */
+  public record BandView(
+      String ratio, boolean usual, @Nullable Double low, @Nullable Double high) {}
 
   /** What an import is at. */
   public enum Stage {

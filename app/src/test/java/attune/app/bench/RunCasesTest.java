@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -102,7 +103,9 @@ class RunCasesTest {
       ArrayNode answers = slim.putArray("answers");
       for (JsonNode answer : task.get("answers")) {
         ObjectNode one = answers.addObject();
-        List.of("seen", "next", "lastNext").forEach(field -> one.set(field, answer.get(field)));
+        Stream.of("seen", "next", "lastNext", "topNext")
+            .filter(answer::hasNonNull)
+            .forEach(field -> one.set(field, answer.get(field)));
       }
     }
     return tasks;

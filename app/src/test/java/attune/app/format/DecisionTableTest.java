@@ -67,7 +67,16 @@ class DecisionTableTest {
       String[] part = word.split("=", 2);
       List<String> lists = List.of("soils", "damage", "features", "near", "avoid", "faults");
       List<String> condition =
-          List.of("soil", "soils", "wear", "feel", "nap", "damage", "stainAgeDays", "sheenGu");
+          List.of(
+              "soil",
+              "soils",
+              "wear",
+              "feel",
+              "nap",
+              "perforations",
+              "damage",
+              "stainAgeDays",
+              "sheenGu");
       if (part[0].startsWith("rule:")) {
         ((ObjectNode) job.get("houseRules")).put(part[0].substring(5), part[1]);
       } else if (part[0].equals("unsaid")) {
@@ -86,6 +95,13 @@ class DecisionTableTest {
         put((ObjectNode) job.get("setting"), part[0], part[1], lists.contains(part[0]));
       } else if (part[0].equals("spent")) {
         spent(surface, Double.parseDouble(part[1]));
+      } else if (part[0].equals("had")) {
+        String[] earlier = part[1].split(":");
+        surface
+            .withArray("history")
+            .addObject()
+            .put("date", earlier[1])
+            .put("productId", earlier[0]);
       } else if (part[0].equals("coatedBefore")) {
         history(surface).put("coated", true);
       } else {
@@ -175,6 +191,9 @@ class DecisionTableTest {
           assertThat(plan.get("remains").findValuesAsString("soil")).contains(word[1]);
       case "no-remains" -> assertThat(plan.get("remains")).isEmpty();
       case "buy" -> assertThat(plan.get("purchases").findValuesAsString("role")).contains(word[1]);
+      case "care" ->
+          assertThat(plan.get("care").findValuesAsString("what"))
+              .anyMatch(what -> what.startsWith(word[1]));
       case "does" -> assertThat(plan.get("timeline").findValuesAsString("step")).contains(word[1]);
       case "does-not" ->
           assertThat(plan.get("timeline").findValuesAsString("step")).doesNotContain(word[1]);
@@ -224,6 +243,18 @@ class DecisionTableTest {
           assertThat(first.get("laidGPerM2").asDouble()).isLessThanOrEqualTo(number(rest));
       case "passes<=" ->
           assertThat(first.get("passes").get("high").asDouble()).isLessThanOrEqualTo(number(rest));
+      case "in-window" ->
+          assertThat(s.get("ladder").valueStream())
+              .isNotEmpty()
+              .allMatch(r -> r.at("/dwellS/max").asInt() <= r.at("/sections/windowS").asInt());
+      case "starts" -> assertThat(first.at("/sections/startAllowed").asBoolean()).isTrue();
+      case "starts-later" -> assertThat(first.at("/sections/startAllowed").asBoolean()).isFalse();
+      case "held" -> {
+        JsonNode held = s.get("finishSteps").get(0);
+        assertThat(held.get("step").asString()).isEqualTo(rest);
+        assertThat(held.at("/history/last").asString())
+            .isLessThan(held.at("/history/next").asString());
+      }
       case "refer" -> assertThat(s.get("refer").get("code").asString()).isEqualTo(rest);
       case "no-refer" -> assertThat(s.has("refer")).as(claim).isFalse();
       case "ends" -> assertThat(s.get("end").get("code").asString()).isEqualTo(rest);
@@ -273,7 +304,12 @@ class DecisionTableTest {
   }
 
   private static String steps(JsonNode s) {
-    List<String> steps = s.get("finishSteps").findValuesAsString("step");
+    List<String> steps =
+        s.get("finishSteps")
+            .valueStream()
+            .filter(step -> !step.has("history"))
+            .map(step -> step.get("step").asString())
+            .toList();
     return steps.isEmpty() ? "nothing" : String.join(",", steps);
   }
 }

@@ -200,8 +200,8 @@ class ShelfCsvTest {
     Path comma =
         Files.writeString(
             dir.resolve("comma.csv"), "item;id;name;roles;ph\nproduct;a;A;cleaner;7,1");
-    assertThat(check(0, good.toString())).contains("40 products and 47 tools, no fault");
-    assertThat(check(0, json.toString())).contains("40 products");
+    assertThat(check(0, good.toString())).contains("41 products and 47 tools, no fault");
+    assertThat(check(0, json.toString())).contains("41 products");
     assertThat(check(2, bad.toString()))
         .isEqualTo(
             "line 2, ph: found \"x\", allowed a number such as 9.2" + System.lineSeparator());

@@ -105,7 +105,7 @@ class StockApiTest {
             "{\"name\":\"New\",\"roles\":[\"cleaner\"],\"ph\":15,\"dwellS\":{\"min\":60,\"max\":5}}");
     assertThat(wrong.status()).isEqualTo(422);
     assertThat(wrong.fault().get("pointer").asString()).isEqualTo("/ph");
-    assertThat(api.get("/api/v1/shelf").json().get("products")).hasSize(40);
+    assertThat(api.get("/api/v1/shelf").json().get("products")).hasSize(41);
   }
 
   @Test
@@ -253,6 +253,6 @@ class StockApiTest {
             .json();
     assertThat(same.get("added")).isEmpty();
     assertThat(same.get("changed")).isEmpty();
-    assertThat(same.get("same").asInt()).isEqualTo(87);
+    assertThat(same.get("same").asInt()).isEqualTo(88);
   }
 }

@@ -8,6 +8,7 @@ import static attune.core.match.Reason.SetBy.SOIL;
 
 import attune.core.match.Reason.SetBy;
 import attune.core.material.Role;
+import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Trait;
 import attune.core.shelf.Soil;
@@ -59,8 +60,10 @@ final class Cautions {
    * @param hand what is to be said of a treatment set by hand
    * @param spends true where something was left out because it would spend the year's allowance
    */
-  static List<Reason> of(Place place, List<Rung> ladder, List<Reason> hand, boolean spends) {
+  static List<Reason> of(
+      Place place, List<Rung> ladder, List<Reason> hand, boolean spends, Figures figures) {
     Cautions cautions = new Cautions(place);
+    cautions.totalWet(ladder, figures);
     hand.forEach(reason -> cautions.byCode.put(reason.code(), reason));
     cautions.exposure(spends);
     cautions.electric();
@@ -99,6 +102,22 @@ final class Cautions {
             : place.ledger().allowance() == 0
                 ? "It stands nothing beyond its routine pH: what is stronger was left out."
                 : "What is stronger was left out: it would spend the year's allowance at once.");
+  }
+
+  private void totalWet(List<Rung> ladder, Figures figures) {
+    ladder.stream()
+        .findFirst()
+        .ifPresent(
+            first -> {
+              int atOnce = TotalWet.passesAtOnce(place, first.treatment(), figures);
+              add(
+                  Math.max(1, first.verdict().passes()) > atOnce,
+                  ReasonCode.DRY_BETWEEN,
+                  FINISH,
+                  "Let it dry after every "
+                      + (atOnce == 1 ? "pass" : atOnce + " passes")
+                      + ": it soaks up more than shows.");
+            });
   }
 
   private void electric() {
@@ -160,7 +179,9 @@ final class Cautions {
         dyeSet,
         ReasonCode.SHADOW_MAY_STAY,
         SOIL,
-        "The dye has sat a month or more: a shadow may stay. Say so before work starts.");
+        place.demand().soils().stream().anyMatch(Soil::isDye)
+            ? "The dye has sat a month or more: a shadow may stay."
+            : "What was spilt has dried in for a month or more: a shadow may stay.");
     add(
         condition.damage().contains(Damage.SCUFFED),
         ReasonCode.SCUFF_STAYS,
@@ -171,14 +192,34 @@ final class Cautions {
         ReasonCode.CREAK,
         FINISH,
         "It creaks where panels touch: a protector at the joint stops it.");
+    add(
+        surface.perforated() && condition.perforations() != Condition.Perforations.OPEN,
+        ReasonCode.HOLES,
+        FINISH,
+        "Ringed or blocked holes: small angled circles from several sides; what stays in a hole is"
+            + " left, not dug out.");
     boolean worn = condition.wear() != Wear.INTACT && place.finish().isCoatedTrim();
     boolean dyed = place.finish().code().equals("leather/aniline") || place.finish().hasNap();
-    boolean lifts = worn || (dyed && surface.tone() != Tone.PALE);
+    boolean polished =
+        surface.isGrip()
+            && place.finish().isCoatedTrim()
+            && (condition.soils().contains(Soil.POLISH)
+                || condition.soils().contains(Soil.SILICONE_FILM)
+                || shines());
+    boolean lifts = worn || polished || (dyed && surface.tone() != Tone.PALE);
     add(
         lifts,
         ReasonCode.COLOUR_LIFT_RISK,
         FINISH,
         "Watch for the trim's own colour on the cloth: that is pigment, stop.");
+  }
+
+  /** Above the range of its clean sheen: dressed, polished or dyed over. */
+  private boolean shines() {
+    return condition
+        .sheenGu()
+        .flatMap(gu -> place.finish().cleanSheen().filter(clean -> gu > clean.highGu()))
+        .isPresent();
   }
 
   private void reception() {

@@ -1,5 +1,6 @@
 package attune.core.match;
 
+import attune.core.match.Treatment.ApplyTo;
 import attune.core.match.Treatment.Warmth;
 import attune.core.material.Texture;
 import attune.core.measure.Celsius;
@@ -31,6 +32,7 @@ public final class CleaningAction {
   private final double referenceTemp;
   private final double doubling;
   private final double dwellHalf;
+  private final double wipeContact;
   private final double warmWater;
   private final double steam;
 
@@ -47,6 +49,7 @@ public final class CleaningAction {
     referenceTemp = figures.get("cleaning.reference-temp");
     doubling = figures.get("cleaning.doubling");
     dwellHalf = figures.get("cleaning.dwell-half");
+    wipeContact = figures.get("cleaning.wipe-contact");
     warmWater = figures.get("warmth.water");
     steam = figures.get("warmth.steam");
   }
@@ -65,7 +68,7 @@ public final class CleaningAction {
     return chem(demand, cleaner, strength(cleaner, treatment.ratio()), ph)
         * mech
         * heat(temperature(treatment.warmth(), surface))
-        * time(treatment.dwellS());
+        * time(acts(treatment.dwellS(), treatment.applyTo()));
   }
 
   /** Action on one soil. */
@@ -84,7 +87,7 @@ public final class CleaningAction {
     return chemOn(soil, setDye, cleaner, strength(cleaner, treatment.ratio()), ph)
         * mech
         * heat(temperature(treatment.warmth(), surface))
-        * time(treatment.dwellS());
+        * time(acts(treatment.dwellS(), treatment.applyTo()));
   }
 
   /** Chemistry on the soil of a demand that shifts slowest. */
@@ -101,7 +104,7 @@ public final class CleaningAction {
     boolean loose = soil == Soil.DUST; // any damp cloth takes it
     double fit = loose || cleaner.goodAt().contains(soil) ? 1 : notGoodAt;
     double alkali = soil.isGrease() && ph.isPresent() ? alkaliBoost(ph.get()) : 1;
-    double aged = setDye && soil.isDye() ? setDyeFactor : 1;
+    double aged = setDye && soil.sets() ? setDyeFactor : 1;
     return strength / strengthUnit * fit * alkali * aged;
   }
 
@@ -136,6 +139,11 @@ public final class CleaningAction {
 
   double time(double dwellS) {
     return dwellS / (dwellS + dwellHalf);
+  }
+
+  /** Seconds it acts: a damp cloth goes on acting while it wipes, so it need not sit at all. */
+  double acts(double dwellS, ApplyTo to) {
+    return to == ApplyTo.CLOTH ? Math.max(dwellS, wipeContact) : dwellS;
   }
 
   /**

@@ -18,13 +18,14 @@ import java.util.Set;
  *
  * @param amount S, in layers of soil
  * @param acceptable what may be left, same unit
- * @param setDye true when a dye has sat long enough to have gone in
+ * @param setDye true when a dye or a spill has sat long enough to have gone in
  * @param neededUpTo least action a pass that brings this soil, or a lighter one, to this standard,
  *     or a lower one, in the passes a practitioner calls sensible; rising, this soil's own last;
  *     empty for a clean surface. Where its own is out of reach the next lower stands in, so more
  *     soil or a higher standard is never met milder.
  * @param softly least action a pass of a cloth, a hand or a sponge, where those come before any
  *     bristle
+ * @param patiently the same, where some passes more save a bristle or a stronger mix
  * @param leastOffered least action a pass that gets there at all in the most passes that make sense
  */
 public record Demand(
@@ -35,6 +36,7 @@ public record Demand(
     boolean setDye,
     List<Double> neededUpTo,
     double softly,
+    double patiently,
     double leastOffered) {
 
   /** Passes needed at an action nobody would call cleaning; a stand-in for "never". */
@@ -47,7 +49,7 @@ public record Demand(
   public static Demand of(Surface surface, Limits limits, Needs needs, Figures figures) {
     Condition condition = surface.condition();
     Level level = condition.soil();
-    boolean set = condition.overall().stream().anyMatch(Soil::isDye) && isSet(condition, figures);
+    boolean set = condition.overall().stream().anyMatch(Soil::sets) && isSet(condition, figures);
     Standard standard = surface.wishes().standard();
     Set<Soil> families = families(condition);
     if (families.equals(Set.of(Soil.DUST))) {
@@ -67,6 +69,7 @@ public record Demand(
         set,
         needs.neededUpTo(level, standard, gentle),
         needs.softly(level, standard),
+        needs.patiently(level, standard),
         needs.leastOffered(level, standard));
   }
 
@@ -81,9 +84,10 @@ public record Demand(
         Set.of(soil),
         needs.amount(level),
         needs.acceptable(standard),
-        soil.isDye() && stain.ageDays().orElse(0) >= figures.get("cleaning.set-dye-days"),
+        soil.sets() && stain.ageDays().orElse(0) >= figures.get("cleaning.set-dye-days"),
         needs.neededUpTo(level, standard, false),
         needs.softly(level, standard),
+        needs.patiently(level, standard),
         needs.leastOffered(level, standard));
   }
 
@@ -91,7 +95,7 @@ public record Demand(
     double days = figures.get("cleaning.set-dye-days");
     int oldest =
         condition.told().stream()
-            .filter(stain -> stain.extent() == Stain.Extent.PANEL && stain.kind().soil().isDye())
+            .filter(stain -> stain.extent() == Stain.Extent.PANEL && stain.kind().soil().sets())
             .flatMap(stain -> stain.ageDays().stream())
             .max(Integer::compare)
             .orElse(0);
@@ -110,6 +114,7 @@ public record Demand(
         needs.acceptable(standard),
         false,
         List.of(needs.leastAction(left, needs.acceptable(standard), passes)),
+        needs.leastAction(left, needs.acceptable(standard), passes),
         needs.leastAction(left, needs.acceptable(standard), passes),
         needs.leastAction(left, needs.acceptable(standard), figures.whole("cleaning.passes-most")));
   }

@@ -19,6 +19,8 @@ import java.util.Optional;
 
 /** Where cleaning ends: what is referred instead, what stands above a ladder's last rung. */
 final class Endings {
+  private static final double PH_ROOM = 0.2;
+
   private Endings() {}
 
   /** What cleaning cannot mend, or why nothing on the shelf may clean it. */
@@ -113,15 +115,8 @@ final class Endings {
   }
 
   /** What stands above the last rung. */
-  static Reason end(Place place, List<Rung> ladder) {
-    Limits limits = place.limits();
-    String stands =
-        text(
-            "%s stands stiffness %d, pH %.1f and %.0f s at most",
-            limits.agitationMax().why(),
-            limits.agitationMax().value(),
-            limits.phOccasionalHigh().value(),
-            limits.contactMaxS().value());
+  static Reason end(Place place, Verdict last) {
+    String stands = stands(place, last);
     boolean worn = place.surface().condition().wear() != Wear.INTACT;
     if (worn && place.finish().isCoatedTrim()) {
       return Reason.of(
@@ -137,12 +132,59 @@ final class Endings {
           SOIL,
           "A shadow of dye that stays now is left: " + stands + ".");
     }
-    boolean shelf = ladder.get(ladder.size() - 1).verdict().harm() <= 0;
-    return Reason.of(
-        ReasonCode.REFER_REPAIR,
-        NOTE,
-        shelf ? SHELF : FINISH,
-        "Soil that stays now is left, or a repairer sees it: " + stands + ".");
+    return hasRoom(place, last)
+        ? Reason.of(
+            ReasonCode.NOT_ON_SHELF,
+            NOTE,
+            SHELF,
+            "Nothing on the shelf is firmer by a third and still allowed here: " + stands + ".")
+        : Reason.of(
+            ReasonCode.REFER_REPAIR,
+            NOTE,
+            FINISH,
+            "Soil that stays now is left, or a repairer sees it: " + stands + ".");
+  }
+
+  /** Whether the finish would stand something firmer, had the shop it. */
+  private static boolean hasRoom(Place place, Verdict last) {
+    return isSofterThanAllowed(place, last) || isMilderThanAllowed(place, last);
+  }
+
+  private static boolean isSofterThanAllowed(Place place, Verdict last) {
+    return last.treatment().tool().stiffness() < place.limits().agitationMax().value();
+  }
+
+  private static boolean isMilderThanAllowed(Place place, Verdict last) {
+    return last.ph()
+        .filter(ph -> ph.high() < place.limits().phOccasionalHigh().value() - PH_ROOM)
+        .isPresent();
+  }
+
+  /** Where the last rung is, beside what stops it. */
+  private static String stands(Place place, Verdict last) {
+    Limits limits = place.limits();
+    String stiffness =
+        isSofterThanAllowed(place, last)
+            ? text(
+                "stiffness %d of the %d that %s stands",
+                last.treatment().tool().stiffness(),
+                limits.agitationMax().value(),
+                limits.subject(limits.agitationMax()))
+            : text(
+                "%s is as stiff as %s stands",
+                last.treatment().tool().name(), limits.subject(limits.agitationMax()));
+    String ph =
+        last.ph()
+            .map(
+                now ->
+                    text(
+                        isMilderThanAllowed(place, last)
+                            ? "pH %.1f of at most %.1f"
+                            : "pH %.1f, at its limit of %.1f",
+                        now.high(),
+                        limits.phOccasionalHigh().value()))
+            .orElse("pH not known");
+    return "the last rung is at " + ph + "; " + stiffness;
   }
 
   /** Said of a first rung that was set by hand. */

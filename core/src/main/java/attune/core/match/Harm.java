@@ -44,6 +44,8 @@ final class Harm {
   private final double droplets;
   private final double unsaid;
   private final double bristle;
+  private final double flat;
+  private final double lateSteam;
   private final double stronger;
   private final double firstStep;
 
@@ -65,6 +67,8 @@ final class Harm {
     film = figures.get("harm.weight.film");
     droplets = figures.get("harm.weight.droplets");
     bristle = figures.get("harm.weight.bristle");
+    lateSteam = figures.get("harm.weight.late-steam");
+    flat = figures.get("harm.weight.flat");
     stronger = figures.get("harm.weight.stronger");
     firstStep = figures.get("harm.stronger-first");
     unsaid = figures.get("harm.weight.unsaid");
@@ -76,7 +80,7 @@ final class Harm {
       return ofTool;
     }
     Product cleaner = t.cleaner().get();
-    double wets = t.isFoam() ? t.laid() * foamWets : t.laid();
+    double wets = t.standsUp() ? t.laid() * foamWets : t.laid();
     return ofTool
         + ofMix(place, cleaner, action.strength(cleaner, t.ratio()), phOnSurface)
         + ofWay(place, wets, t.dwellS())
@@ -88,6 +92,7 @@ final class Harm {
     return term(agitation, stiffness / STIFFEST, stiffness, place.limits().agitationMax().value())
         + abrasive * (tool.abrasive() ? 1 : 0)
         + bristle * (place.isSoftFirst() && !isSoft(tool) ? 1 : 0)
+        + flat * (place.isPile() && tool.kind() == Tool.Kind.CLOTH ? 1 : 0)
         + droplets * tool.throwsDroplets().ordinal();
   }
 
@@ -137,15 +142,13 @@ final class Harm {
 
   double ofWarmth(Place place, Warmth warmth) {
     double warm = action.temperature(warmth, place.temperature()).value();
-    return heat * Math.max(0, warm - referenceTemp) / HEAT_SPAN;
+    return heat * Math.max(0, warm - referenceTemp) / HEAT_SPAN
+        + (warmth == Warmth.STEAM && place.steamsLate() ? lateSteam : 0);
   }
 
   private double ofPh(Limits limits, PhInterval interval) {
     double off = Math.max(0, Math.max(interval.high() - NEUTRAL, NEUTRAL - interval.low()));
-    boolean beyondRoutine =
-        interval.high() > limits.phRoutineHigh().value()
-            || interval.low() < limits.phRoutineLow().value();
-    return ph * off / PH_SPAN + (beyondRoutine ? phOccasional : 0);
+    return ph * off / PH_SPAN + (limits.isBeyondRoutine(interval) ? phOccasional : 0);
   }
 
   private double term(double weight, double size, double value, double limit) {

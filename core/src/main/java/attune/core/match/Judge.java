@@ -6,6 +6,7 @@ import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.Effect.UNDER;
 import static attune.core.match.Reason.SetBy.SOIL;
 
+import attune.core.match.Place.Leniency;
 import attune.core.match.Treatment.Warmth;
 import attune.core.measure.GramsPerSquareMetre;
 import attune.core.measure.PhInterval;
@@ -76,7 +77,13 @@ public final class Judge {
     double acts = action(place, treatment, ph);
     double needed = place.demand().needed();
     int passes = place.demand().passesAt(acts, book.needs());
-    strength(place, treatment, acts, passes, reasons);
+    int most = figures.whole("cleaning.passes-most");
+    if (passes > most && place.lets(Leniency.LEAVES_SOME)) {
+      reasons.add(leavesSome(place, acts, most));
+      passes = most;
+    } else {
+      strength(place, treatment, acts, passes, reasons);
+    }
     exposure(place, treatment, ph, passes, reasons);
     return new Verdict(
         treatment, reasons, ph, acts, needed, passes, harm.of(place, treatment, ph), sections);
@@ -129,7 +136,7 @@ public final class Judge {
     reasons.add(
         Reason.measured(
             ReasonCode.EXPOSURE_SPENT,
-            place.mayOverspend() ? CAUTION : OVER,
+            place.lets(Leniency.OVERSPENDS) ? CAUTION : OVER,
             allowance.setBy(),
             place.ledger().spent() + dose,
             allowance.value(),
@@ -137,7 +144,26 @@ public final class Judge {
             text(
                 "With what it had in the last year this comes to %.0f of the %.0f µmol·min/l that"
                     + " %s stands in a year.",
-                place.ledger().spent() + dose, allowance.value(), allowance.why())));
+                place.ledger().spent() + dose,
+                allowance.value(),
+                place.limits().subject(allowance))));
+  }
+
+  /** Too soiled for the standard is still worth cleaning, with what stays agreed on (C4). */
+  private Reason leavesSome(Place place, double acts, int most) {
+    double left = book.needs().leftAfter(place.demand().amount(), acts, most);
+    double percent = Math.max(1, 100 * left / place.demand().amount());
+    return Reason.measured(
+        ReasonCode.LEAVE_SOME,
+        CAUTION,
+        SOIL,
+        percent,
+        100 * place.demand().acceptable() / place.demand().amount(),
+        "%",
+        text(
+            "After %d passes about %.0f %% of it is still there, and nothing firmer on the shelf may go on: agree"
+                + " on that before work starts.",
+            most, percent));
   }
 
   private void strength(
@@ -176,16 +202,18 @@ public final class Judge {
     Figures figures = book.figures();
     SquareMetres area = place.surface().area();
     if (treatment.isDry()) {
-      return new Sections(1, area.value(), Double.POSITIVE_INFINITY, true);
+      return Sections.unhurried(area, Double.POSITIVE_INFINITY);
     }
     double window =
         Sections.windowS(
             new GramsPerSquareMetre(treatment.laid()),
-            treatment.isFoam(),
+            treatment.standsUp(),
             place.air(),
             place.temperature(),
             figures);
     double rate = figures.get("rate.work." + place.surface().texture().code());
-    return Sections.of(area, window, treatment.dwellS(), rate, figures);
+    return treatment.isWipedAtOnce()
+        ? Sections.unhurried(area, window)
+        : Sections.of(area, window, treatment.dwellS(), rate, figures);
   }
 }

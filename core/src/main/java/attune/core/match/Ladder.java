@@ -1,6 +1,8 @@
 package attune.core.match;
 
+import attune.core.match.Place.Leniency;
 import attune.core.match.Search.Option;
+import attune.core.match.Treatment.Warmth;
 import attune.core.reference.Figures;
 import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
@@ -19,6 +21,9 @@ import java.util.function.Predicate;
 final class Ladder {
   /** What a damp cloth and one firmer pass leave of dust is no dust. */
   private static final int DUST_RUNGS = 2;
+
+  private static final String NEXT =
+      "Soil still on the cloth after these passes leads to the next rung.";
 
   private final double rungStep;
   private final int rungsMost;
@@ -56,7 +61,12 @@ final class Ladder {
    * @return empty where nothing is strong enough
    */
   Optional<Double> firstNeeds(Search search, List<Tried> tried) {
-    double most = search.strong().stream().mapToDouble(Option::action).max().orElse(-1);
+    double most =
+        search.strong().stream()
+            .filter(option -> mayLead(search, option))
+            .mapToDouble(Option::action)
+            .max()
+            .orElse(-1);
     if (most < 0) {
       return Optional.empty();
     }
@@ -88,12 +98,35 @@ final class Ladder {
    * @param tried true where something was tried in vain: then only what is firmer than that counts
    */
   Optional<Option> first(Search search, double needed, boolean tried) {
-    double softly = search.place().demand().softly();
-    Optional<Option> soft =
-        search.place().isSoftFirst() && !tried
-            ? least(search, o -> Harm.isSoft(o.tool()) && o.action() >= softly)
-            : Optional.empty();
-    return soft.or(() -> least(search, option -> option.action() >= needed));
+    return (tried ? Optional.<Option>empty() : soft(search))
+        .or(() -> least(search, o -> mayLead(search, o) && o.action() >= needed));
+  }
+
+  /** Steam on hide, vinyl and nap comes late, unless there is nothing else at all. */
+  private static boolean mayLead(Search search, Option option) {
+    return option.warmth() != Warmth.STEAM
+        || !search.place().steamsLate()
+        || search.strong().stream().allMatch(o -> o.warmth() == Warmth.STEAM);
+  }
+
+  /** A few passes more, then some more still, rather than a mix beyond the routine window. */
+  private Optional<Option> soft(Search search) {
+    Place place = search.place();
+    Demand demand = place.demand();
+    if (!place.isSoftFirst()) {
+      return Optional.empty();
+    }
+    return least(search, o -> isSoft(o, place) && o.action() >= demand.softly())
+        .or(() -> least(search, o -> isSoft(o, place) && o.action() >= demand.patiently()));
+  }
+
+  static boolean isSoft(Option option, Place place) {
+    return Harm.isSoft(option.tool())
+        && option
+            .mixed()
+            .flatMap(Mixes.Mixed::ph)
+            .filter(place.limits()::isBeyondRoutine)
+            .isEmpty();
   }
 
   /** The rungs above a first one. */
@@ -159,12 +192,13 @@ final class Ladder {
       rungs.add(
           new Rung(
               verdict,
-              place.demand().passesAt(verdict.action() * (1 + doubt), needs),
+              Math.min(
+                  place.demand().passesAt(verdict.action() * (1 + doubt), needs), verdict.passes()),
               Math.min(
                   place.demand().passesAt(verdict.action() * (1 - doubt), needs),
-                  verdict.passes() + passesMost),
+                  verdict.passes() + (place.lets(Leniency.LEAVES_SOME) ? 0 : passesMost)),
               endPoint,
-              leadsOn(last),
+              last ? Endings.end(place, verdict).text() : NEXT,
               stop));
     }
     return rungs;
@@ -186,12 +220,6 @@ final class Ladder {
                 ProductRules.text(
                     "%s Dry sheen %.0f to %.0f GU.", cloth, sheen.lowGu(), sheen.highGu()))
         .orElse(cloth);
-  }
-
-  private static String leadsOn(boolean last) {
-    return last
-        ? "If soil stays after these passes, leave it or refer it: the finish stands no more."
-        : "Soil still on the cloth after these passes leads to the next rung.";
   }
 
   /** What ends the work at once, whatever is left of the soil. */

@@ -8,6 +8,7 @@ import attune.core.material.Finish.SolventRule;
 import attune.core.material.Finish.SteamRule;
 import attune.core.material.Finish.WetOn;
 import attune.core.material.FinishTable;
+import attune.core.measure.PhInterval;
 import attune.core.reference.Figures;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
@@ -67,6 +68,18 @@ public record Limits(
       limits.old();
     }
     return limits.build();
+  }
+
+  /** Who stands a limit, in words: the finish, and what about it sets the limit. */
+  String subject(Limit<?> limit) {
+    return limit.setBy() == SetBy.FINISH || limit.why().equals(finish.name())
+        ? finish.name()
+        : finish.name() + ", " + limit.why() + ",";
+  }
+
+  /** Whether a mix leaves the window that may be used every time. */
+  boolean isBeyondRoutine(PhInterval ph) {
+    return ph.high() > phRoutineHigh.value() || ph.low() < phRoutineLow.value();
   }
 
   private static final class Builder {
@@ -137,20 +150,24 @@ public record Limits(
     void wear(Surface surface) {
       Wear wear = surface.condition().wear();
       if (wear == Wear.CRACKED || wear == Wear.TORN) {
-        agitationMax = lower(agitationMax, handOrSponge, "no brush on " + wear.code() + " trim");
+        agitationMax = lower(agitationMax, handOrSponge, wear.code());
         steam = higher(steam, SteamRule.NO, wear.code());
       }
       if (surface.isGrip() && wear != Wear.INTACT) {
-        agitationMax = lower(agitationMax, handOrSponge, "worn rim: fingers and foam, no brush");
+        agitationMax = lower(agitationMax, handOrSponge, "worn where it is held");
       }
     }
 
     void wetting(Surface surface, HouseRules rules) {
       boolean seatKit = surface.has(Feature.HEATED) || surface.has(Feature.VENTILATED);
       if (surface.perforated() || seatKit) {
-        String why = surface.perforated() ? "perforated" : "heated or ventilated seat";
+        String why = surface.perforated() ? "perforated" : "heated or ventilated";
         wetMax = lower(wetMax, wetMax.value() * figures.get("limit.perforated-wet"), why);
         wetOn = higher(wetOn, WetOn.TOOL, why);
+        steam = higher(steam, SteamRule.NO, why);
+      }
+      if (surface.has(Feature.ELECTRONICS) || surface.has(Feature.AIRBAG)) {
+        steam = higher(steam, SteamRule.NO, "electronics or an airbag behind");
       }
       if (surface.has(Feature.ELECTRONICS)) {
         wetOn = higher(wetOn, WetOn.TOOL, "electronics in or behind");

@@ -2,11 +2,13 @@ package attune.core.match;
 
 import attune.core.match.CabinChoice.Choice;
 import attune.core.match.CabinChoice.Group;
+import attune.core.match.Place.Leniency;
 import attune.core.match.Search.Option;
 import attune.core.match.Treatment.Warmth;
 import attune.core.measure.Celsius;
 import attune.core.measure.Ratio;
 import attune.core.measure.SquareMetres;
+import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
@@ -50,7 +52,7 @@ public final class Matcher {
     Map<Kind, Like> likes = new LinkedHashMap<>();
     List<Like> like = new ArrayList<>();
     for (Place place : places) {
-      Kind kind = Kind.of(place, decisions);
+      Kind kind = Kind.of(place, decisions, book.figures());
       Like of = likes.computeIfAbsent(kind, k -> new Like(k, mixes));
       of.panels++;
       like.add(of);
@@ -74,7 +76,8 @@ public final class Matcher {
 
     /** The match of a panel whose first rung is a neighbour's treatment. */
     public SurfaceMatch match(Place place, Treatment neighbours) {
-      Like like = new Like(Kind.of(place, Decisions.NONE), mixes, Optional.of(neighbours));
+      Like like =
+          new Like(Kind.of(place, Decisions.NONE, book.figures()), mixes, Optional.of(neighbours));
       like.climb();
       return like.on(place);
     }
@@ -103,9 +106,18 @@ public final class Matcher {
     return chosen;
   }
 
-  /** What two panels must share to be answered alike: everything but where and how large. */
+  /**
+   * What two panels must share to be answered alike: everything but where and the odd bit of its
+   * size.
+   */
   private record Kind(Place place, Optional<ByHand> byHand, List<Tried> tried) {
-    static Kind of(Place p, Decisions decisions) {
+    /** No larger than it matters: in hands up to a dozen of them, then by the square metre. */
+    private static SquareMetres size(SquareMetres area, Figures figures) {
+      double dozen = figures.get("section.least") * figures.get("section.most");
+      return new SquareMetres(Math.max(dozen, area.value() <= dozen ? 0 : Math.ceil(area.value())));
+    }
+
+    static Kind of(Place p, Decisions decisions, Figures figures) {
       Surface s = p.surface();
       Surface bare =
           new Surface(
@@ -116,7 +128,7 @@ public final class Matcher {
               s.perforated(),
               s.texture(),
               s.tone(),
-              new SquareMetres(1),
+              size(s.area(), figures),
               0,
               s.ageMonths(),
               s.role(),
@@ -138,7 +150,7 @@ public final class Matcher {
               p.craft(),
               p.coatingPlanned(),
               p.ledger(),
-              p.mayOverspend(),
+              p.leniency(),
               p.reception(),
               p.spot());
       return new Kind(place, decisions.byHand(s.id()), decisions.tried(s.id()));
@@ -236,14 +248,10 @@ public final class Matcher {
     }
 
     private Boolean isBeyondRoutine(Option option) {
-      Limits limits = kind.place().limits();
       return option
           .mixed()
           .flatMap(Mixes.Mixed::ph)
-          .filter(
-              ph ->
-                  ph.high() > limits.phRoutineHigh().value()
-                      || ph.low() < limits.phRoutineLow().value())
+          .filter(kind.place().limits()::isBeyondRoutine)
           .isPresent();
     }
 
@@ -265,7 +273,7 @@ public final class Matcher {
     }
 
     SurfaceMatch on(Place surfacePlace) {
-      Place place = search.place().mayOverspend() ? surfacePlace.overspending() : surfacePlace;
+      Place place = surfacePlace.asLenientAs(search.place());
       List<Rung> rungs =
           ladder.rungs(
               place, treatments.stream().map(treatment -> judge.judge(place, treatment)).toList());
@@ -273,10 +281,10 @@ public final class Matcher {
         ruledOut =
             place.demand().isNone()
                 ? List.of()
-                : new WhyNot(judge, search).of(rungs, mixes.shelf());
+                : new WhyNot(judge, book.needs(), search).of(rungs, mixes.shelf());
       }
       Optional<Rung> milder =
-          rungs.isEmpty() || !place.mayOverspend()
+          rungs.isEmpty() || !place.lets(Leniency.OVERSPENDS)
               ? Optional.empty()
               : search
                   .strongestWithinAllowance()
@@ -289,10 +297,10 @@ public final class Matcher {
       return new SurfaceMatch(
           place,
           rungs,
-          rungs.isEmpty() ? Optional.empty() : Optional.of(Endings.end(place, rungs)),
+          rungs.stream().reduce((a, b) -> b).map(last -> Endings.end(place, last.verdict())),
           milder,
           Endings.refer(place, rungs, kind.tried()),
-          Cautions.of(place, rungs, handSaid(place), spends()),
+          Cautions.of(place, rungs, handSaid(place), spends(), book.figures()),
           ruledOut,
           rungs.isEmpty() ? 0 : judge.dose(place, rungs.get(0).verdict()),
           loss,
@@ -321,6 +329,11 @@ public final class Matcher {
     private boolean spends() {
       return !search.spending().isEmpty();
     }
+  }
+
+  /** What is left of the soil after each pass of a treatment. */
+  public SoilLeft soilLeft(Place place, Verdict verdict) {
+    return SoilLeft.of(place, verdict, book.needs(), book.figures());
   }
 
   /** Why a cleaner is not what is done, and what would have to change. */

@@ -24,6 +24,7 @@ public final class Needs {
   private final Map<Level, Map<Standard, List<Double>>> neededUpTo = new EnumMap<>(Level.class);
   private final Map<Level, Map<Standard, List<Double>>> gentlyUpTo = new EnumMap<>(Level.class);
   private final Map<Level, Map<Standard, Double>> softly = new EnumMap<>(Level.class);
+  private final Map<Level, Map<Standard, Double>> patiently = new EnumMap<>(Level.class);
   private final Map<Level, Map<Standard, Double>> leastOffered = new EnumMap<>(Level.class);
 
   public Needs(Figures figures) {
@@ -40,17 +41,13 @@ public final class Needs {
       neededUpTo.put(level, new EnumMap<>(Standard.class));
       gentlyUpTo.put(level, new EnumMap<>(Standard.class));
       softly.put(level, new EnumMap<>(Standard.class));
+      patiently.put(level, new EnumMap<>(Standard.class));
       leastOffered.put(level, new EnumMap<>(Standard.class));
       for (Standard standard : Standard.values()) {
         neededUpTo.get(level).put(standard, neededUpTo(level, standard, 0, figures));
         gentlyUpTo.get(level).put(standard, neededUpTo(level, standard, 1, figures));
-        softly
-            .get(level)
-            .put(
-                standard,
-                neededUpTo(level, standard, figures.whole("cleaning.softly-more"), figures).stream()
-                    .max(Double::compare)
-                    .orElse(0.0));
+        softly.get(level).put(standard, most(level, standard, "cleaning.softly-more", figures));
+        patiently.get(level).put(standard, patience(level, standard, figures));
         leastOffered
             .get(level)
             .put(standard, leastAction(amount.get(level), acceptable.get(standard), passesMost));
@@ -80,6 +77,31 @@ public final class Needs {
     return softly.get(level).get(standard);
   }
 
+  /** The same with more passes still, before a bristle or a stronger mix is taken. */
+  double patiently(Level level, Standard standard) {
+    return patiently.get(level).get(standard);
+  }
+
+  private double most(Level level, Standard standard, String more, Figures figures) {
+    return neededUpTo(level, standard, figures.whole(more), figures).stream()
+        .max(Double::compare)
+        .orElse(0.0);
+  }
+
+  /** Never less than less soil or a lower standard was met with softly: patience is no mildness. */
+  private double patience(Level level, Standard standard, Figures figures) {
+    double patient = most(level, standard, "cleaning.patiently-more", figures);
+    for (Level lower : Level.values()) {
+      for (Standard below : Standard.values()) {
+        boolean less = lower.compareTo(level) <= 0 && below.compareTo(standard) <= 0;
+        if (less && !(lower == level && below == standard)) {
+          patient = Math.max(patient, most(lower, below, "cleaning.softly-more", figures));
+        }
+      }
+    }
+    return patient;
+  }
+
   /** Least action that gets there in the most passes that make sense. */
   double leastOffered(Level level, Standard standard) {
     return leastOffered.get(level).get(standard);
@@ -100,6 +122,17 @@ public final class Needs {
       }
     }
     return Demand.NEVER;
+  }
+
+  /** What is left of so much soil after so many passes. */
+  double leftAfter(double amount, double action, int passes) {
+    double keep = Math.exp(-rate * action);
+    double most = layer * Math.sqrt(action);
+    double left = amount;
+    for (int pass = 0; pass < passes; pass++) {
+      left -= Math.min(left * (1 - keep), most);
+    }
+    return left;
   }
 
   /**

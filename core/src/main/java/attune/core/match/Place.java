@@ -15,6 +15,7 @@ import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Tone;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
@@ -25,8 +26,7 @@ import java.util.Set;
  * @param craft what is worked on
  * @param coatingPlanned a coating follows, so a cleaner may leave no film
  * @param ledger what it has had of alkali and acid in the last year
- * @param mayOverspend true where nothing else is strong enough, so that what would spend the year's
- *     allowance is flagged instead of left out
+ * @param leniency what is flagged here instead of left out, since nothing else would be left
  * @param reception what was seen when the vehicle came in
  * @param spot true where only a stain is met, from a cloth, and the panel around it is not
  */
@@ -41,9 +41,23 @@ public record Place(
     Craft craft,
     boolean coatingPlanned,
     Ledger ledger,
-    boolean mayOverspend,
+    Set<Leniency> leniency,
     Reception reception,
     boolean spot) {
+
+  /** What is flagged instead of left out where nothing else would be left. */
+  public enum Leniency {
+    /** It would spend the year's allowance of alkali or acid. */
+    OVERSPENDS,
+    /** It would dry before it is wiped: begun when it is cooler. */
+    WAITS,
+    /** It does not reach the standard: some of the soil stays. */
+    LEAVES_SOME
+  }
+
+  public Place {
+    leniency = Set.copyOf(leniency);
+  }
 
   private static final Set<String> SOFT_FIRST =
       Set.of(
@@ -73,21 +87,26 @@ public record Place(
       Rulebook book,
       Shelf shelf) {
     boolean coats = coatingPlanned && !found.wasCoated();
-    Surface surface = coats ? found.in(found.condition().atLeastLight()) : found;
+    Surface soiled = coats ? found.in(found.condition().atLeastLight()) : found;
+    boolean grained = book.finishes().find(found.finish()).filter(Finish::isSmooth).isEmpty();
+    Surface surface = grained ? soiled : soiled.smooth();
     Limits limits = Limits.of(surface, rules, book.finishes(), book.figures());
     LocalDate date = setting.start().toLocalDate();
+    Celsius temperature = temperature(surface, setting, book.figures());
     return new Place(
         surface,
         limits,
         Demand.of(surface, limits, book.needs(), book.figures()),
         setting.air(),
-        temperature(surface, setting, book.figures()),
+        temperature,
         rules,
         date,
         craft,
         coatingPlanned,
         Ledger.of(surface, limits, shelf, date, book),
-        false,
+        temperature.value() > book.figures().get("window.surface-max")
+            ? Set.of(Leniency.WAITS)
+            : Set.of(),
         setting.reception(),
         false);
   }
@@ -105,16 +124,26 @@ public record Place(
         craft,
         coatingPlanned,
         ledger,
-        mayOverspend,
+        Set.of(Leniency.WAITS),
         reception,
         true);
   }
 
   /** Where cloth, hand or sponge come before any bristle, wherever they do the job (C9). */
   boolean isSoftFirst() {
-    return demand.isDustOnly()
+    return demand.isDustOnly() && !isPile()
         || SOFT_FIRST.contains(finish().code())
         || finish().isCoatedTrim() && surface.condition().wear() != Wear.INTACT;
+  }
+
+  /** Hide, vinyl and nap stand steam for seconds and late: never as the first thing tried (C15). */
+  boolean steamsLate() {
+    return finish().isCoatedTrim() || finish().hasNap();
+  }
+
+  /** Carpet that stands up: a cloth only lays it flat, a stain in it apart. */
+  boolean isPile() {
+    return finish().code().equals("textile/pile") && !spot;
   }
 
   /** Measured where it was; else the air and what sun adds (domain 4, model 4). */
@@ -135,8 +164,23 @@ public record Place(
     };
   }
 
-  /** The same, where even what spends the year's allowance may be offered. */
-  Place overspending() {
+  public boolean lets(Leniency lenient) {
+    return leniency.contains(lenient);
+  }
+
+  /** The same, where something more is flagged instead of left out. */
+  Place letting(Leniency more) {
+    EnumSet<Leniency> all = EnumSet.of(more);
+    all.addAll(leniency);
+    return leniently(all);
+  }
+
+  /** The same, let off as much as another. */
+  Place asLenientAs(Place other) {
+    return leniently(other.leniency);
+  }
+
+  private Place leniently(Set<Leniency> lenient) {
     return new Place(
         surface,
         limits,
@@ -148,7 +192,7 @@ public record Place(
         craft,
         coatingPlanned,
         ledger,
-        true,
+        lenient,
         reception,
         spot);
   }

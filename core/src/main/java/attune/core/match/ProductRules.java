@@ -258,7 +258,7 @@ public final class ProductRules {
               place.limits().abrasive().setBy(),
               item
                   + " is abrasive; "
-                  + place.limits().abrasive().why()
+                  + place.limits().subject(place.limits().abrasive())
                   + " would haze or go bare."));
     } else if (place.rules().is("melamine", "never")
         || (place.rules().is("melamine", "pale-intact-only") && !paleIntact)) {
@@ -293,7 +293,7 @@ public final class ProductRules {
               (product.has(Trait.SOLVENT_UNSAID)
                       ? "How much solvent " + product.name() + " holds is not said; "
                       : product.name() + " holds solvent; ")
-                  + place.limits().solvent().why()
+                  + place.limits().subject(place.limits().solvent())
                   + " stands none."));
       unsaid(product, Trait.SOLVENT_UNSAID, "its share of solvent", reasons);
     } else {
@@ -345,7 +345,8 @@ public final class ProductRules {
     }
   }
 
-  private static void stock(Place place, Product product, List<Reason> reasons) {
+  /** Nothing is left of it, or what is left is past its day. */
+  public static void stock(Place place, Product product, List<Reason> reasons) {
     if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
       reasons.add(
           Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
@@ -487,7 +488,7 @@ public final class ProductRules {
               "pH",
               text(
                   "pH up to %.1f; %s stands %.1f at most.",
-                  ph.high(), limit.why(), limit.value())));
+                  ph.high(), limits.subject(limit), limit.value())));
     } else if (ph.high() > limits.phRoutineHigh().value()) {
       Limit<Double> limit = limits.phRoutineHigh();
       reasons.add(
@@ -514,7 +515,7 @@ public final class ProductRules {
               "pH",
               text(
                   "pH down to %.1f; %s stands %.1f at least.",
-                  ph.low(), limit.why(), limit.value())));
+                  ph.low(), limits.subject(limit), limit.value())));
     } else if (ph.low() < limits.phRoutineLow().value()) {
       Limit<Double> limit = limits.phRoutineLow();
       reasons.add(

@@ -222,7 +222,7 @@ public record Rack(List<Reading> readings) {
    * Foam may be laid heavier, since most of its liquid is held up; the band shows what may be laid.
    */
   private static double wetLimit(Treatment t, Limits limits, Figures figures) {
-    double wetsPerLaid = t.isFoam() ? figures.get("laid.foam-wets") : 1;
+    double wetsPerLaid = t.standsUp() ? figures.get("laid.foam-wets") : 1;
     return limits.wetMax().value() / wetsPerLaid;
   }
 
@@ -245,8 +245,9 @@ public record Rack(List<Reading> readings) {
 
   /** Solves d/(d+d50) for d; none when even an endless dwell falls short. */
   private static Optional<Double> dwellNeeded(Treatment t, double factor, CleaningAction action) {
-    double share = action.time(t.dwellS()) * factor;
-    double half = t.dwellS() <= 0 ? 0 : t.dwellS() / action.time(t.dwellS()) - t.dwellS();
+    double acts = action.acts(t.dwellS(), t.applyTo());
+    double share = action.time(acts) * factor;
+    double half = acts <= 0 ? 0 : acts / action.time(acts) - acts;
     return share >= 1 || half <= 0 ? Optional.empty() : finite(half * share / (1 - share));
   }
 

@@ -3,6 +3,7 @@ package attune.core.match;
 import attune.core.match.Judge.CleanerView;
 import attune.core.match.Judge.ToolView;
 import attune.core.match.Mixes.Mixed;
+import attune.core.match.Place.Leniency;
 import attune.core.match.Treatment.ApplyTo;
 import attune.core.match.Treatment.Warmth;
 import attune.core.measure.Ratio;
@@ -34,6 +35,7 @@ final class Search {
   private static final int CLOTH = 0;
 
   private final Judge judge;
+  private final int passesMost;
   private final Rulebook book;
   private final Mixes mixes;
   private final Ways ways;
@@ -41,9 +43,11 @@ final class Search {
   private final List<CleanerView> cleaners = new ArrayList<>();
   private final List<Option> strong = new ArrayList<>();
   private final List<Option> spending = new ArrayList<>();
+  private final List<Option> drying = new ArrayList<>();
   private final Option[] strongestOf;
   private final Option[] strongestWith = new Option[KINDS_OF_TOOL];
   private Optional<Option> strongestWithin = Optional.empty();
+  private Optional<Option> best = Optional.empty();
   private Place place;
 
   Search(Place place, Mixes mixes, Judge judge, Rulebook book) {
@@ -51,6 +55,7 @@ final class Search {
     this.mixes = mixes;
     this.judge = judge;
     this.book = book;
+    this.passesMost = book.figures().whole("cleaning.passes-most");
     this.ways = new Ways(place, judge.action(), book.figures());
     this.strongestOf = new Option[mixes.cleaners().size()];
     run();
@@ -67,13 +72,29 @@ final class Search {
       return;
     }
     wet();
+    if (strong.isEmpty() && !drying.isEmpty()) {
+      place = place.letting(Leniency.WAITS);
+      strong.addAll(drying);
+    }
     if (strong.isEmpty() && !spending.isEmpty()) {
-      place = place.overspending();
+      place = place.letting(Leniency.OVERSPENDS);
       strong.addAll(spending);
+    }
+    if (strong.isEmpty()) {
+      settle();
     }
   }
 
-  /** The place as it was searched: overspending where nothing else was strong enough. */
+  /** Nothing reaches the standard: the best that is allowed, in this air if anything is. */
+  private void settle() {
+    Optional<Option> lasting = best.filter(o -> o.action() > 0);
+    Optional<Option> any = strongestWithin.filter(o -> o.action() > 0);
+    place = any.isPresent() ? place.letting(Leniency.LEAVES_SOME) : place;
+    place = any.isPresent() && lasting.isEmpty() ? place.letting(Leniency.WAITS) : place;
+    lasting.or(() -> any).ifPresent(strong::add);
+  }
+
+  /** The place as it was searched: lenient where nothing else was strong enough. */
   Place place() {
     return place;
   }
@@ -86,6 +107,11 @@ final class Search {
   /** Strong enough, but beyond the year's allowance of alkali or acid. */
   List<Option> spending() {
     return spending;
+  }
+
+  /** Strong enough, but dry in this air before it could be wiped. */
+  List<Option> drying() {
+    return drying;
   }
 
   List<ToolView> tools() {
@@ -268,17 +294,21 @@ final class Search {
 
     void with(Worked worked, int kind, List<Warm> warmths) {
       ApplyTo to = ways.applyTo(worked.tool());
+      Optional<Span> within = ways.within(span, foam, to);
+      Span sits = within.orElseGet(() -> new Span(span.min(), span.min()));
+      boolean lasts = within.isPresent() || place.lets(Leniency.WAITS);
       for (Warm warm : warmths) {
         double endless = chem * worked.mech() * warm.heat();
-        for (int dwell : ways.dwells(span, endless)) {
-          double acts = endless * judge.action().time(dwell);
+        for (int dwell : ways.dwells(sits, endless)) {
+          double acts = endless * judge.action().time(judge.action().acts(dwell, to));
           double harms =
               worked.harm()
                   + harm
                   + judge.harm().ofWay(place, ways.wets(foam, dwell, to), dwell)
                   + warm.harm();
           if (acts >= weakestWorthKeeping(kind)) {
-            add(new Option(asMixed, worked.tool(), warm.warmth(), dwell, acts, harms), kind);
+            Option option = new Option(asMixed, worked.tool(), warm.warmth(), dwell, acts, harms);
+            add(option, kind, lasts);
           }
         }
       }
@@ -288,14 +318,16 @@ final class Search {
     private double weakestWorthKeeping(int kind) {
       Option of = strongestOf[cleaner];
       Option with = strongestWith[kind];
-      return of == null || with == null || strongestWithin.isEmpty()
+      return of == null || with == null || strongestWithin.isEmpty() || best.isEmpty()
           ? 0
           : Math.min(
               place.demand().leastOffered(),
-              Math.min(strongestWithin.get().action(), Math.min(of.action(), with.action())));
+              Math.min(
+                  Math.min(best.get().action(), strongestWithin.get().action()),
+                  Math.min(of.action(), with.action())));
     }
 
-    private void add(Option option, int kind) {
+    private void add(Option option, int kind, boolean lasts) {
       boolean spends =
           beyondRoutine
               && place
@@ -306,9 +338,13 @@ final class Search {
                           middlePh,
                           option.warmth(),
                           option.dwellS(),
-                          place.demand().passesAt(option.action(), book.needs())));
+                          Math.min(
+                              passesMost, place.demand().passesAt(option.action(), book.needs()))));
       if (option.action() >= place.demand().leastOffered()) {
-        (spends ? spending : strong).add(option);
+        (spends ? spending : lasts ? strong : drying).add(option);
+      }
+      if (!spends && lasts && best.filter(b -> b.action() >= option.action()).isEmpty()) {
+        best = Optional.of(option);
       }
       if (!spends && strongestWithin.filter(best -> best.action() >= option.action()).isEmpty()) {
         strongestWithin = Optional.of(option);

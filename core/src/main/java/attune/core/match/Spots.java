@@ -21,7 +21,7 @@ import java.util.Set;
  */
 final class Spots {
   private static final Set<ReasonCode> TOO_LITTLE =
-      Set.of(ReasonCode.TOO_WEAK, ReasonCode.TOO_MANY_PASSES, ReasonCode.STRENGTH_UNKNOWN);
+      Set.of(ReasonCode.TOO_WEAK, ReasonCode.TOO_MANY_PASSES);
 
   private final Rulebook book;
   private final Judge judge;
@@ -110,7 +110,7 @@ final class Spots {
               + what
               + " on "
               + place.finish().name()
-              + ": say before work starts that it is likely to stay.",
+              + ": it is likely to stay.",
           SHELF);
     }
     if (!best.get().isOffered()) {

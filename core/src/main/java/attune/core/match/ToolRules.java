@@ -120,7 +120,7 @@ public final class ToolRules {
   private static void stiffness(Place place, Tool tool, boolean wet, List<Reason> reasons) {
     Limit<Integer> limit = place.limits().agitationMax();
     int most = limit.value();
-    String why = limit.why();
+    String why = place.limits().subject(limit);
     boolean dryOnly = place.limits().agitationHow() == AgitationHow.DRY && wet;
     if (dryOnly && tool.stiffness() > 0) {
       most = 0;

@@ -42,13 +42,23 @@ public record Treatment(
     return cleaner.isEmpty();
   }
 
+  /** A damp cloth that does not let anything sit: nothing can dry before it is wiped. */
+  public boolean isWipedAtOnce() {
+    return applyTo == ApplyTo.CLOTH && dwellS == 0;
+  }
+
   public boolean isFoam() {
     return cleaner.map(Product::isFoam).orElse(false);
   }
 
-  /** Liquid that wets the surface, g/m²: foam holds most of its liquid up. */
+  /** Foam that stands on the surface or the tool; from a cloth all of it is liquid. */
+  public boolean standsUp() {
+    return isFoam() && applyTo != ApplyTo.CLOTH;
+  }
+
+  /** Liquid that wets the surface, g/m²: foam that stands holds most of its liquid up. */
   public double wets(Figures figures) {
-    return isFoam() ? laid * figures.get("laid.foam-wets") : laid;
+    return standsUp() ? laid * figures.get("laid.foam-wets") : laid;
   }
 
   public Treatment at(Ratio other) {

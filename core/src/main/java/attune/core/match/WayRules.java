@@ -57,7 +57,7 @@ final class WayRules {
               "g/m²",
               text(
                   "%.0f g/m² wets too much; %s stands %.0f a pass.",
-                  wets, limit.why(), limit.value())));
+                  wets, place.limits().subject(limit), limit.value())));
     }
   }
 
@@ -97,7 +97,7 @@ final class WayRules {
               "s",
               text(
                   "%d s is longer than %s stands: off within %.0f s.",
-                  treatment.dwellS(), limit.why(), limit.value())));
+                  treatment.dwellS(), place.limits().subject(limit), limit.value())));
     }
     treatment
         .cleaner()
@@ -176,7 +176,7 @@ final class WayRules {
       reasons.add(
           Reason.measured(
               ReasonCode.WINDOW_TOO_SHORT,
-              CAUTION,
+              place.lets(Place.Leniency.WAITS) ? CAUTION : OVER,
               MODIFIER,
               sections.windowS(),
               treatment.dwellS(),

@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -46,7 +47,9 @@ final class WhatIf {
                   search
                       .strongest(0)
                       .map(o -> WhyNot.against(judge.judge(place, search.treatment(o)).reasons()))
-                      .orElseGet(() -> new WhyNot(judge, search).product(0, Optional.empty()));
+                      .orElseGet(
+                          () ->
+                              new WhyNot(judge, book.needs(), search).product(0, Optional.empty()));
               return new Why(against, against.stream().map(this::remedy).distinct().toList());
             });
   }
@@ -171,9 +174,52 @@ final class WhatIf {
                         told(e.getKey(), e.getValue().treatment()),
                         Optional.of(e.getValue().treatment()))));
     if (remedies.isEmpty()) {
-      remedies.add(cannot("No single needle brings it into tune."));
+      remedies.add(two(place, t, shelf).orElseGet(() -> none(now)));
     }
     return new Why(against, remedies);
+  }
+
+  /** Two needles at once where one is not enough: the gentlest pair. */
+  private Optional<Remedy> two(Place place, Treatment t, Shelf shelf) {
+    Map<String, List<Change>> first =
+        changes(place, t, shelf, book.figures())
+            .collect(
+                Collectors.groupingBy(Change::needle, LinkedHashMap::new, Collectors.toList()));
+    Pair best = null;
+    for (List<Change> ones : first.values()) {
+      for (Change one : ones) {
+        List<Change> others = changes(place, one.after(), shelf, book.figures()).toList();
+        for (Change other : others) {
+          if (other.needle().compareTo(one.needle()) > 0) {
+            Verdict verdict = judge.judge(place, other.after());
+            boolean gentler = best == null || better(verdict, best.verdict()) == verdict;
+            best = verdict.isOffered() && gentler ? new Pair(one, other, verdict) : best;
+          }
+        }
+      }
+    }
+    return Optional.ofNullable(best)
+        .map(
+            pair ->
+                new Remedy(
+                    true,
+                    told(pair.one().needle(), pair.one().after())
+                        + " "
+                        + told(pair.other().needle(), pair.other().after()),
+                    Optional.of(pair.verdict().treatment())));
+  }
+
+  private record Pair(Change one, Change other, Verdict verdict) {}
+
+  /** Why nothing would help: the hardest of what stands against it. */
+  private static Remedy none(Verdict now) {
+    String hardest =
+        now.reasons().stream()
+            .filter(Reason::rulesOut)
+            .max(Comparator.comparing(Reason::effect))
+            .map(Reason::text)
+            .orElse("");
+    return cannot("Neither one needle nor two bring it into tune: " + hardest);
   }
 
   /** Strong enough in the passes that make sense comes first, then the gentler. */

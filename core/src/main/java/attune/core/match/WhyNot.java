@@ -7,6 +7,7 @@ import static attune.core.match.Reason.SetBy.SOIL;
 import attune.core.match.Judge.CleanerView;
 import attune.core.match.Judge.ToolView;
 import attune.core.match.Search.Option;
+import attune.core.match.Treatment.Warmth;
 import attune.core.material.Finish.SteamRule;
 import attune.core.material.Finish.WetOn;
 import attune.core.measure.Ratio;
@@ -15,21 +16,37 @@ import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Surface.Feature;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Why each cleaner, tool and way of applying that is not on the ladder was left out. */
 final class WhyNot {
+  private static final double PH_TELLS = 0.2;
+  private static final double LEAST_HARM = 0.01;
+
   private final Judge judge;
+  private final Needs needs;
   private final Search search;
   private final Place place;
+  private final Map<String, Option> gentlest = new HashMap<>();
 
-  WhyNot(Judge judge, Search search) {
+  WhyNot(Judge judge, Needs needs, Search search) {
     this.judge = judge;
+    this.needs = needs;
     this.search = search;
     this.place = search.place();
+    for (Option option : search.strong()) {
+      option.mixed().ifPresent(m -> keep("product " + m.product().id(), option));
+      keep("tool " + option.tool().id(), option);
+    }
+  }
+
+  private void keep(String what, Option option) {
+    gentlest.merge(what, option, (a, b) -> a.harm() <= b.harm() ? a : b);
   }
 
   List<RuledOut> of(List<Rung> ladder, Shelf shelf) {
@@ -66,7 +83,7 @@ final class WhyNot {
     }
     Optional<Option> strongest = search.strongest(cleaner);
     return strongest.isPresent()
-        ? combined(strongest.get(), view.product().name(), first)
+        ? combined(strongest.get(), "product " + view.product().id(), view.product().name(), first)
         : noRatio(view.product());
   }
 
@@ -93,7 +110,7 @@ final class WhyNot {
         product.dwell().map(span -> (double) span.min()).orElse(limit.value()),
         limit.value(),
         "s",
-        product.name() + " must sit longer than " + limit.why() + " stands.");
+        product.name() + " must sit longer than " + place.limits().subject(limit) + " stands.");
   }
 
   private List<Reason> tool(ToolView view, Optional<Rung> first) {
@@ -103,8 +120,8 @@ final class WhyNot {
     }
     return search
         .strongest(view.tool())
-        .map(option -> combined(option, view.tool().name(), first))
-        .orElseGet(() -> List.of(spare(view.tool().name(), first)));
+        .map(option -> combined(option, "tool " + view.tool().id(), view.tool().name(), first))
+        .orElseGet(() -> List.of(spare("", view.tool().name(), first)));
   }
 
   static List<Reason> against(List<Reason> reasons) {
@@ -112,28 +129,58 @@ final class WhyNot {
   }
 
   /** Allowed on its own: either it would do, or what is said of its strongest combination. */
-  private List<Reason> combined(Option option, String name, Optional<Rung> first) {
+  private List<Reason> combined(Option option, String what, String name, Optional<Rung> first) {
     boolean strong = option.action() >= place.demand().leastOffered();
-    if (strong && search.spending().isEmpty()) {
-      return List.of(spare(name, first));
+    if (strong && search.spending().isEmpty() && search.drying().isEmpty()) {
+      return List.of(spare(what, name, first));
     }
     List<Reason> reasons = against(judge.judge(place, search.treatment(option)).reasons());
-    return reasons.isEmpty() ? List.of(spare(name, first)) : reasons;
+    return reasons.isEmpty() ? List.of(spare(what, name, first)) : reasons;
   }
 
-  private Reason spare(String name, Optional<Rung> first) {
-    return Reason.of(
-        ReasonCode.DOMINATED,
-        NOTE,
-        SOIL,
+  /** It would do: what one thing, with its number, speaks for the first rung instead. */
+  private Reason spare(String what, String name, Optional<Rung> first) {
+    String instead =
         first
-            .map(
-                rung ->
-                    name
-                        + " would do, but "
-                        + said(rung.treatment())
-                        + " is gentler, already open, or in the cabin's bottles.")
-            .orElse(name + " would do, but something gentler or already open does too."));
+            .map(rung -> instead(Optional.ofNullable(gentlest.get(what)), rung.verdict()))
+            .orElse("something gentler does too");
+    return Reason.of(ReasonCode.DOMINATED, NOTE, SOIL, name + " would do, but " + instead + ".");
+  }
+
+  private String instead(Optional<Option> own, Verdict first) {
+    String does = said(first.treatment());
+    if (own.isEmpty()) {
+      return "another of its kind does as much more gently";
+    }
+    Option o = own.get();
+    Treatment t = first.treatment();
+    double ph = o.mixed().flatMap(Mixes.Mixed::ph).map(p -> p.high()).orElse(0.0);
+    double its = first.ph().map(p -> p.high()).orElse(ph);
+    int passes = place.demand().passesAt(o.action(), needs);
+    if (ph > its + PH_TELLS) {
+      return ProductRules.text("at pH %.1f, where pH %.1f does it", ph, its);
+    }
+    if (o.tool().stiffness() > t.tool().stiffness()) {
+      return "with stiffness "
+          + o.tool().stiffness()
+          + ", where "
+          + t.tool().stiffness()
+          + " does it";
+    }
+    if (o.warmth() != Warmth.NONE && t.warmth() == Warmth.NONE) {
+      return "only warmed, and " + does + " does it cold";
+    }
+    if (passes > first.passes()) {
+      return "in " + passes + " passes, where " + does + " takes " + first.passes();
+    }
+    if (o.dwellS() > t.dwellS()) {
+      return "sitting " + o.dwellS() + " s, where " + t.dwellS() + " s do";
+    }
+    return o.harm() > first.harm()
+        ? ProductRules.text(
+            "it asks %.0f %% more of the finish than %s",
+            100 * (o.harm() / Math.max(LEAST_HARM, first.harm()) - 1), does)
+        : does + " is in the cabin's bottles already";
   }
 
   /** A treatment in a few words: bottle, ratio and tool. */

@@ -121,6 +121,23 @@ public record Finish(
     return isOf("textile");
   }
 
+  /** Has no grain that a tool could fall short of, whatever a survey says. */
+  public boolean isSmooth() {
+    return hasNap()
+        || switch (code) {
+          case "screen/coated",
+              "screen/clear-lens",
+              "plastic/gloss",
+              "metal/bright",
+              "wood/lacquered",
+              "paint/jamb",
+              "textile/webbing",
+              "textile/headliner" ->
+              true;
+          default -> false;
+        };
+  }
+
   /** Microsuede or nubuck: a nap that is brushed, blotted and never rubbed. */
   public boolean hasNap() {
     return isOf("microsuede") || code.equals("leather/nubuck");

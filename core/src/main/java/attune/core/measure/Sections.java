@@ -11,8 +11,9 @@ import attune.core.reference.Figures;
  * @param windowS working window in s: the film's drying time less the safety share
  * @param fits false when a piece no smaller than a hand, or a twelfth of the panel, dries before it
  *     could be wiped; {@code count} is then 1 and work may not start
+ * @param spareS seconds of the window that dwell and work leave over
  */
-public record Sections(int count, double areaM2, double windowS, boolean fits) {
+public record Sections(int count, double areaM2, double windowS, boolean fits, double spareS) {
   /** A window longer than this is reported as this: nobody leaves cleaner on for a day. */
   private static final double LONGEST_WINDOW_S = 86_400;
 
@@ -24,6 +25,21 @@ public record Sections(int count, double areaM2, double windowS, boolean fits) {
     return Math.min(LONGEST_WINDOW_S, kept * (1 - figures.get("window.safety")));
   }
 
+  /** Seconds to lay, work and wipe the least section a panel may be cut to. */
+  public static double leastWorkS(SquareMetres area, double workRate, Figures figures) {
+    return least(area, figures) * secondsPerM2(workRate, figures);
+  }
+
+  /** No smaller than a hand, and no more of them than a panel can be kept track of in, m². */
+  private static double least(SquareMetres area, Figures figures) {
+    double hand = Math.min(area.value(), figures.get("section.least"));
+    return Math.max(hand, area.value() / figures.get("section.most"));
+  }
+
+  private static double secondsPerM2(double workRate, Figures figures) {
+    return 60 * (1 / figures.get("rate.lay") + 1 / workRate + 1 / figures.get("rate.wipe"));
+  }
+
   /**
    * Sizes the sections.
    *
@@ -32,14 +48,18 @@ public record Sections(int count, double areaM2, double windowS, boolean fits) {
    */
   public static Sections of(
       SquareMetres area, double windowS, double dwellS, double workRate, Figures figures) {
-    double minutesPerM2 = 1 / figures.get("rate.lay") + 1 / workRate + 1 / figures.get("rate.wipe");
-    double most = (windowS - dwellS) / 60 / minutesPerM2;
-    double hand = Math.min(area.value(), figures.get("section.least"));
-    double pieces = area.value() / figures.get("section.most");
-    if (most < Math.max(hand, pieces) - 1e-9) {
-      return new Sections(1, area.value(), windowS, false);
+    double most = (windowS - dwellS) / secondsPerM2(workRate, figures);
+    if (most < least(area, figures) - 1e-9) {
+      return new Sections(1, area.value(), windowS, false, 0);
     }
-    int count = (int) Math.ceil(area.value() / most - 1e-9);
-    return new Sections(Math.max(1, count), area.value() / Math.max(1, count), windowS, true);
+    int count = Math.max(1, (int) Math.ceil(area.value() / most - 1e-9));
+    double piece = area.value() / count;
+    double spare = windowS - dwellS - piece * secondsPerM2(workRate, figures);
+    return new Sections(count, piece, windowS, true, Math.max(0, spare));
+  }
+
+  /** One piece that nothing hurries: dry work, or a cloth that wipes at once. */
+  public static Sections unhurried(SquareMetres area, double windowS) {
+    return new Sections(1, area.value(), windowS, true, windowS);
   }
 }

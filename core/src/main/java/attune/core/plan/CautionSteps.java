@@ -69,11 +69,12 @@ public final class CautionSteps {
     return switch (code) {
       case IDENTIFY_FIRST, CREAK, REFER_REPAIR, SCUFF_STAYS -> Set.of(INSPECT, HANDOVER);
       case HISTORY_UNKNOWN, RETURN_TIME_MISSED, BUY -> Set.of(RECEIVE);
-      case NO_CLEAN_NO_FINISH, RECENTLY_DONE -> Set.of(RECEIVE, INSPECT, HANDOVER);
+      case NO_CLEAN_NO_FINISH, RECENTLY_DONE, TWO_IN_ONE -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case MOULD_STOP -> Set.of(INSPECT, PRECAUTIONS);
       case REFER_LICENSED -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case ODOUR_SOURCE -> Set.of(INSPECT, DRY_SOIL);
-      case GLOVES, MASK_NEAR -> Set.of(PRECAUTIONS);
+      case GLOVES -> Set.of(PRECAUTIONS, CONDITION, PROTECT, BARRIER, COAT);
+      case MASK_NEAR -> Set.of(PRECAUTIONS);
       case IGNITION_OFF -> Set.of(PRECAUTIONS, CLEAN);
       case ELECTRONICS, AIRBAG_SEAM ->
           Set.of(PRECAUTIONS, CLEAN, TEXTILE, CONDITION, PROTECT, BARRIER, COAT, DRESS);
@@ -83,7 +84,8 @@ public final class CautionSteps {
       case TEST_SPOT -> Set.of(Step.TEST_SPOT);
       case COLOUR_LIFT_RISK -> Set.of(Step.TEST_SPOT, CLEAN, TEXTILE, RESIDUE);
       case SHADOW_MAY_STAY -> Set.of(RECEIVE, Step.TEST_SPOT, CHECK, HANDOVER);
-      case LEAVE_SOME, TOO_MANY_PASSES, TOO_WEAK -> Set.of(CLEAN, TEXTILE, HANDOVER);
+      case LEAVE_SOME -> Set.of(RECEIVE, CLEAN, TEXTILE, HANDOVER);
+      case TOO_MANY_PASSES, TOO_WEAK -> Set.of(CLEAN, TEXTILE, HANDOVER);
       case SURFACE_TOO_HOT -> Set.of(PRECAUTIONS, CLEAN, TEXTILE, COAT);
       case WINDOW_TOO_SHORT -> Set.of(CLEAN, TEXTILE, COAT);
       case PH_ABOVE_ROUTINE,
@@ -91,21 +93,26 @@ public final class CautionSteps {
           EXPOSURE_SPENT,
           ABRASIVE,
           RINSE,
+          DRY_BETWEEN,
           BLOT_NOT_RUB,
           WIPE_BEFORE_BLOW,
           THROWS_DROPLETS,
           HOUSEHOLD_PRODUCT,
           SET_BY_HAND,
           HAND_REFUSED,
-          STRENGTH_UNKNOWN,
-          NEVER_MIX ->
+          STRENGTH_UNKNOWN ->
           WET;
+      case NEVER_MIX ->
+          Set.of(CLEAN, TEXTILE, RESIDUE, CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
       case SOLVENT -> Set.of(CLEAN, TEXTILE, RESIDUE);
       case VENTILATE, FLAMMABLE ->
           Set.of(CLEAN, TEXTILE, RESIDUE, CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
       case SEAM_CHECK, TOO_EARLY_TO_JUDGE, LIGHT_FAILS -> Set.of(CHECK);
       case WILL_NOT_DRY, DRY_FIRST -> LAYS;
       case WAIT_FIRST -> Set.of(PROTECT, BARRIER, COAT);
+      case HOLES -> Set.of(CLEAN, CHECK);
+      case SUGGEST_BARRIER, SUGGEST_REFINISH, SUGGEST_NEUTRALISER, SUGGEST_MATS ->
+          Set.of(RECEIVE, HANDOVER);
       case WARM_FIRST -> Set.of(CONDITION);
       case OILY_CLOTH, SELF_HEAT -> Set.of(CONDITION, REFINISH);
       case SCALD -> WET;

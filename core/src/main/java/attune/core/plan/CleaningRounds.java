@@ -4,6 +4,7 @@ import static attune.core.plan.VisitTasks.numbered;
 
 import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
+import attune.core.match.TotalWet;
 import attune.core.match.Treatment;
 import attune.core.plan.RoundDraft.Piece;
 import attune.core.plan.RoundDraft.Wait;
@@ -102,6 +103,10 @@ final class CleaningRounds {
         + times.checkMinutes(plan.match().place());
   }
 
+  private static int dries(SurfacePlan plan) {
+    return plan.dry().map(Drying::estimateS).orElse(0);
+  }
+
   private static int passes(Rung rung) {
     return Math.max(1, rung.verdict().passes());
   }
@@ -183,7 +188,11 @@ final class CleaningRounds {
     for (int section = 1; section <= count; section++) {
       int piece = before + section;
       List<Leapfrog.Turn> turns = new ArrayList<>();
+      int atOnce = TotalWet.passesAtOnce(plan.match().place(), t, figures);
       for (int pass = 0; pass < passes(rung); pass++) {
+        if (pass > 0 && pass % atOnce == 0) {
+          turns.add(new Leapfrog.Turn(piece, 0, dries(plan), Leapfrog.NO_END, 0));
+        }
         turns.add(new Leapfrog.Turn(piece, lay, sit, Math.max(window, lay + sit + work), work));
       }
       works.add(new Work(plan, section, count, turns, !t.isDry()));
@@ -207,7 +216,7 @@ final class CleaningRounds {
       Work work = e.work();
       int to = e.last().ended();
       Leapfrog.Turn one = work.turns().get(0);
-      int hands = work.turns().size() * (one.layS() + one.workS());
+      int hands = work.turns().stream().mapToInt(t -> t.layS() + t.workS()).sum();
       int wipeFrom = Math.max(from, e.last().laid() + one.layS() + one.sitS());
       round.pieces.add(
           new Piece(

@@ -4,7 +4,6 @@ import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.SetBy.FINISH;
 import static attune.core.match.Reason.SetBy.LABEL;
 import static attune.core.match.Reason.SetBy.SAFETY;
-import static attune.core.match.Reason.SetBy.SHELF;
 
 import attune.core.match.Place;
 import attune.core.match.ProductRules;
@@ -68,21 +67,7 @@ final class FinishBars {
     ProductRules.unsaid(
         product, Product.Trait.SLIP_UNSAID, "how slippery it leaves things", reasons);
     harsh(place, product, reasons);
-    if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
-      reasons.add(
-          Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
-    }
-    product
-        .useBy()
-        .filter(place.date()::isAfter)
-        .ifPresent(
-            day ->
-                reasons.add(
-                    Reason.of(
-                        ReasonCode.EXPIRED,
-                        BARRED,
-                        SHELF,
-                        product.name() + " was to be used by " + day + ".")));
+    ProductRules.stock(place, product, reasons);
     return reasons;
   }
 

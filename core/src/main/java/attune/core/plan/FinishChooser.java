@@ -26,7 +26,6 @@ import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Wishes.Sheen;
 import attune.core.survey.Wishes.Standard;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -52,9 +51,13 @@ final class FinishChooser {
   /** Steps for one surface, what was left out, and what would have to be bought. */
   record Chosen(
       List<FinishStep> steps,
+      List<LeftAlone> leftAlone,
       List<RuledOut> ruledOut,
       List<Purchase> purchases,
       List<Reason> cautions) {}
+
+  /** Massaged in, and again on the next two days. */
+  private static final int OIL_COATS = 3;
 
   private final Figures figures;
   private final Rulebook book;
@@ -68,8 +71,10 @@ final class FinishChooser {
 
   /**
    * @param cleaned false where there is soil that nothing may clean: no clean, no finish
+   * @param cleaner what it is cleaned with: one that leaves its protectant counts as the finish
    */
-  Chosen choose(Place place, Shelf shelf, Setting setting, boolean cleaned) {
+  Chosen choose(
+      Place place, Shelf shelf, Setting setting, boolean cleaned, Optional<Product> cleaner) {
     List<Wanted> asked =
         place.limits().identified() && !place.surface().condition().hasMould()
             ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
@@ -78,6 +83,7 @@ final class FinishChooser {
     List<FinishStep> steps = new ArrayList<>();
     List<Purchase> purchases = new ArrayList<>();
     List<Reason> cautions = new ArrayList<>();
+    List<LeftAlone> leftAlone = new ArrayList<>();
     if (!cleaned && !asked.isEmpty()) {
       cautions.add(
           Reason.of(
@@ -87,9 +93,15 @@ final class FinishChooser {
               "What could not be cleaned is not conditioned, dressed or coated over its soil."));
     }
     for (Wanted want : wanted) {
-      Optional<Reason> recent = recently(place, shelf, want);
+      Optional<LeftAlone> recent = recently(place, shelf, want);
       if (recent.isPresent()) {
-        cautions.add(recent.get());
+        leftAlone.add(recent.get());
+        cautions.add(said(recent.get()));
+        continue;
+      }
+      Optional<Product> both = twoInOne(want, cleaner, steps);
+      if (both.isPresent()) {
+        cautions.add(countsOnce(want, both.get()));
         continue;
       }
       Optional<Product> product =
@@ -105,7 +117,7 @@ final class FinishChooser {
     }
     warmFirst(place, steps).ifPresent(cautions::add);
     selfHeating(steps).ifPresent(cautions::add);
-    return new Chosen(steps, ruledOut(place, shelf, wanted, steps), purchases, cautions);
+    return new Chosen(steps, leftAlone, ruledOut(place, shelf, wanted, steps), purchases, cautions);
   }
 
   /** Hand-warm hide takes a conditioner; never where what goes on may burn. */
@@ -208,33 +220,67 @@ final class FinishChooser {
   }
 
   /** Left alone where it was done within its interval: nothing on top of what still holds. */
-  private Optional<Reason> recently(Place place, Shelf shelf, Wanted want) {
-    LocalDate today = place.date();
+  private Optional<LeftAlone> recently(Place place, Shelf shelf, Wanted want) {
     return place.surface().history().stream()
         .filter(visit -> had(visit, shelf, want))
-        .map(visit -> visit.date().plusDays(life(visit, shelf, want)))
-        .filter(today::isBefore)
-        .max(LocalDate::compareTo)
         .map(
-            next ->
-                Reason.of(
-                    ReasonCode.RECENTLY_DONE,
-                    CAUTION,
-                    Reason.SetBy.LABEL,
-                    "Had "
-                        + want.role().code().replace('-', ' ')
-                        + " at an earlier visit; left alone, next from "
-                        + next
-                        + "."));
+            visit ->
+                new LeftAlone(
+                    want.role(),
+                    want.step(),
+                    visit.productId().filter(id -> isOf(id, shelf, want)),
+                    visit.date(),
+                    visit.date().plusDays(life(visit, shelf, want))))
+        .filter(left -> place.date().isBefore(left.next()))
+        .max(Comparator.comparing(LeftAlone::next));
+  }
+
+  /** A coating is looked at instead of laid again; what else holds is let be. */
+  private static Reason said(LeftAlone left) {
+    String held =
+        left.role().code().replace('-', ' ')
+            + " of "
+            + left.last()
+            + " still holds; next from "
+            + left.next()
+            + ".";
+    return Reason.of(
+        ReasonCode.RECENTLY_DONE,
+        CAUTION,
+        LABEL,
+        left.step() == Step.COAT
+            ? "The " + held + " Bead and sheen check instead of a new coat."
+            : "Left alone: the " + held);
+  }
+
+  /** What cleans and protects, or conditions and protects, is laid once (C23). */
+  private static Optional<Product> twoInOne(
+      Wanted want, Optional<Product> cleaner, List<FinishStep> before) {
+    boolean shields = want.step() == Step.PROTECT || want.step() == Step.DRESS;
+    Optional<Product> conditioned =
+        before.stream().map(FinishStep::product).filter(p -> p.is(want.role())).findFirst();
+    return conditioned.or(
+        () -> cleaner.filter(c -> shields && c.leavesFilm() == Product.Film.PROTECTANT));
+  }
+
+  private static Reason countsOnce(Wanted want, Product product) {
+    return Reason.of(
+        ReasonCode.TWO_IN_ONE,
+        CAUTION,
+        LABEL,
+        product.name()
+            + " is the "
+            + want.role().code().replace('-', ' ')
+            + " as well; nothing more goes on top.");
   }
 
   private static boolean had(Surface.Visit visit, Shelf shelf, Wanted want) {
     return want.role() == ProductRole.COATING && visit.coated()
-        || visit
-            .productId()
-            .flatMap(shelf::findProduct)
-            .filter(product -> product.is(want.role()))
-            .isPresent();
+        || visit.productId().filter(id -> isOf(id, shelf, want)).isPresent();
+  }
+
+  private static boolean isOf(String productId, Shelf shelf, Wanted want) {
+    return shelf.findProduct(productId).filter(product -> product.is(want.role())).isPresent();
   }
 
   private int life(Surface.Visit visit, Shelf shelf, Wanted want) {
@@ -253,28 +299,51 @@ final class FinishChooser {
       Wanted want,
       Product product,
       List<FinishStep> before) {
-    boolean coating = want.role() == ProductRole.COATING;
-    int coats =
-        coating && place.surface().wishes().standard() == Standard.EXACTING
-            ? Math.min(2, product.coatsMax())
-            : 1;
-    double dose = place.surface().area().value() * product.doseMlPerM2().get() * coats;
+    int coats = coats(place, want, product);
+    double dose =
+        place.surface().area().value() * product.doseMlPerM2().get() * coats * thirst(place, want);
+    int soak = want.role() == ProductRole.RESTORING_OIL ? figures.whole("finish.oil-soaks") : 0;
     return new FinishStep(
         want.step(),
         product,
-        want.role() == ProductRole.PLASTIC_RESTORER
-            ? throwAway(shelf)
-            : applicator(place, shelf, coating),
+        applicator(place, shelf, want),
         dose,
         coats,
         before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, setting),
+        soak > 0 ? soak / OIL_COATS : between(want, product),
         product.waits().flash().map(span -> atTemperature(span, place)),
-        want.role() == ProductRole.RESTORING_OIL
-            ? Optional.of(figures.whole("finish.oil-soaks"))
-            : product.waits().absorbS(),
+        soak > 0 ? Optional.of(soak / OIL_COATS) : product.waits().absorbS(),
         place.surface().isGrip() ? Sheen.MATT : place.surface().wishes().sheen(),
-        product.waits().fullCureS().orElse(0),
-        product.waits().sitAfterS().orElse(0));
+        Math.max(0, product.waits().fullCureS().orElse(0) - soak),
+        Math.max(0, product.waits().sitAfterS().orElse(0) - soak));
+  }
+
+  /** Twice for an exacting coating and for dry hide, where the label lets it; oil on three days. */
+  private static int coats(Place place, Wanted want, Product product) {
+    boolean twice =
+        want.role() == ProductRole.COATING
+                && place.surface().wishes().standard() == Standard.EXACTING
+            || want.role() == ProductRole.CONDITIONER && isDry(place);
+    return want.role() == ProductRole.RESTORING_OIL
+        ? OIL_COATS
+        : twice ? Math.min(2, product.coatsMax()) : 1;
+  }
+
+  /** How much more than the label's dose goes into dry and into stiff hide. */
+  private double thirst(Place place, Wanted want) {
+    return want.role() == ProductRole.CONDITIONER
+        ? figures.get("finish.thirst." + place.surface().condition().feel().code())
+        : 1;
+  }
+
+  private static boolean isDry(Place place) {
+    return place.finish().isHide() && place.surface().condition().feel() != Feel.SUPPLE;
+  }
+
+  /** A second thin coat of conditioner when the first has gone in; else as the label says. */
+  private int between(Wanted want, Product product) {
+    int usual = product.waits().beforeNextS().orElse(figures.whole("coat.between"));
+    return want.role() == ProductRole.CONDITIONER ? product.waits().absorbS().orElse(usual) : usual;
   }
 
   /** The label's wait, and between a conditioner and what shields it the house's gap. */
@@ -283,8 +352,8 @@ final class FinishChooser {
     if (last.step() != Step.CONDITION) {
       return label;
     }
-    if (last.product().is(ProductRole.RESTORING_OIL)) {
-      return Math.max(label, figures.whole("finish.oil-soaks"));
+    if (last.soaks()) {
+      return Math.max(0, label - figures.whole("finish.oil-soaks"));
     }
     int sameDay = Math.max(label, figures.whole("finish.same-day-gap"));
     boolean overnight =
@@ -308,11 +377,6 @@ final class FinishChooser {
     return new Span((int) Math.round(flash.min() * factor), (int) Math.round(flash.max() * factor));
   }
 
-  /** A restorer ruins towels: a cloth that is thrown away after it. */
-  private Tool throwAway(Shelf shelf) {
-    return cloth(shelf);
-  }
-
   /** Undyed or washed out, new before often used; the plain white one where no own one is. */
   Tool cloth(Shelf shelf) {
     int washes = figures.whole("colourfast.washes");
@@ -322,6 +386,29 @@ final class FinishChooser {
             Comparator.comparing((Tool tool) -> tool.timesWashed().orElse(0))
                 .thenComparing(Tool::id))
         .orElse(Tool.CLOTH);
+  }
+
+  /**
+   * A restorer ruins towels: a cloth that is thrown away after it. Oil is massaged in by hand, and
+   * nap is brushed.
+   */
+  private Tool applicator(Place place, Shelf shelf, Wanted want) {
+    return switch (want.role()) {
+      case PLASTIC_RESTORER -> cloth(shelf);
+      case RESTORING_OIL -> Tool.HAND;
+      case NAP_PROTECTOR -> napBrush(place, shelf).orElseGet(() -> cloth(shelf));
+      default -> applicator(place, shelf, want.role() == ProductRole.COATING);
+    };
+  }
+
+  private static Optional<Tool> napBrush(Place place, Shelf shelf) {
+    return shelf.ofKind(Tool.Kind.BRUSH).stream()
+        .filter(tool -> ToolRules.suits(place, tool))
+        .filter(tool -> tool.stiffness() <= place.limits().agitationMax().value())
+        .min(
+            Comparator.comparing((Tool tool) -> !tool.suits().contains(Tool.Suits.NAP))
+                .thenComparing(Tool::stiffness)
+                .thenComparing(Tool::id));
   }
 
   private Tool applicator(Place place, Shelf shelf, boolean coating) {

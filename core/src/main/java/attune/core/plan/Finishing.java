@@ -109,7 +109,7 @@ public final class Finishing {
     }
     if (surface.condition().damage().contains(Damage.FADED)) {
       wanted.add(new Wanted(ProductRole.PLASTIC_RESTORER, Step.REFINISH));
-    } else if (surface.wishes().protection().atLeast(Protection.DRESSING)
+    } else if ((surface.wishes().protection().atLeast(Protection.DRESSING) || creaks(surface))
         && !surface.has(Feature.AIRBAG)) {
       wanted.add(new Wanted(ProductRole.PROTECTANT, Step.DRESS));
     }
@@ -138,13 +138,18 @@ public final class Finishing {
       wanted.add(new Wanted(ProductRole.COATING, Step.COAT));
     } else if (protection.atLeast(Protection.BARRIER) && isSeatOrArmrest(surface)) {
       wanted.add(new Wanted(ProductRole.DYE_BARRIER, Step.BARRIER));
-    } else if (protection.atLeast(Protection.DRESSING)
+    } else if ((protection.atLeast(Protection.DRESSING) || creaks(surface))
         && !(surface.has(Feature.AIRBAG) && surface.role() != Role.SEAT)) {
       wanted.add(new Wanted(ProductRole.PROTECTANT, Step.PROTECT));
     }
   }
 
-  private static boolean isSeatOrArmrest(Surface surface) {
+  /** A protector where panels rub stops the noise, whatever else is wished. */
+  private static boolean creaks(Surface surface) {
+    return surface.condition().damage().contains(Damage.CREAKS);
+  }
+
+  static boolean isSeatOrArmrest(Surface surface) {
     return surface.role() == Role.SEAT || surface.part().contains("armrest");
   }
 }

@@ -22,7 +22,6 @@ import java.util.Optional;
  * window, every wait kept.
  */
 final class FinishingRounds {
-  private static final int NO_END = Integer.MAX_VALUE / 4;
   private static final int SITTING_AT_ONCE = 12;
 
   private final VisitNetwork visit;
@@ -151,7 +150,17 @@ final class FinishingRounds {
 
   /** What is done everywhere alike by one person is one round of the cabin. */
   private String zone(List<SurfacePlan> plans) {
-    return tasks.isShared() ? plans.get(0).surface().zone() : Round.CABIN;
+    String first = plans.get(0).surface().zone();
+    boolean one = plans.stream().allMatch(p -> p.surface().zone().equals(first));
+    return one || tasks.isShared() ? first : Round.CABIN;
+  }
+
+  /**
+   * What has no flash window is laid once round the cabin by one person, one bottle and applicator
+   * in hand; a coating goes seat by seat.
+   */
+  private boolean inOneGo(FinishStep step) {
+    return step.flash().isEmpty() && step.step() != Step.COAT && !tasks.isShared();
   }
 
   private record Key(String zone, Step step, Product product, Tool applicator, boolean plastic) {}
@@ -169,7 +178,7 @@ final class FinishingRounds {
       if (coat <= step.coats()) {
         Key key =
             new Key(
-                plan.surface().zone(),
+                inOneGo(step) ? Round.CABIN : plan.surface().zone(),
                 step.step(),
                 step.product(),
                 step.applicator(),
@@ -244,9 +253,12 @@ final class FinishingRounds {
       areas.addAll(areas(plan, plan.finishSteps().get(stage), coat, areas.size()));
     }
     int sits = areas.stream().mapToInt(a -> a.turn().sitS()).max().orElse(0);
-    boolean apart = areas.get(0).turn().mostS() == NO_END && sits > figures.get("absorb.wait-most");
+    boolean apart =
+        areas.get(0).turn().mostS() == Leapfrog.NO_END
+            && sits > figures.get("absorb.wait-most")
+            && group.get(0).finishSteps().get(stage).levels(coat);
     RoundDraft round =
-        new RoundDraft(id(key.step()), key.zone(), key.step(), ids(group))
+        new RoundDraft(id(key.step()), zone(group), key.step(), ids(group))
             .with(Optional.of(key.product()), Optional.of("ready"), Optional.of(key.applicator()))
             .overhead(times.overheadS());
     int place;
@@ -256,6 +268,10 @@ final class FinishingRounds {
       unlevelled
           .computeIfAbsent(key.product(), p -> new ArrayList<>())
           .add(new Unlevelled(place, round, group, areas));
+    } else if (!group.get(0).finishSteps().get(stage).levels(coat)) {
+      areas.forEach(area -> lay(round, area));
+      group.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
+      place = tasks.add(round);
     } else {
       inLeapfrog(areas, round);
       group.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
@@ -286,8 +302,7 @@ final class FinishingRounds {
       Since before = finished.get(plan.surface().id());
       List<String> after = new ArrayList<>();
       if (before != null) {
-        int between = step.product().waits().beforeNextS().orElse(figures.whole("coat.between"));
-        from(before, place, coat > 1 ? between : step.waitS());
+        from(before, place, coat > 1 ? step.betweenS() : step.waitS());
         after.add(before.taskId());
       }
       Optional<Since> ready =
@@ -332,14 +347,14 @@ final class FinishingRounds {
   private List<Area> areas(SurfacePlan plan, FinishStep step, int coat, int before) {
     Surface surface = plan.surface();
     int count = step.flash().map(flash -> count(surface, step, flash)).orElse(1);
-    int apply = WorkTimes.seconds(times.applyMinutes(surface, step.step()) / count);
+    int apply = WorkTimes.seconds(times.applyMinutes(surface, step, coat) / count);
     int level = WorkTimes.seconds(times.levelMinutes(surface, step.step()) / count);
     String which = (coat > 1 ? coat + "-" : "") + surface.id();
     String levels = "level-" + (step.flash().isPresent() ? "" : step.step().code() + "-") + which;
     int sit = step.flash().map(Span::min).orElse(step.absorbS().orElse(0));
     List<Area> areas = new ArrayList<>();
     for (int area = 1; area <= count; area++) {
-      int most = step.flash().map(f -> Math.max(f.max(), apply + level)).orElse(NO_END);
+      int most = step.flash().map(f -> Math.max(f.max(), apply + level)).orElse(Leapfrog.NO_END);
       areas.add(
           new Area(
               plan,
@@ -354,7 +369,7 @@ final class FinishingRounds {
   /** Areas small enough to be wiped inside the flash window of their first stroke. */
   private int count(Surface surface, FinishStep step, Span flash) {
     double both =
-        60 * (times.applyMinutes(surface, step.step()) + times.levelMinutes(surface, step.step()));
+        60 * (times.applyMinutes(surface, step, 1) + times.levelMinutes(surface, step.step()));
     return (int) Math.max(1, Math.ceil(both / Math.max(30, flash.max() - flash.min())));
   }
 
@@ -383,7 +398,7 @@ final class FinishingRounds {
   }
 
   private static Optional<Span> window(Area area, int laid) {
-    return area.turn().mostS() == NO_END
+    return area.turn().mostS() == Leapfrog.NO_END
         ? Optional.empty()
         : VisitTasks.wipe(
             laid + area.turn().layS() + area.turn().sitS(), laid + area.turn().mostS());

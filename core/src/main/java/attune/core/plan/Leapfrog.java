@@ -11,6 +11,9 @@ import java.util.List;
  * it has sat, the one that would dry first before the others.
  */
 final class Leapfrog {
+  /** A turn that nothing hurries, s. */
+  static final int NO_END = Integer.MAX_VALUE / 4;
+
   private static final int FREE = -1;
 
   /**

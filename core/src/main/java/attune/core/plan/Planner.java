@@ -74,11 +74,12 @@ public final class Planner {
     List<Purchase> purchases = new ArrayList<>();
     CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
-        asBottlesLast(
-            shared(job, cabin, decisions).stream()
-                .map(match -> surface(job, match, purchases))
-                .map(plan -> without(plan, arrangement.leftOut()))
-                .toList());
+        Clashes.told(
+            asBottlesLast(
+                shared(job, cabin, decisions).stream()
+                    .map(match -> surface(job, match, purchases))
+                    .map(plan -> without(plan, arrangement.leftOut()))
+                    .toList()));
     List<PlannedMix> mixes = quantities.mixes(plans);
     List<PlannedDose> doses = quantities.doses(plans);
     Map<String, Product> byId =
@@ -91,7 +92,7 @@ public final class Planner {
         mixes,
         doses,
         quantities.cloths(plans, job.houseRules().school("towel-life")),
-        purchases.stream().distinct().toList(),
+        Purchase.each(purchases),
         timetable,
         Totals.of(timetable, plans, figures, experience),
         AfterCare.of(plans, job.setting(), figures),
@@ -199,8 +200,17 @@ public final class Planner {
   /** Plans one surface; what would have to be bought is added to {@code purchases}. */
   private SurfacePlan surface(Job job, SurfaceMatch match, List<Purchase> purchases) {
     Place place = match.place();
-    boolean cleaned = !match.staysDry() && (place.demand().isNone() || !match.ladder().isEmpty());
-    FinishChooser.Chosen chosen = chooser.choose(place, job.shelf(), job.setting(), cleaned);
+    boolean cleaned =
+        !match.staysDry()
+            && (place.demand().isNone() || !match.ladder().isEmpty())
+            && !place.lets(Place.Leniency.LEAVES_SOME);
+    FinishChooser.Chosen chosen =
+        chooser.choose(
+            place,
+            job.shelf(),
+            job.setting(),
+            cleaned,
+            match.ladder().stream().findFirst().flatMap(rung -> rung.treatment().cleaner()));
     purchases.addAll(chosen.purchases());
     if (!cleaned && match.refer().isEmpty()) {
       purchases.add(Purchase.toClean(place));
@@ -225,11 +235,12 @@ public final class Planner {
     residue
         .filter(pass -> pass.product().isEmpty())
         .ifPresent(pass -> purchases.add(Purchase.toWipeOff(place)));
-    List<Reason> cautions = cautions(place, match, chosen);
+    List<Reason> cautions = cautions(job, place, match, chosen);
     boolean rinsed = cautions.stream().anyMatch(caution -> caution.code() == ReasonCode.RINSE);
     return new SurfacePlan(
         match,
         chosen.steps(),
+        chosen.leftAlone(),
         residue,
         wet ? Optional.of(Drying.of(place, figures)) : Optional.empty(),
         cautions,
@@ -260,7 +271,7 @@ public final class Planner {
   }
 
   private static List<Reason> cautions(
-      Place place, SurfaceMatch match, FinishChooser.Chosen chosen) {
+      Job job, Place place, SurfaceMatch match, FinishChooser.Chosen chosen) {
     List<Reason> cautions = new ArrayList<>(match.cautions());
     cautions.addAll(chosen.cautions());
     boolean shields = !chosen.steps().isEmpty();
@@ -289,6 +300,8 @@ public final class Planner {
               "Check the grip dry before the vehicle leaves."));
     }
     cautions.addAll(match.saidOfSpots());
+    cautions.addAll(Waits.of(place, match, chosen));
+    cautions.addAll(Suggestions.of(place, chosen, job.setting().climate()));
     Map<ReasonCode, Reason> once = new java.util.TreeMap<>();
     cautions.forEach(caution -> once.putIfAbsent(caution.code(), caution));
     return List.copyOf(once.values());
@@ -309,14 +322,7 @@ public final class Planner {
                     times.cleanMinutes(place, rung, Math.max(1, passes.apply(rung)), rinsed)
                         + times.checkMinutes(place))
             .orElse(0.0);
-    double finish =
-        steps.stream()
-            .mapToDouble(
-                s ->
-                    s.coats()
-                        * (times.applyMinutes(place.surface(), s.step())
-                            + times.levelMinutes(place.surface(), s.step())))
-            .sum();
+    double finish = steps.stream().mapToDouble(s -> times.finishMinutes(place.surface(), s)).sum();
     return (int) Math.ceil((clean + finish) * overrun);
   }
 

@@ -4,7 +4,10 @@ import attune.core.match.Place;
 import attune.core.match.ReasonCode;
 import attune.core.match.SpotWork;
 import attune.core.shelf.ProductRole;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -37,6 +40,23 @@ public record Purchase(
       ReasonCode code,
       String text) {
     this(role, itemId, ml, code, text, Optional.empty());
+  }
+
+  /** Each kind once: of several for one finish the one whose window is the narrowest serves all. */
+  static List<Purchase> each(List<Purchase> wanted) {
+    Map<String, Purchase> each = new LinkedHashMap<>();
+    for (Purchase purchase : wanted) {
+      String kind =
+          purchase.needs().isEmpty()
+              ? purchase.toString()
+              : purchase.role() + purchase.needs().get().finish() + purchase.needs().get().goodAt();
+      each.merge(kind, purchase, (a, b) -> a.window() <= b.window() ? a : b);
+    }
+    return List.copyOf(each.values());
+  }
+
+  private double window() {
+    return needs.map(n -> n.phHigh() - n.phLow()).orElse(0.0);
   }
 
   /** What would shift a stain that nothing on the shelf is made for. */

@@ -38,85 +38,65 @@ final class Quantities {
     this.figures = book.figures();
   }
 
-  /** One bottle for each cleaner and ratio, a little over what the first rungs need. */
-  List<PlannedMix> mixes(List<SurfacePlan> plans) {
-    Map<String, List<SurfacePlan>> byMix = new LinkedHashMap<>();
-    for (SurfacePlan plan : plans) {
-      if (plan.isWet()) {
-        Treatment t = plan.firstRung().orElseThrow().treatment();
-        byMix
-            .computeIfAbsent(
-                t.cleaner().orElseThrow().id() + " " + t.ratio().code(), k -> new ArrayList<>())
-            .add(plan);
-      }
+  /** So much of a bottle for a panel, for its stain, or to wipe it off. */
+  private record Draw(Product product, Ratio ratio, double ml, String panel) {
+    String bottle() {
+      return product.id() + " " + ratio.code();
     }
-    List<PlannedMix> mixes = new ArrayList<>(byMix.values().stream().map(this::mix).toList());
-    mixes.addAll(removers(plans));
-    return mixes;
   }
 
-  /** So much of a bottle for a stain, or to wipe a panel off. */
-  private record Little(Product product, Ratio ratio, double ml, String panel) {}
-
-  private static Stream<Little> littles(SurfacePlan plan) {
-    String panel = plan.surface().id();
-    return Stream.concat(
-        plan.match().spots().stream()
-            .flatMap(
-                spot ->
-                    spot.rung().map(Rung::treatment).stream()
-                        .map(
-                            t ->
-                                new Little(
-                                    t.cleaner().orElseThrow(), t.ratio(), spot.ml(), panel))),
-        plan.residue().stream()
-            .flatMap(
-                pass ->
-                    pass.product().stream()
-                        .map(p -> new Little(p, p.label().standard(), pass.ml(), panel))));
-  }
-
-  /** What stains and residue passes take: little, and never a bottle mixed for a whole panel. */
-  private List<PlannedMix> removers(List<SurfacePlan> plans) {
-    Map<String, List<Little>> byBottle = new LinkedHashMap<>();
+  /** One bottle for each cleaner and ratio: what is laid, dabbed and wiped from it. */
+  List<PlannedMix> mixes(List<SurfacePlan> plans) {
+    Map<String, List<Draw>> byBottle = new LinkedHashMap<>();
     plans.stream()
-        .flatMap(Quantities::littles)
-        .forEach(
-            little ->
-                byBottle
-                    .computeIfAbsent(
-                        little.product().id() + " " + little.ratio().code(), k -> new ArrayList<>())
-                    .add(little));
-    return byBottle.values().stream().map(this::remover).toList();
+        .flatMap(plan -> Stream.of(cleaning(plan), stains(plan), residue(plan)))
+        .flatMap(draws -> draws)
+        .forEach(draw -> byBottle.computeIfAbsent(draw.bottle(), k -> new ArrayList<>()).add(draw));
+    return byBottle.values().stream().map(this::mix).toList();
   }
 
-  private PlannedMix remover(List<Little> littles) {
-    Product product = littles.get(0).product();
-    Ratio ratio = littles.get(0).ratio();
-    double needed = littles.stream().mapToDouble(Little::ml).sum() * figures.get("mix.spare");
+  private Stream<Draw> cleaning(SurfacePlan plan) {
+    return plan.isWet()
+        ? plan.firstRung().map(rung -> draw(rung, laidMl(plan), plan)).stream()
+        : Stream.empty();
+  }
+
+  private static Stream<Draw> stains(SurfacePlan plan) {
+    return plan.match().spots().stream()
+        .flatMap(spot -> spot.rung().map(rung -> draw(rung, spot.ml(), plan)).stream());
+  }
+
+  private static Stream<Draw> residue(SurfacePlan plan) {
+    String panel = plan.surface().id();
+    return plan.residue().stream()
+        .flatMap(
+            pass ->
+                pass.product().stream()
+                    .map(p -> new Draw(p, p.label().standard(), pass.ml(), panel)));
+  }
+
+  private static Draw draw(Rung rung, double ml, SurfacePlan plan) {
+    Treatment t = rung.treatment();
+    return new Draw(t.cleaner().orElseThrow(), t.ratio(), ml, plan.surface().id());
+  }
+
+  private PlannedMix mix(List<Draw> draws) {
+    Product product = draws.get(0).product();
+    Ratio ratio = draws.get(0).ratio();
+    double needed = draws.stream().mapToDouble(Draw::ml).sum();
     double bottle = ratio.isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed);
     return new PlannedMix(
         product.id(),
         Mix.ofBottle(ratio, Math.min(Mix.MOST_ML, bottle)),
         needed,
         book.ph().of(product.ph(), ratio),
-        littles.stream().map(Little::panel).distinct().toList());
+        draws.stream().map(Draw::panel).distinct().toList());
   }
 
-  private PlannedMix mix(List<SurfacePlan> plans) {
-    Treatment t = plans.get(0).firstRung().orElseThrow().treatment();
-    Product product = t.cleaner().orElseThrow();
-    double needed = plans.stream().mapToDouble(this::laidMl).sum() * figures.get("mix.spare");
-    double bottle = t.ratio().isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed);
-    return new PlannedMix(
-        product.id(),
-        Mix.ofBottle(t.ratio(), Math.min(Mix.MOST_ML, bottle)),
-        needed,
-        book.ph().of(product.ph(), t.ratio()),
-        plans.stream().map(p -> p.surface().id()).toList());
-  }
-
-  /** Liquid laid over all passes, ml; a gram of dilute cleaner is taken as a millilitre. */
+  /**
+   * Liquid laid over all passes, the first in full, ml; a gram of dilute cleaner is taken as a
+   * millilitre.
+   */
   private double laidMl(SurfacePlan plan) {
     var rung = plan.firstRung().orElseThrow();
     double more =
@@ -126,7 +106,7 @@ final class Quantities {
             .orElse(1.0);
     return rung.treatment().laid()
         * plan.surface().area().value()
-        * Math.max(1, rung.passesHigh())
+        * (1 + (Math.max(1, rung.passesHigh()) - 1) * figures.get("laid.later"))
         * more;
   }
 

@@ -5,12 +5,15 @@ import attune.core.match.RuledOut;
 import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
 import attune.core.survey.Surface;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Everything planned for one surface.
  *
+ * @param leftAlone what still holds from an earlier visit
  * @param residue what is wiped over it before something has to bond
  * @param dry empty when nothing wet is done
  * @param minutesLow hands-on minutes if the soil comes off easily
@@ -19,6 +22,7 @@ import java.util.Optional;
 public record SurfacePlan(
     SurfaceMatch match,
     List<FinishStep> finishSteps,
+    List<LeftAlone> leftAlone,
     Optional<ResiduePass> residue,
     Optional<Drying> dry,
     List<Reason> cautions,
@@ -27,13 +31,25 @@ public record SurfacePlan(
     int minutesHigh) {
   public SurfacePlan {
     finishSteps = List.copyOf(finishSteps);
+    leftAlone = List.copyOf(leftAlone);
     cautions = List.copyOf(cautions);
     ruledOut = List.copyOf(ruledOut);
   }
 
   /** The same finished otherwise. */
   SurfacePlan finishedWith(List<FinishStep> steps) {
-    return new SurfacePlan(match, steps, residue, dry, cautions, ruledOut, minutesLow, minutesHigh);
+    return new SurfacePlan(
+        match, steps, leftAlone, residue, dry, cautions, ruledOut, minutesLow, minutesHigh);
+  }
+
+  /** The same with something more to be told of it. */
+  SurfacePlan warned(Reason caution) {
+    List<Reason> more =
+        Stream.concat(cautions.stream().filter(c -> c.code() != caution.code()), Stream.of(caution))
+            .sorted(Comparator.comparing(Reason::code))
+            .toList();
+    return new SurfacePlan(
+        match, finishSteps, leftAlone, residue, dry, more, ruledOut, minutesLow, minutesHigh);
   }
 
   /** Nothing of it done at this visit. */
@@ -41,6 +57,7 @@ public record SurfacePlan(
     return new SurfacePlan(
         match.leftForLater(),
         List.of(),
+        leftAlone,
         Optional.empty(),
         Optional.empty(),
         List.of(),

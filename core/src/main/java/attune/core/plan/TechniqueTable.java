@@ -69,7 +69,7 @@ public final class TechniqueTable {
   static String kind(Step step, List<SurfacePlan> plans) {
     return switch (step) {
       case CLEAN, TEXTILE, CHECK -> plans.isEmpty() ? "hide" : cleaned(plans.get(0));
-      case CONDITION -> "conditioner";
+      case CONDITION -> conditions(plans);
       case BARRIER -> "barrier";
       case COAT -> "coating";
       case DRESS -> "dressing";
@@ -78,6 +78,12 @@ public final class TechniqueTable {
       case RECEIVE, HANDOVER, DRY, WAIT, BREAK -> "";
       case INSPECT, PRECAUTIONS, DRY_SOIL, SHAVE, TEST_SPOT, RESIDUE, LEVEL -> step.code();
     };
+  }
+
+  private static String conditions(List<SurfacePlan> plans) {
+    boolean oil =
+        plans.stream().flatMap(plan -> plan.finishSteps().stream()).anyMatch(FinishStep::soaks);
+    return oil ? "oil" : "conditioner";
   }
 
   private static String protects(List<SurfacePlan> plans) {

@@ -41,10 +41,11 @@ final class TimetableBuilder {
     this.midnight = job.setting().start().toLocalDate().atStartOfDay();
     List<Worker> crew = crew(job, figures, arrangement);
     Laid best = laid(job, surfaces, figures, times, arrangement, crew, true);
+    boolean many = crew.size() > 2; // the way fewer go about it is as good as their own search
     for (int people = crew.size() - 1; people > 0; people--) {
       List<Worker> some = crew.subList(0, people);
       if (best.network().canBeDoneBy(some)) {
-        Laid fewer = laid(job, surfaces, figures, times, arrangement, some, false);
+        Laid fewer = laid(job, surfaces, figures, times, arrangement, some, many);
         best = fewer.schedule().isBetterThan(best.schedule()) ? fewer : best;
       }
     }

@@ -4,6 +4,7 @@ import attune.core.match.Place;
 import attune.core.match.Rung;
 import attune.core.reference.Figures;
 import attune.core.run.Experience;
+import attune.core.survey.Condition;
 import attune.core.survey.Surface;
 
 /**
@@ -47,6 +48,7 @@ final class WorkTimes {
                 / figures.get("rate.work." + texture)
                 * soil
                 * fiddly
+                * holes(surface)
                 * figures.get("work.standard." + surface.wishes().standard().code())
             + wiping
             + (rinsed ? wiping * figures.get("rinse.share") : 0)
@@ -55,6 +57,12 @@ final class WorkTimes {
         .of(surface.finish(), surface.condition().soil().code())
         .map(factor -> usual * factor.minutes())
         .orElse(usual);
+  }
+
+  /** Ringed or blocked holes are gone round from several sides. */
+  private double holes(Surface surface) {
+    boolean dirty = surface.condition().perforations() != Condition.Perforations.OPEN;
+    return surface.perforated() && dirty ? figures.get("work.holes") : 1;
   }
 
   /** How much longer a pass takes than on a light film; lather on a nap does its work sitting. */
@@ -88,13 +96,30 @@ final class WorkTimes {
     return surface.area().value() / figures.get("rate.shave");
   }
 
-  /** One coat laid, minutes: what is laid thin in a pattern, or massaged in, takes longer. */
-  double applyMinutes(Surface surface, Step step) {
-    boolean massaged =
-        step == Step.CONDITION
-            && surface.condition().feel() != attune.core.survey.Condition.Feel.SUPPLE;
-    String rate = step == Step.COAT ? "rate.coat" : massaged ? "rate.massage" : "rate.apply";
+  /**
+   * A coat laid, minutes: what is laid thin in a pattern, massaged in first, or brushed into nap
+   * both ways, takes longer.
+   */
+  double applyMinutes(Surface surface, FinishStep step, int coat) {
+    boolean thirsty =
+        step.step() == Step.CONDITION && surface.condition().feel() != Condition.Feel.SUPPLE;
+    String rate =
+        !step.levels()
+            ? "rate.nap-protect"
+            : step.step() == Step.COAT
+                ? "rate.coat"
+                : !thirsty ? "rate.apply" : coat == 1 ? "rate.massage" : "rate.again";
     return surface.area().value() / figures.get(rate);
+  }
+
+  /** All coats of a step laid and levelled, minutes. */
+  double finishMinutes(Surface surface, FinishStep step) {
+    double minutes = 0;
+    for (int coat = 1; coat <= step.coats(); coat++) {
+      minutes += applyMinutes(surface, step, coat);
+      minutes += step.levels(coat) ? levelMinutes(surface, step.step()) : 0;
+    }
+    return minutes;
   }
 
   /** One coat levelled, a coating with its lamp, minutes. */

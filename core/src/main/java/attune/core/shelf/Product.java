@@ -138,7 +138,7 @@ public record Product(
           Set.of(Trait.COATING_SAFE),
           List.of(),
           List.of(),
-          Optional.of(new Span(5, 45)),
+          Optional.of(new Span(0, 0)),
           Film.NONE,
           Slip.NONE,
           Optional.empty(),

@@ -30,8 +30,12 @@ public enum Soil implements Coded {
     return grease;
   }
 
-  /** Sets with time and may leave a shadow. */
   public boolean isDye() {
     return dye;
+  }
+
+  /** Goes in with time, takes longer and may leave a shadow. */
+  public boolean sets() {
+    return dye || this == FOOD_DRINK;
   }
 }

@@ -131,6 +131,28 @@ public record Surface(
         history);
   }
 
+  /** The same without a grain: what is told of one means nothing on glass, lacquer or a nap. */
+  public Surface smooth() {
+    return new Surface(
+        id,
+        zone,
+        part,
+        finish,
+        perforated,
+        Texture.SMOOTH,
+        tone,
+        area,
+        seamM,
+        ageMonths,
+        role,
+        features,
+        near,
+        condition,
+        wishes,
+        surfaceTemp,
+        history);
+  }
+
   /** A part of it, without seams. */
   public Surface ofSize(SquareMetres part) {
     return new Surface(

@@ -126,7 +126,7 @@ class DecisionsTest {
   void everyLadderEndsWithWhatStandsAboveIt() {
     assertThat(match(SEAT, Decisions.NONE).end())
         .map(Reason::code)
-        .contains(ReasonCode.REFER_REPAIR);
+        .contains(ReasonCode.NOT_ON_SHELF);
     Surface worn = ASurface.of("leather/coated").soiled(Level.LIGHT).wear(Wear.WORN).build();
     assertThat(match(worn, Decisions.NONE).end()).map(Reason::code).contains(ReasonCode.LEAVE_SOME);
     assertThat(match(ASurface.of("leather/coated").build(), Decisions.NONE).end()).isEmpty();

@@ -159,7 +159,7 @@ class KeptForPlacesTest {
   @CsvSource({"NONE, ''", "IN, work round it", "OUT, takes the child seat out"})
   void aChildSeatIsSaidWhereOneMayStand(ChildSeat childSeat, String said) {
     Place place = seen(SEAT, childSeat);
-    List<Reason> cautions = Cautions.of(place, List.of(), List.of(), false);
+    List<Reason> cautions = Cautions.of(place, List.of(), List.of(), false, Given.FIGURES);
     assertThat(cautions.stream().filter(c -> c.code() == ReasonCode.CHILD_SEAT).map(Reason::text))
         .hasSize(said.isEmpty() ? 0 : 1)
         .allMatch(text -> text.contains(said));

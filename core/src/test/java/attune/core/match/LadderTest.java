@@ -200,11 +200,14 @@ class LadderTest {
   /** By cloth or sponge where those come first; strong enough before anything; the least harm. */
   private static double rank(Surface surface, Rung rung) {
     Place place = Given.place(surface);
-    boolean softly =
+    boolean soft =
         place.isSoftFirst()
             && Harm.isSoft(rung.treatment().tool())
-            && rung.verdict().action() >= place.demand().softly();
-    if (softly) {
+            && rung.verdict().ph().filter(place.limits()::isBeyondRoutine).isEmpty();
+    if (soft && rung.verdict().action() >= place.demand().softly()) {
+      return rung.verdict().harm() - 2000;
+    }
+    if (soft && rung.verdict().action() >= place.demand().patiently()) {
       return rung.verdict().harm() - 1000;
     }
     List<Double> needed = place.demand().neededUpTo();
@@ -309,7 +312,7 @@ class LadderTest {
   void theLastRungSaysToStopThere() {
     Surface bolster = ASurface.of("leather/coated").soiled(Level.HEAVY).build();
     List<Rung> ladder = Given.match(bolster, WITH_A_PAD).ladder();
-    assertThat(ladder.get(ladder.size() - 1).leadsOn()).contains("the finish stands no more");
+    assertThat(ladder.get(ladder.size() - 1).leadsOn()).contains("the last rung is at pH");
     assertThat(ladder.get(0).leadsOn()).contains("leads to the next rung");
     assertThat(ladder.get(0).endPoint()).contains("white face").contains("2 to 6 GU");
   }

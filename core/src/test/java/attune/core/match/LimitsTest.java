@@ -48,7 +48,7 @@ class LimitsTest {
   @Test
   void fingersAndFoamOnAWornRimABrushOnASoundOne() {
     assertThat(of(leather().role(Role.GRIP).wear(Wear.WORN)).agitationMax().why())
-        .isEqualTo("worn rim: fingers and foam, no brush");
+        .isEqualTo("worn where it is held");
     assertThat(of(leather().role(Role.GRIP)).agitationMax().value())
         .isEqualTo(of(leather()).agitationMax().value());
     assertThat(of(leather().wear(Wear.WORN)).agitationMax().value()).isGreaterThan(1);
@@ -56,8 +56,8 @@ class LimitsTest {
 
   static Stream<Arguments> keptOffTheSurface() {
     return Stream.of(
-        Arguments.of("heated or ventilated seat", leather().with(Feature.HEATED)),
-        Arguments.of("heated or ventilated seat", leather().with(Feature.VENTILATED)),
+        Arguments.of("heated or ventilated", leather().with(Feature.HEATED)),
+        Arguments.of("heated or ventilated", leather().with(Feature.VENTILATED)),
         Arguments.of("perforated", leather().perforated()),
         Arguments.of("electronics in or behind", leather().with(Feature.ELECTRONICS)),
         Arguments.of("airbag seam stays dry", leather().with(Feature.AIRBAG)),

@@ -94,7 +94,7 @@ class OutlookTest {
   @Test
   void betweenHoursOfAsManySectionsTheOneWithMostTimeToWipeIsBest() {
     List<Hour> hours =
-        OUTLOOK.hours(List.of(hour(15, 22, 0.5, Sun.NONE), hour(9, 17, 0.65, Sun.NONE)));
+        OUTLOOK.hours(List.of(hour(15, 12, 0.6, Sun.NONE), hour(9, 10, 0.7, Sun.NONE)));
     assertThat(hours.get(0).whole().sections()).isEqualTo(hours.get(1).whole().sections());
     assertThat(hours.get(0).whole().driesInS()).isLessThan(hours.get(1).whole().driesInS());
     assertThat(Outlook.best(hours).orElseThrow().forecast().at().getHour()).isEqualTo(9);
