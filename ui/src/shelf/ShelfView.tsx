@@ -11,6 +11,7 @@ import { dayOf, ml, plural, say, Say } from '../parts/words'
 import { Cloths } from './Cloths'
 import { ImportShelf } from './ImportShelf'
 import { Needs } from './Needs'
+import { BottleScales, ToolScales } from './ScaleShelf'
 
 const parts = [
   ['products', 'Products'],
@@ -34,6 +35,7 @@ export function ShelfView() {
     )
   const word = query.get('q') ?? ''
   const part = query.get('part') ?? 'products'
+  const table = query.get('as') === 'table'
   const go = (changes: Record<string, string>) =>
     setQuery(
       (before) => {
@@ -100,10 +102,12 @@ export function ShelfView() {
           ))}
         </Tabs.List>
         <Tabs.Content value="products" tabIndex={-1}>
-          <Products products={products} />
+          <AsWhat table={table} onTable={(on) => go({ as: on ? 'table' : '' })} />
+          {table ? <Products products={products} /> : <BottleScales fits={fits} />}
         </Tabs.Content>
         <Tabs.Content value="tools" tabIndex={-1}>
-          <Tools tools={tools} />
+          <AsWhat table={table} onTable={(on) => go({ as: on ? 'table' : '' })} />
+          {table ? <Tools tools={tools} /> : <ToolScales tools={tools} />}
         </Tabs.Content>
         <Tabs.Content value="cloths" tabIndex={-1}>
           <Cloths />
@@ -119,6 +123,17 @@ export function ShelfView() {
         </Tabs.Content>
       </Tabs.Root>
     </div>
+  )
+}
+
+/** As scales, or as a table with every column. */
+function AsWhat({ table, onTable }: { table: boolean; onTable: (on: boolean) => void }) {
+  return (
+    <p className="mb-2 flex justify-end">
+      <Button weight="quiet" onClick={() => onTable(!table)}>
+        {table ? 'Show as scales' : 'Show as a table'}
+      </Button>
+    </p>
   )
 }
 
@@ -175,7 +190,7 @@ function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
             {t.abrasive && <span className="text-note font-normal text-over"> abrasive</span>}
           </th>
           <td className="px-3">{Say(t.kind)}</td>
-          <td className="px-3">{t.stiffness ?? 0}</td>
+          <td className="px-3">{t.stiffness ?? '–'}</td>
           <td className="px-3">{say(t.reach ?? 'fine')} grain</td>
           <td className="px-3">{t.dyed ? `dyed, washed ${t.timesWashed ?? 0} times` : 'undyed'}</td>
           <td className="px-3">{t.count ?? '–'}</td>

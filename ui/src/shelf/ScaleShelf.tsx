@@ -1,0 +1,226 @@
+import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { scalesQuery } from '../api/queries'
+import { Loading, Trouble } from '../parts/Notice'
+import { range, Say, say } from '../parts/words'
+
+type Bottle = Schemas['ScaleView']
+type Tool = Schemas['ToolFile']
+
+const acidMost = 2
+const alkaliMost = 13
+const stiffMost = 9
+/** What is not said of a brush, pad or block is taken as the worst its kind can be. */
+const unsaid = 7
+const soft = ['cloth', 'waffle-cloth', 'sponge', 'hand', 'applicator']
+const kinds = ['cloth', 'waffle-cloth', 'sponge', 'hand', 'brush', 'pad', 'block', 'applicator']
+
+const atPh = (ph: number) =>
+  (100 * (Math.min(alkaliMost, Math.max(acidMost, ph)) - acidMost)) / (alkaliMost - acidMost)
+const atStiffness = (stiffness: number) => (100 * stiffness) / stiffMost
+
+/** Every bottle as its pH on one shared rule: what its label's ratios come to, and where it is used. */
+export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
+  const scales = useQuery(scalesQuery)
+  if (scales.isPending) return <Loading what="the shelf" />
+  if (scales.isError) return <Trouble error={scales.error} again={() => void scales.refetch()} />
+  const shown = scales.data.filter((b) => fits(`${b.name} ${b.maker ?? ''} ${b.roles.map(say).join(' ')}`))
+  const usual = (b: Bottle) => b.ph.find((at) => at.usual)?.low ?? 99
+  const byPh = (a: Bottle, b: Bottle) => usual(a) - usual(b)
+  const cleans = shown.filter((b) => b.cleans).sort(byPh)
+  const stays = shown.filter((b) => !b.cleans)
+  return (
+    <div className="grid gap-3">
+      <Scale
+        label="Takes soil off"
+        count={cleans.length}
+        unit="pH on the surface, at the ratios of its label"
+        marks={[2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13].map((ph) => ({ at: atPh(ph), text: `${ph}` }))}
+      >
+        {cleans.map((bottle) => (
+          <Row
+            key={bottle.id}
+            to={`/shelf/products/${bottle.id}`}
+            name={bottle.name}
+            note={bottle.roles.map(say).join(', ')}
+            said={bottleSaid(bottle)}
+            end={
+              bottle.strength === undefined ? 'strength not said' : `strength ${tenth(bottle.strength)} of 10`
+            }
+          >
+            <PhBand bottle={bottle} />
+          </Row>
+        ))}
+      </Scale>
+      <section aria-label="Stays on" className="lying p-3">
+        <h2 className="text-do font-semibold">
+          Stays on <span className="text-body font-normal text-faint">{stays.length}</span>
+        </h2>
+        <ul className="grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
+          {stays.map((bottle) => (
+            <li key={bottle.id} className="border-b border-line py-1.5 leading-tight">
+              <Link
+                to={`/shelf/products/${bottle.id}`}
+                className="inline-flex min-h-6 items-center font-semibold text-ink"
+              >
+                {bottle.name}
+              </Link>
+              <span className="block text-note text-faint">{bottle.roles.map(say).join(', ')}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  )
+}
+
+const tenth = (v: number) => Math.round(v * 10) / 10
+
+function bottleSaid(bottle: Bottle): string {
+  const usual = bottle.ph.find((at) => at.usual)
+  if (usual?.low === undefined || usual.high === undefined) return 'pH not known'
+  return `pH ${range(tenth(usual.low), tenth(usual.high))} ${usual.ratio === 'ready' ? 'as it comes' : `at ${usual.ratio}`}`
+}
+
+/** The usual ratio as a block, the label's others as a line to where they come. */
+function PhBand({ bottle }: { bottle: Bottle }) {
+  const known = bottle.ph.filter((at) => at.low !== undefined && at.high !== undefined)
+  const usual = known.find((at) => at.usual)
+  if (!usual) return <span className="absolute inset-y-2 w-full hatched" aria-hidden="true" />
+  const low = Math.min(...known.map((at) => at.low ?? 7))
+  const high = Math.max(...known.map((at) => at.high ?? 7))
+  const from = atPh(usual.low ?? 7)
+  return (
+    <>
+      <span aria-hidden="true" className="absolute h-full w-px bg-line" style={{ left: `${atPh(7)}%` }} />
+      <span
+        aria-hidden="true"
+        className="absolute top-1/2 h-0.5 bg-ink/60"
+        style={{ left: `${atPh(low)}%`, width: `${atPh(high) - atPh(low)}%` }}
+      />
+      <span
+        aria-hidden="true"
+        className="absolute top-1/2 h-4 -translate-y-1/2 bg-needle"
+        style={{ left: `${from}%`, width: `max(6px, ${atPh(usual.high ?? 7) - from}%)` }}
+      />
+    </>
+  )
+}
+
+/** Every tool where it stands in stiffness; what is not said stands where it is taken to be. */
+export function ToolScales({ tools }: { tools: Tool[] }) {
+  const scrub = tools.filter((t) => kinds.includes(t.kind)).sort((a, b) => stiffness(a) - stiffness(b))
+  const others = tools.filter((t) => !kinds.includes(t.kind))
+  return (
+    <div className="grid gap-3">
+      <Scale
+        label="Works on the surface"
+        count={scrub.length}
+        unit="stiffness: 0 a fingertip, 3 soft horsehair, 6 a nylon pad, 9 metal"
+        marks={[0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((s) => ({ at: atStiffness(s), text: `${s}` }))}
+      >
+        {scrub.map((tool) => (
+          <Row
+            key={tool.id}
+            to={`/shelf/tools/${tool.id}`}
+            name={Say(tool.name)}
+            note={toolNote(tool)}
+            said={isSaid(tool) ? `stiffness ${stiffness(tool)}` : `not said, taken as ${unsaid}`}
+            end={tool.count === undefined ? '' : `${tool.count} here`}
+          >
+            <span
+              aria-hidden="true"
+              className={`absolute top-1/2 h-5 w-2 -translate-x-1/2 -translate-y-1/2 ${isSaid(tool) ? 'bg-needle' : 'border-2 border-dashed border-needle bg-paper'}`}
+              style={{ left: `${atStiffness(stiffness(tool))}%` }}
+            />
+          </Row>
+        ))}
+      </Scale>
+      {others.length > 0 && (
+        <section aria-label="Beside the surface" className="lying p-3">
+          <h2 className="text-do font-semibold">
+            Beside the surface <span className="text-body font-normal text-faint">{others.length}</span>
+          </h2>
+          <ul className="flex flex-wrap gap-x-6">
+            {others.map((tool) => (
+              <li key={tool.id}>
+                <Link to={`/shelf/tools/${tool.id}`} className="inline-flex min-h-11 items-center text-ink">
+                  {Say(tool.name)}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  )
+}
+
+const isSaid = (tool: Tool) => tool.stiffness !== undefined || soft.includes(tool.kind)
+const stiffness = (tool: Tool) => tool.stiffness ?? (soft.includes(tool.kind) ? 0 : unsaid)
+
+const toolNote = (tool: Tool) =>
+  [say(tool.kind), `${say(tool.reach ?? 'fine')} grain`, tool.abrasive && 'abrasive', tool.dyed && 'dyed']
+    .filter(Boolean)
+    .join(', ')
+
+/** Rows on one shared rule. */
+function Scale(props: {
+  label: string
+  count: number
+  unit: string
+  marks: { at: number; text: string }[]
+  children: ReactNode
+}) {
+  return (
+    <section aria-label={props.label} className="lying p-3">
+      <h2 className="text-do font-semibold">
+        {props.label} <span className="text-body font-normal text-faint">{props.count}</span>
+      </h2>
+      <p className="text-note text-faint">{props.unit}</p>
+      <div className={columns} aria-hidden="true">
+        <div className="relative col-start-1 h-5 sm:col-start-2">
+          {props.marks.map((m) => (
+            <span
+              key={m.text}
+              className="absolute -translate-x-1/2 text-note text-faint tabular-nums"
+              style={{ left: `${m.at}%` }}
+            >
+              {m.text}
+            </span>
+          ))}
+        </div>
+      </div>
+      <ul>{props.children}</ul>
+    </section>
+  )
+}
+
+const columns = 'grid gap-x-5 px-2 sm:grid-cols-[17rem_minmax(0,1fr)_13rem] sm:px-0'
+
+function Row(props: {
+  to: string
+  name: string
+  note: string
+  said: string
+  end: string
+  children: ReactNode
+}) {
+  return (
+    <li className={`${columns} items-center border-b border-line py-1`}>
+      <p className="grid leading-tight">
+        <Link to={props.to} className="inline-flex min-h-6 items-center font-semibold text-ink">
+          {props.name}
+        </Link>
+        <span className="text-note text-faint">{props.note}</span>
+      </p>
+      <div className="relative h-6 border-x border-line bg-piece">{props.children}</div>
+      <p className="flex flex-wrap justify-between gap-x-3 text-note sm:grid sm:justify-start">
+        <span className="font-semibold">{props.said}</span>
+        <span className="text-faint">{props.end}</span>
+      </p>
+    </li>
+  )
+}
