@@ -1716,6 +1716,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/handover/logbook.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["logbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/damage": {
         parameters: {
             query?: never;
@@ -2010,6 +2026,13 @@ export interface components {
             fleet?: components["schemas"]["FleetView"];
             likelySame: components["schemas"]["VehicleLine"][];
         };
+        Papers: {
+            address?: string;
+            contact?: string;
+            terms?: string;
+            /** Format: int32 */
+            quoteDays?: number;
+        };
         Person: {
             name: string;
             coats: boolean;
@@ -2040,6 +2063,7 @@ export interface components {
             houseRules?: {
                 [key: string]: string;
             };
+            papers?: components["schemas"]["Papers"];
             /** Format: int32 */
             version?: number;
         };
@@ -2303,6 +2327,8 @@ export interface components {
             contactMin?: number;
             /** Format: int32 */
             passes?: number;
+            /** Format: int32 */
+            stiffness?: number;
             coated?: boolean;
         };
         JobDetail: {
@@ -2668,6 +2694,8 @@ export interface components {
             afterPercent: number;
             /** Format: int32 */
             unknownVisits: number;
+            /** Format: int32 */
+            brushedPercent?: number;
         };
         FinishStepFile: {
             role: string;
@@ -2845,6 +2873,8 @@ export interface components {
             areaM2: number;
             /** Format: int64 */
             windowS: number;
+            /** Format: int64 */
+            cooledS?: number;
             startAllowed: boolean;
         };
         SpanFile: {
@@ -7441,6 +7471,30 @@ export interface operations {
         };
     };
     pdf_2: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    logbook: {
         parameters: {
             query?: {
                 paper?: string;

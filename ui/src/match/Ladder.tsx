@@ -181,23 +181,34 @@ function Laid({ step, names }: { step: Schemas['FinishStepFile']; names: Names }
 /** Alkali and acid beyond the routine window: what the year had, what this adds, what it stands. */
 export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) {
   if (!answer.exposure) return null
-  const { before, plan, allowance, beforePercent, afterPercent, unknownVisits } = answer.exposure
+  const { before, plan, allowance, beforePercent, afterPercent, unknownVisits, brushedPercent } =
+    answer.exposure
   const spent = before + plan > allowance
+  const counts = before + plan > 0
   const had = Math.min(100, beforePercent)
   return (
     <section aria-label="Exposure" className="lying p-3">
       <h2 className="text-do">Exposure this year</h2>
-      <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="mt-2 h-4 w-full" aria-hidden="true">
-        <rect width="100" height="10" fill="var(--piece)" />
-        <rect width={had} height="10" fill="var(--faint)" />
-        <rect x={had} width={Math.min(100, afterPercent) - had} height="10" fill="var(--needle)" />
-      </svg>
-      <p className={`mt-1 ${spent ? 'text-over' : ''}`}>
-        {allowance > 0
-          ? `${beforePercent} % of the year’s allowance before, ${afterPercent} % after this plan`
-          : 'This finish has no allowance beyond its routine window'}
-        {spent && ': spent.'}
-      </p>
+      {counts && (
+        <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="mt-2 h-4 w-full" aria-hidden="true">
+          <rect width="100" height="10" fill="var(--piece)" />
+          <rect width={had} height="10" fill="var(--faint)" />
+          <rect x={had} width={Math.min(100, afterPercent) - had} height="10" fill="var(--needle)" />
+        </svg>
+      )}
+      {counts && (
+        <p className={`mt-1 ${spent ? 'text-over' : ''}`}>
+          {allowance > 0
+            ? `Alkali and acid: ${beforePercent} % of the year’s allowance before, ${afterPercent} % after this plan`
+            : 'This finish stands nothing outside its routine pH'}
+          {spent && ': spent.'}
+        </p>
+      )}
+      {brushedPercent !== undefined && (
+        <p className={`mt-1 ${brushedPercent > 100 ? 'text-over' : ''}`}>
+          Brushing: {brushedPercent} % of what it stands in a year, after this plan.
+        </p>
+      )}
       {unknownVisits > 0 && (
         <p className="text-note text-faint">
           {plural(unknownVisits, 'visit')} of this year not written down well enough to count.

@@ -181,6 +181,7 @@ public final class ASurface {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 true));
     return this;
   }

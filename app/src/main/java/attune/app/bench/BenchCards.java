@@ -35,6 +35,9 @@ import java.util.stream.Stream;
 final class BenchCards {
   private static final int DAY_S = 86_400;
 
+  /** What sits no longer than this is wiped as it is laid. */
+  private static final int AT_ONCE_S = 5;
+
   private final StepWords words;
   private final StepCautions cautions;
 
@@ -43,7 +46,9 @@ final class BenchCards {
         plan.surfaces().stream()
             .collect(Collectors.toMap(PlannedSurfaceFile::surfaceId, Function.identity()));
     Places places = Places.of(labels, job.surfaces());
-    this.words = new StepWords(job, surfaces, shelf, places);
+    this.words =
+        new StepWords(
+            job, surfaces, plan.rounds() == null ? List.of() : plan.rounds(), shelf, places);
     this.cautions = new StepCautions(surfaces, shelf, places, told);
   }
 
@@ -165,7 +170,13 @@ final class BenchCards {
       String sits =
           from.isPresent() || dwellS == null || wipeByS == null || wipeByS >= DAY_S
               ? null
-              : "Sits " + RunWords.time(dwellS) + ", wiped by " + RunWords.time(wipeByS) + ".";
+              : dwellS < AT_ONCE_S
+                  ? "Wiped at once."
+                  : "Sits "
+                      + RunWords.lasting(dwellS)
+                      + ", wiped within "
+                      + RunWords.lasting(wipeByS)
+                      + ".";
       return Stream.of(sits, note).filter(Objects::nonNull);
     }
   }
@@ -180,7 +191,7 @@ final class BenchCards {
     }
     // as the treatment says: the plan's own times hold the turns of its neighbours too
     int dwell = (int) step.rung().get().dwellS().min();
-    int wipeBy = (int) Math.max(dwell, Math.min(DAY_S, step.rung().get().sections().windowS()));
+    int wipeBy = (int) Math.max(dwell, Math.min(DAY_S, step.rung().get().sections().workedS()));
     String note = null;
     Window window = windows.get(step.task().surfaceIds().get(0));
     if (window != null) {

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
  */
 record Places(Map<String, String> labels, Map<String, String> zones) {
   private static final int BY_NAME = 3;
+  private static final String CABIN = "The cabin";
   private static final int READABLE = 8;
 
   static Places of(Map<String, String> labels, List<SurfaceFile> surfaces) {
@@ -38,14 +39,17 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
     if (panels.size() <= BY_NAME) {
       return panels.stream().map(this::label).collect(Collectors.joining("; "));
     }
+    String in = in(panels);
+    return (in.equals(CABIN) ? "" : in + ", ") + panels.size() + " panels";
+  }
+
+  /** Where they are, uncounted: their zones, or the cabin where those are many. */
+  String in(List<String> panels) {
     List<String> in =
         panels.stream().map(id -> zones.getOrDefault(id, label(id))).distinct().toList();
     return in.size() <= BY_NAME
         ? in.stream().map(Places::words).collect(Collectors.joining("; "))
-            + ", "
-            + panels.size()
-            + " panels"
-        : panels.size() + " panels";
+        : CABIN;
   }
 
   static String words(String code) {

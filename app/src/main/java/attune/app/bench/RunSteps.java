@@ -169,7 +169,7 @@ final class RunSteps {
         like.roundId(),
         wet ? from.plusSeconds(rung.dwellS().min()).toString() : null,
         wet
-            ? from.plusSeconds(Math.max(rung.dwellS().min(), rung.sections().windowS())).toString()
+            ? from.plusSeconds(Math.max(rung.dwellS().min(), rung.sections().workedS())).toString()
             : null,
         List.of(like.id()),
         null);

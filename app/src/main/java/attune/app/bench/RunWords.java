@@ -8,6 +8,8 @@ import jakarta.annotation.Nullable;
 /** What is asked and said at the bench, in the shop's words. */
 final class RunWords {
   private static final int MINUTE = 60;
+  private static final int HALF = 30;
+  private static final int HOUR = 3600;
 
   private RunWords() {}
 
@@ -45,14 +47,22 @@ final class RunWords {
     if (Math.abs(nowS - plannedS) * 10 < plannedS) {
       return null;
     }
-    return "The air changed: wipe by "
-        + time(nowS)
+    return "The air changed: wipe within "
+        + lasting(nowS)
         + " instead of "
-        + time(plannedS)
+        + lasting(plannedS)
         + (window.sections() > 1 ? ", in " + window.sections() + " sections." : ".");
   }
 
-  static String time(int seconds) {
-    return "%d:%02d".formatted(seconds / MINUTE, seconds % MINUTE);
+  /** So long in words, which nobody takes for a time of the clock. */
+  static String lasting(int seconds) {
+    if (seconds < 2 * MINUTE) {
+      return seconds + " s";
+    }
+    if (seconds < HOUR) {
+      int rest = seconds % MINUTE / HALF * HALF;
+      return seconds / MINUTE + " min" + (rest > 0 ? " " + rest + " s" : "");
+    }
+    return Math.round(seconds / (double) HOUR) + " h";
   }
 }

@@ -29,15 +29,23 @@ final class StepWords {
 
   private final JobFile job;
   private final Map<String, PlannedSurfaceFile> surfaces;
+  private final List<RoundFile> rounds;
   private final Shelf shelf;
   private final Places places;
 
   /**
    * @param surfaces by id
+   * @param rounds in the order they are worked; empty for a plan made before there were any
    */
-  StepWords(JobFile job, Map<String, PlannedSurfaceFile> surfaces, Shelf shelf, Places places) {
+  StepWords(
+      JobFile job,
+      Map<String, PlannedSurfaceFile> surfaces,
+      List<RoundFile> rounds,
+      Shelf shelf,
+      Places places) {
     this.job = job;
     this.surfaces = surfaces;
+    this.rounds = rounds;
     this.shelf = shelf;
     this.places = places;
   }
@@ -57,7 +65,7 @@ final class StepWords {
         round.id(),
         round.zone(),
         title(round.step(), round.id()),
-        round.zone().equals(CABIN) ? places.of(round.surfaceIds()) : Places.words(round.zone()),
+        round.zone().equals(CABIN) ? places.in(round.surfaceIds()) : Places.words(round.zone()),
         means,
         round.surfaceIds(),
         round.technique().stream()
@@ -276,32 +284,57 @@ final class StepWords {
       return List.of(
           "Fit it as its maker says; airbags, belts and wiring are a licensed workshop's.");
     }
-    return finishStep(task).map(this::finish).orElse(List.of());
+    return finishStep(task).map(f -> finish(f, coat(task))).orElse(List.of());
   }
 
-  private List<String> finish(FinishStepFile f) {
+  /** Which coat of its panel a task is, from 1: coats are rounds of their own. */
+  private int coat(TaskFile task) {
+    List<String> coats =
+        rounds.stream()
+            .filter(round -> round.step().equals(task.step()))
+            .filter(round -> round.surfaceIds().containsAll(task.surfaceIds()))
+            .map(RoundFile::id)
+            .toList();
+    return Math.max(1, coats.indexOf(task.roundId()) + 1);
+  }
+
+  private List<String> finish(FinishStepFile f, int coat) {
+    boolean last = coat >= f.coats();
+    boolean mists = f.levelTo() == null;
+    String ml = Math.round(10 * f.doseMl() / Math.max(1, f.coats())) / 10.0 + " ml";
     List<String> lines = new ArrayList<>();
     lines.add(
-        name(f.productId())
-            + ", "
-            + f.doseMl()
-            + " ml on the "
-            + tool(f.applicatorId())
-            + ", never sprayed.");
+        mists
+            ? name(f.productId())
+                + ", "
+                + ml
+                + " misted on, with the "
+                + tool(f.applicatorId())
+                + "."
+            : name(f.productId())
+                + ", "
+                + ml
+                + " on the "
+                + tool(f.applicatorId())
+                + ", never sprayed.");
     lines.add(
-        (f.coats() == 1 ? "One thin coat" : f.coats() + " thin coats")
-            + ", to "
-            + f.levelTo()
+        (f.coats() == 1 ? "One thin coat" : "Coat " + coat + " of " + f.coats() + ", thin")
+            + (mists || !last ? "" : ", to " + f.levelTo())
             + ".");
     if (f.flashS() != null) {
       lines.add(
           "Flashes "
-              + RunWords.time((int) f.flashS().min())
+              + RunWords.lasting((int) f.flashS().min())
               + " to "
-              + RunWords.time((int) f.flashS().max())
+              + RunWords.lasting((int) f.flashS().max())
               + ", then it is levelled.");
     } else if (f.absorbS() != null) {
-      lines.add("Left " + RunWords.time(f.absorbS()) + " to be taken up, then levelled.");
+      lines.add(
+          "Left "
+              + RunWords.lasting(f.absorbS())
+              + (last ? " to go in, then levelled." : " to go in; the next coat goes over it."));
+    } else if (mists) {
+      lines.add("Blot it up and leave it to stand; nothing is levelled on nap.");
     }
     return lines;
   }

@@ -492,5 +492,6 @@ public record JobFile(
       @Nullable Double ph,
       @Nullable Double contactMin,
       @Nullable Integer passes,
+      @Nullable Integer stiffness,
       @Nullable Boolean coated) {}
 }

@@ -130,7 +130,8 @@ public class JobReader {
     return own == null ? house : own.or(house);
   }
 
-  private static Craft craft(JobFile file) {
+  /** What is worked on, by its layout. */
+  public static Craft craft(JobFile file) {
     String layout = file.vehicle() == null ? null : file.vehicle().layout();
     return "light-aircraft".equals(layout)
         ? Craft.AIRCRAFT
@@ -474,6 +475,7 @@ public class JobReader {
                     Optional.ofNullable(f.ph()),
                     Optional.ofNullable(f.contactMin()),
                     Optional.ofNullable(f.passes()),
+                    Optional.ofNullable(f.stiffness()),
                     Boolean.TRUE.equals(f.coated())));
   }
 

@@ -62,14 +62,18 @@ public record PlanFile(
    * @param plan what the first rung adds
    * @param beforePercent of the year's allowance
    * @param afterPercent of it, after this plan
+   * @param brushedPercent share of a year's brushing beyond what it stands every time, after this
+   *     plan; null where there is none
    */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
   public record ExposureFile(
       double before,
       double plan,
       double allowance,
       int beforePercent,
       int afterPercent,
-      int unknownVisits) {}
+      int unknownVisits,
+      @Nullable Integer brushedPercent) {}
 
   /** One rung of a ladder. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -109,8 +113,21 @@ public record PlanFile(
   /** Whole numbers from and to. */
   public record RangeFile(int low, int high) {}
 
-  /** How a surface is cut into sections. */
-  public record SectionsFile(int count, double areaM2, long windowS, boolean startAllowed) {}
+  /**
+   * How a surface is cut into sections.
+   *
+   * @param windowS as it stands
+   * @param cooledS once it has cooled; left out where it may be begun as it stands
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record SectionsFile(
+      int count, double areaM2, long windowS, @Nullable Long cooledS, boolean startAllowed) {
+
+    /** The window it is worked in: what is too hot now has cooled by then. */
+    public long workedS() {
+      return cooledS == null ? windowS : cooledS;
+    }
+  }
 
   /** One finishing product on one surface. */
   @JsonInclude(JsonInclude.Include.NON_NULL)

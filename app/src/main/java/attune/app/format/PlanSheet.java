@@ -5,7 +5,6 @@ import attune.core.match.Rung;
 import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
 import attune.core.plan.CautionSteps;
-import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
@@ -21,6 +20,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -32,6 +33,9 @@ import java.util.stream.Collectors;
 
 /** A visit as a page of plain text a person can work by, from the first line to the last. */
 public final class PlanSheet {
+  /** Zones a part is found in without their being named. */
+  private static final Set<String> ALONE = Set.of("Floor", "Overhead");
+
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
@@ -40,6 +44,7 @@ public final class PlanSheet {
 
   private final Plan plan;
   private final TechniqueTable technique;
+  private final Map<List<TechniqueTable.Line>, Integer> handsAt = new HashMap<>();
   private final Shelf shelf;
   private final StringBuilder page = new StringBuilder();
   private final Set<String> told = new LinkedHashSet<>();
@@ -171,8 +176,18 @@ public final class PlanSheet {
                 round.waitS() >= 60 ? " and " + length(round.waitS() / 60) + " standing by" : ""));
     means(round, panels).ifPresent(text -> under(text));
     panels(round, panels);
-    technique.of(round, panels).forEach(t -> under(t.text()));
+    hands(number, technique.of(round, panels));
     cautions(round, panels).forEach(text -> under("! " + text));
+  }
+
+  /** What the hands do, in full the first time and by the number of that step after it. */
+  private void hands(int number, List<TechniqueTable.Line> lines) {
+    Integer before = lines.isEmpty() ? null : handsAt.putIfAbsent(lines, number);
+    if (before == null) {
+      lines.forEach(line -> under(line.text()));
+    } else {
+      under("Hands as in step " + before + ".");
+    }
   }
 
   private void under(String text) {
@@ -184,11 +199,18 @@ public final class PlanSheet {
       return Optional.empty();
     }
     List<String> parts = new ArrayList<>();
+    if (round.step() == Step.RESIDUE && round.productId().isEmpty()) {
+      parts.add(Product.WATER.name());
+    }
     round.productId().ifPresent(id -> parts.add(name(id)));
     round.ratio().map(r -> r.equals("ready") ? "as it comes" : r).ifPresent(parts::add);
     round.toolId().ifPresent(id -> parts.add(name(id)));
     if (Step.CLEAN == round.step() || Step.TEXTILE == round.step()) {
-      worked(round, panels.get(0)).map(Rung::treatment).ifPresent(t -> parts.add(laid(t)));
+      panels.stream()
+          .flatMap(panel -> worked(round, panel).stream())
+          .map(Rung::treatment)
+          .max(Comparator.comparing(Treatment::applyTo))
+          .ifPresent(t -> parts.add(laid(t)));
     }
     amount(round, panels).ifPresent(parts::add);
     return Optional.of(String.join(", ", parts) + ".");
@@ -220,7 +242,7 @@ public final class PlanSheet {
             .flatMap(p -> p.finishSteps().stream())
             .filter(s -> s.step() == round.step())
             .filter(s -> round.productId().filter(s.product().id()::equals).isPresent())
-            .mapToDouble(FinishStep::doseMl)
+            .mapToDouble(s -> s.doseMl() / s.coats())
             .sum();
     return ml > 0 ? Optional.of(ml(ml) + " here") : Optional.empty();
   }
@@ -252,9 +274,11 @@ public final class PlanSheet {
   private static String place(SurfacePlan panel) {
     String zone = words(panel.surface().zone());
     String part = words(panel.surface().part()).toLowerCase(Locale.ROOT);
-    return part.startsWith(zone.toLowerCase(Locale.ROOT))
-        ? words(panel.surface().part())
-        : zone + " " + part;
+    String last = zone.substring(zone.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT) + " ";
+    if (part.startsWith(zone.toLowerCase(Locale.ROOT)) || ALONE.contains(zone)) {
+      return words(panel.surface().part());
+    }
+    return zone + " " + (part.startsWith(last) ? part.substring(last.length()) : part);
   }
 
   private static String wipes(SurfacePlan panel) {

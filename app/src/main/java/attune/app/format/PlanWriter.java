@@ -216,7 +216,10 @@ public class PlanWriter {
   private static ExposureFile exposure(SurfacePlan plan) {
     Ledger ledger = plan.match().place().ledger();
     double adds = plan.match().exposure();
-    return ledger.spent() == 0 && adds == 0 && ledger.unknownVisits() == 0
+    double brushed =
+        ledger.brushed().spent()
+            + plan.match().ladder().stream().limit(1).mapToDouble(r -> brushed(ledger, r)).sum();
+    return ledger.spent() == 0 && adds == 0 && ledger.unknownVisits() == 0 && brushed == 0
         ? null
         : new ExposureFile(
             round(ledger.spent(), 1),
@@ -224,7 +227,12 @@ public class PlanWriter {
             ledger.allowance(),
             ledger.percent(ledger.spent()),
             ledger.percent(ledger.spent() + adds),
-            ledger.unknownVisits());
+            ledger.unknownVisits(),
+            brushed == 0 ? null : ledger.brushed().percent(brushed));
+  }
+
+  private static double brushed(Ledger ledger, Rung rung) {
+    return ledger.brushed().adds(rung.treatment().tool().stiffness(), rung.verdict().passes());
   }
 
   /** A remover stands behind the ladder: it meets its stain once the panel is clean. */
@@ -277,7 +285,12 @@ public class PlanWriter {
                 r ->
                     r.code() == ReasonCode.SURFACE_TOO_HOT
                         || (r.code() == ReasonCode.WINDOW_TOO_SHORT && !s.fits()));
-    return new SectionsFile(s.count(), round(s.areaM2(), 3), seconds(s.windowS()), !blocked);
+    return new SectionsFile(
+        s.count(),
+        round(s.areaM2(), 3),
+        seconds(s.nowS()),
+        s.nowS() < s.windowS() ? seconds(s.windowS()) : null,
+        !blocked);
   }
 
   private static long seconds(double s) {

@@ -11,7 +11,6 @@ import attune.app.jobs.JobService;
 import attune.app.readings.SheenOfJobs;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +49,7 @@ class RunsOfVisits {
                   record.plannedMin(),
                   record.workedMin(),
                   came(record, plan, bench.shelfOf(jobId), labels),
-                  exposure(plan, labels),
+                  exposure(plan, record, labels),
                   sheens.of(jobId, labels));
             });
   }
@@ -121,18 +120,32 @@ class RunsOfVisits {
     return good.isEmpty() || bad.isEmpty() ? good + bad : good + "; " + bad;
   }
 
-  private static List<String> exposure(PlanFile plan, Map<String, String> labels) {
-    return plan.surfaces().stream()
-        .filter(s -> s.exposure() != null && s.exposure().afterPercent() > 0)
-        .sorted(
-            Comparator.comparing((PlannedSurfaceFile s) -> s.exposure().afterPercent()).reversed())
+  /** What the passes made took of each panel's year, the most of it first. */
+  private static List<String> exposure(
+      PlanFile plan, RunRecord record, Map<String, String> labels) {
+    Map<String, Integer> spent = new LinkedHashMap<>();
+    for (PlannedSurfaceFile s : plan.surfaces()) {
+      if (s.exposure() != null && s.exposure().allowance() > 0 && !s.ladder().isEmpty()) {
+        double made = (double) passes(record, s.surfaceId()) / s.ladder().get(0).passes().low();
+        double after = s.exposure().before() + made * s.exposure().plan();
+        int percent = (int) Math.round(100 * after / s.exposure().allowance());
+        if (made > 0 && percent > 0) {
+          spent.put(labels.getOrDefault(s.surfaceId(), s.surfaceId()), percent);
+        }
+      }
+    }
+    return spent.entrySet().stream()
+        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
         .limit(NAMED)
-        .map(
-            s ->
-                labels.getOrDefault(s.surfaceId(), s.surfaceId())
-                    + ": "
-                    + s.exposure().afterPercent()
-                    + " % of the year's allowance")
+        .map(e -> e.getKey() + ": " + e.getValue() + " % of the year's allowance")
         .toList();
+  }
+
+  private static int passes(RunRecord record, String surfaceId) {
+    return record.steps().stream()
+        .filter(s -> CLEANS.contains(s.step()) && s.surfaceId().equals(surfaceId))
+        .filter(s -> s.rung() == 1)
+        .mapToInt(StepTime::passes)
+        .sum();
   }
 }

@@ -15,11 +15,13 @@ import attune.app.shelf.StockService;
 import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.shelf.Tool;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -49,14 +51,28 @@ public class VisitNotes {
   /** Notes a job once, from the plan its run was started on. */
   public void note(UUID jobId) {
     JobDetail job = jobs.get(jobId);
+    List<Treatment> used = used(jobId);
+    vehicles.note(job.vehicleId(), jobId, used);
+    stock.draw(jobId, drawn(bench.plan(jobId).orElseThrow(), used));
+  }
+
+  /** What was used on each panel, as ticked so far. */
+  @Transactional(readOnly = true)
+  public List<Treatment> used(UUID jobId) {
+    JobDetail job = jobs.get(jobId);
     PlanFile plan = bench.plan(jobId).orElseThrow();
     List<BenchTask> tasks = bench.view(jobId).tasks();
-    LocalDateTime when =
+    Optional<LocalDateTime> done =
         tasks.stream()
             .filter(task -> task.doneAt() != null)
             .map(BenchTask::doneAt)
-            .max(LocalDateTime::compareTo)
-            .orElseThrow();
+            .max(LocalDateTime::compareTo);
+    return done.map(when -> used(job, plan, tasks, when)).orElse(List.of());
+  }
+
+  private List<Treatment> used(
+      JobDetail job, PlanFile plan, List<BenchTask> tasks, LocalDateTime when) {
+    UUID jobId = job.id();
     Shelf shelf = bench.shelfOf(jobId);
     List<Treatment> used = new ArrayList<>();
     for (PlannedSurfaceFile surface : plan.surfaces()) {
@@ -75,8 +91,7 @@ public class VisitNotes {
           .map(step -> finished(jobId, surface.surfaceId(), panel, when, step, shelf))
           .forEach(used::add);
     }
-    vehicles.note(job.vehicleId(), jobId, used);
-    stock.draw(jobId, drawn(plan, used));
+    return used;
   }
 
   /** What went out of the bottles: of each product used anywhere, the planned amount. */
@@ -141,6 +156,7 @@ public class VisitNotes {
             : (rung.effectivePh().low() + rung.effectivePh().high()) / 2,
         rung.dwellS().max() / SECONDS,
         passes,
+        shelf.findTool(rung.toolId()).map(Tool::stiffness).orElse(null),
         false);
   }
 
@@ -158,6 +174,7 @@ public class VisitNotes {
         null,
         null,
         step.coats(),
+        null,
         step.step().equals("coat"));
   }
 

@@ -28,6 +28,7 @@ final class EarlierVisits {
         t.ph(),
         t.contactMin(),
         t.passes(),
+        t.stiffness(),
         t.coated());
   }
 }

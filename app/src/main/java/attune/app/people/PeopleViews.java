@@ -127,6 +127,7 @@ public final class PeopleViews {
    *
    * @param step of the plan, such as clean or coat
    * @param ph on the surface, where it was known
+   * @param stiffness of the tool, 0 to 10, where one was worked with
    */
   public record Treatment(
       UUID jobId,
@@ -140,5 +141,6 @@ public final class PeopleViews {
       @Nullable Double ph,
       @Nullable Double contactMin,
       @Nullable Integer passes,
+      @Nullable Integer stiffness,
       boolean coated) {}
 }

@@ -45,6 +45,7 @@ class TreatmentEntity {
   private Double contactMin;
 
   private Integer passes;
+  private Integer stiffness;
 
   @Column(nullable = false)
   private boolean coated;
@@ -65,6 +66,7 @@ class TreatmentEntity {
     this.ph = t.ph();
     this.contactMin = t.contactMin();
     this.passes = t.passes();
+    this.stiffness = t.stiffness();
     this.coated = t.coated();
   }
 
@@ -81,6 +83,7 @@ class TreatmentEntity {
         ph,
         contactMin,
         passes,
+        stiffness,
         coated);
   }
 }

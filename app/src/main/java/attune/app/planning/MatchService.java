@@ -179,7 +179,7 @@ class MatchService {
         verdict.passes() >= Demand.NEVER ? null : verdict.passes(),
         verdict.sections().count(),
         verdict.sections().areaM2(),
-        (long) Math.min(86_400, verdict.sections().windowS()),
+        (long) Math.min(86_400, verdict.sections().nowS()),
         !blocked,
         soil(matcher().soilLeft(place, verdict)));
   }

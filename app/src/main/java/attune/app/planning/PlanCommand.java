@@ -70,8 +70,11 @@ public final class PlanCommand {
                 JobReader.decisionsOf(file, job.shelf()),
                 JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures())));
     return sheet
-        ? PlanSheet.of(
-            plan, file.vehicle() == null ? "" : file.vehicle().label(), reference.technique())
+        ? PlanSheet.of(plan, vehicle(file), reference.technique())
         : new PlanWriter(reference.technique()).text(plan);
+  }
+
+  private static String vehicle(JobFile file) {
+    return file.vehicle() == null || file.vehicle().label() == null ? "" : file.vehicle().label();
   }
 }

@@ -18,6 +18,7 @@ import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.colour.SheenReading;
 import attune.core.material.Finish;
+import attune.core.measure.DilutedPh.Known;
 import attune.core.measure.PenReading;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
@@ -33,6 +34,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -108,7 +110,8 @@ class ReadingService {
     boolean byHand = request.value() != null || request.colour() != null;
     Measured measured = byHand ? typed(instrument, request) : measured(instrument, target);
     Optional<String> notYet = tooEarly(instrument, target);
-    Optional<PhInterval> expected = expected(instrument, target);
+    Optional<PhInterval> expected = expected(instrument, target, Known::asLabelled);
+    Optional<PhInterval> before = expected(instrument, target, Known::asMeasured);
     ReadingEntity reading =
         readings.saveAndFlush(
             new ReadingEntity(target, instrument, measured, notYet.orElse(null), now()));
@@ -116,12 +119,13 @@ class ReadingService {
       write(instrument, target, measured.value());
     }
     return instrument == Instrument.PH
-        ? reading.view().saying(PenReading.says(measured.value(), expected))
+        ? reading.view().saying(PenReading.says(measured.value(), expected, before))
         : said(reading.view(), finishes(jobId));
   }
 
-  /** What label and water would make of a mix, pens aside. */
-  private Optional<PhInterval> expected(Instrument instrument, Target target) {
+  /** What a mix should be: by label and water, or by earlier readings alone. */
+  private Optional<PhInterval> expected(
+      Instrument instrument, Target target, UnaryOperator<Known> by) {
     if (instrument != Instrument.PH) {
       return Optional.empty();
     }
@@ -130,10 +134,7 @@ class ReadingService {
         .findProduct(target.productId())
         .flatMap(
             product ->
-                reference
-                    .rulebook()
-                    .ph()
-                    .of(product.ph().asLabelled(), Ratio.parse(target.ratio())));
+                reference.rulebook().ph().of(by.apply(product.ph()), Ratio.parse(target.ratio())));
   }
 
   /** Takes a reading out again, as after a slip of the finger; the survey has its own undo. */

@@ -412,7 +412,7 @@ class BenchApiTest {
             ",\"detail\":{\"air\":{\"airTempC\":38,\"relativeHumidity\":0.2,\"airSpeedMs\":0.6}}"));
     JsonNode hot = task("clean-fl-cushion-centre");
     assertThat(hot.get("wipeByS").asInt()).isLessThan(before);
-    assertThat(hot.get("lines").toString()).contains("The air changed: wipe by");
+    assertThat(hot.get("lines").toString()).contains("The air changed: wipe within");
     Answer judged =
         api.tellRaw(
             job,
@@ -451,5 +451,34 @@ class BenchApiTest {
         .contains("Put right: 250.0 ml.", "it was more");
     assertThat(record.at("/used/0/ml").asDouble()).isGreaterThan(20);
     clock.pass(Duration.ofHours(-12));
+  }
+
+  @Test
+  void aSecondCoatIsTakenFromTheSameDoseAndOnlyItIsLevelled(Api api) {
+    String job = api.surveyedJob("Two coats");
+    api.find(job, "\"feel\":\"dry\"", "fl-cushion-centre");
+    api.find(
+        job, "\"finish\":\"screen/coated\",\"soil\":\"light\",\"wear\":\"intact\"", "dash-screen");
+    api.post("/api/v1/jobs/" + job + "/bench");
+    assertThat(lines(api, job, "condition-fl-cushion-centre"))
+        .contains("Coat 1 of 2, thin.", "the next coat goes over it");
+    assertThat(lines(api, job, "condition-2-fl-cushion-centre"))
+        .contains("Coat 2 of 2, thin, to matt.", "then levelled")
+        .startsWith(lines(api, job, "condition-fl-cushion-centre").split(" ml")[0]);
+    assertThat(lines(api, job, "clean-dash-screen")).contains("Wiped at once.");
+    for (JsonNode task : api.get("/api/v1/jobs/" + job + "/bench").json().get("tasks")) {
+      assertThat(task.get("lines").toString())
+          .doesNotContain("null")
+          .doesNotContainPattern("\\d:\\d\\d[^0-9]*(wiped|taken)");
+    }
+  }
+
+  private static String lines(Api api, String job, String task) {
+    for (JsonNode one : api.get("/api/v1/jobs/" + job + "/bench").json().get("tasks")) {
+      if (one.get("id").asString().equals(task)) {
+        return String.join(" ", one.get("lines").valueStream().map(JsonNode::asString).toList());
+      }
+    }
+    throw new AssertionError("no step " + task);
   }
 }

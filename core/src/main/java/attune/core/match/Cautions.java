@@ -7,6 +7,7 @@ import static attune.core.match.Reason.SetBy.SAFETY;
 import static attune.core.match.Reason.SetBy.SOIL;
 
 import attune.core.match.Reason.SetBy;
+import attune.core.match.Treatment.ApplyTo;
 import attune.core.material.Role;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
@@ -66,6 +67,7 @@ final class Cautions {
     cautions.totalWet(ladder, figures);
     hand.forEach(reason -> cautions.byCode.put(reason.code(), reason));
     cautions.exposure(spends);
+    cautions.brushing(ladder);
     cautions.electric();
     cautions.surroundings();
     cautions.condition();
@@ -102,6 +104,27 @@ final class Cautions {
             : place.ledger().allowance() == 0
                 ? "It stands nothing beyond its routine pH: what is stronger was left out."
                 : "What is stronger was left out: it would spend the year's allowance at once.");
+  }
+
+  private void brushing(List<Rung> ladder) {
+    Abrasion brushed = place.ledger().brushed();
+    ladder.stream()
+        .findFirst()
+        .map(
+            rung ->
+                brushed.spent()
+                    + brushed.adds(rung.treatment().tool().stiffness(), rung.verdict().passes()))
+        .filter(spent -> brushed.spent() > 0 && spent > brushed.allowance())
+        .ifPresent(
+            spent ->
+                add(
+                    true,
+                    ReasonCode.EXPOSURE_SPENT,
+                    FINISH,
+                    ProductRules.text(
+                        "Brushed to %d %% of what it stands in a year: nothing over stiffness %d as"
+                            + " the regular way.",
+                        brushed.percent(spent), brushed.ceiling())));
   }
 
   private void totalWet(List<Rung> ladder, Figures figures) {
@@ -291,7 +314,10 @@ final class Cautions {
     add(wet, GLOVES);
     add(wet, TEST_SPOT);
     add(
-        wet && !surface.isGrip() && surface.role() != Role.SCREEN && !place.finish().hasNap(),
+        ladder.get(0).treatment().applyTo() != ApplyTo.CLOTH
+            && wet
+            && !surface.isGrip()
+            && !place.finish().hasNap(),
         ReasonCode.WIPE_BEFORE_BLOW,
         SAFETY,
         "Wipe the bulk up before any air: blown foam spatters.");

@@ -8,6 +8,7 @@ import static attune.core.match.Reason.SetBy.SOIL;
 
 import attune.core.match.Place.Leniency;
 import attune.core.match.Treatment.Warmth;
+import attune.core.measure.Celsius;
 import attune.core.measure.GramsPerSquareMetre;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
@@ -141,12 +142,19 @@ public final class Judge {
             place.ledger().spent() + dose,
             allowance.value(),
             "µmol·min/l",
-            text(
-                "With what it had in the last year this comes to %.0f of the %.0f µmol·min/l that"
-                    + " %s stands in a year.",
-                place.ledger().spent() + dose,
-                allowance.value(),
-                place.limits().subject(allowance))));
+            spent(place, dose)));
+  }
+
+  private static String spent(Place place, double dose) {
+    Limit<Double> allowance = place.limits().allowance();
+    String subject = place.limits().subject(allowance);
+    return allowance.value() == 0
+        ? text(
+            "Outside its routine pH %s stands nothing over a year; this adds %.0f µmol·min/l.",
+            subject, dose)
+        : text(
+            "With what it had in the last year this comes to %.0f of the %.0f µmol·min/l that %s stands in a year.",
+            place.ledger().spent() + dose, allowance.value(), subject);
   }
 
   /** Too soiled for the standard is still worth cleaning, with what stays agreed on (C4). */
@@ -204,16 +212,23 @@ public final class Judge {
     if (treatment.isDry()) {
       return Sections.unhurried(area, Double.POSITIVE_INFINITY);
     }
-    double window =
-        Sections.windowS(
-            new GramsPerSquareMetre(treatment.laid()),
-            treatment.standsUp(),
-            place.air(),
-            place.temperature(),
-            figures);
+    double window = window(treatment, place, place.temperature());
     double rate = figures.get("rate.work." + place.surface().texture().code());
-    return treatment.isWipedAtOnce()
-        ? Sections.unhurried(area, window)
-        : Sections.of(area, window, treatment.dwellS(), rate, figures);
+    Sections sections =
+        treatment.isWipedAtOnce()
+            ? Sections.unhurried(area, window)
+            : Sections.of(area, window, treatment.dwellS(), rate, figures);
+    return place.found().equals(place.temperature())
+        ? sections
+        : sections.now(window(treatment, place, place.found()));
+  }
+
+  private double window(Treatment treatment, Place place, Celsius surface) {
+    return Sections.windowS(
+        new GramsPerSquareMetre(treatment.laid()),
+        treatment.standsUp(),
+        place.air(),
+        surface,
+        book.figures());
   }
 }

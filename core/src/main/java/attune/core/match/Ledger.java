@@ -10,7 +10,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 
 /**
- * What a surface has had of alkali and acid beyond its routine window in the year up to a job
+ * What a surface has had of alkali, acid and brushing beyond its routine in the year up to a job
  * (domain 4, model 3). The dose of a pass is {@code max(0, [OH-] - [OH-] at the routine limit) ×
  * contact minutes × 2^((T-20)/10)}, likewise with H+ on the acid side.
  *
@@ -18,8 +18,9 @@ import java.util.Optional;
  * @param allowance a year, same unit
  * @param unknownVisits visits of that year whose pH or contact nobody wrote down: they count
  *     nothing, and the sum may be too low
+ * @param brushed what the year had of brushing
  */
-public record Ledger(double spent, double allowance, int unknownVisits) {
+public record Ledger(double spent, double allowance, int unknownVisits, Abrasion brushed) {
   private static final double MICRO = 1e6;
   private static final double PKW = 14;
   private static final double REFERENCE_C = 20;
@@ -43,7 +44,11 @@ public record Ledger(double spent, double allowance, int unknownVisits) {
         }
       }
     }
-    return new Ledger(spent, limits.allowance().value(), unknown);
+    return new Ledger(
+        spent,
+        limits.allowance().value(),
+        unknown,
+        Abrasion.of(surface, limits, date, book.figures()));
   }
 
   /** Written down, or worked out from a product that is still on the shelf. */

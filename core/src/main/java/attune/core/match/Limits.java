@@ -175,6 +175,9 @@ public record Limits(
       if (surface.has(Feature.AIRBAG)) {
         wetOn = higher(wetOn, WetOn.TOOL, "airbag seam stays dry");
       }
+      if (surface.isOpening()) {
+        wetOn = higher(wetOn, WetOn.TOOL, "what is sprayed on an opening runs in behind it");
+      }
       if (surface.isGrip()) {
         wetOn = higher(wetOn, WetOn.TOOL, "switches and an airbag beside what is held");
       }

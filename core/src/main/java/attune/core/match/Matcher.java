@@ -145,6 +145,7 @@ public final class Matcher {
               p.demand(),
               p.air(),
               p.temperature(),
+              p.found(),
               p.rules(),
               p.date(),
               p.craft(),

@@ -125,7 +125,7 @@ public final class Needs {
   }
 
   /** What is left of so much soil after so many passes. */
-  double leftAfter(double amount, double action, int passes) {
+  public double leftAfter(double amount, double action, int passes) {
     double keep = Math.exp(-rate * action);
     double most = layer * Math.sqrt(action);
     double left = amount;

@@ -24,6 +24,8 @@ import java.util.Set;
  * be judged.
  *
  * @param craft what is worked on
+ * @param temperature of the surface as it is worked: what is too hot is cooled in the shade first
+ * @param found as it stands now
  * @param coatingPlanned a coating follows, so a cleaner may leave no film
  * @param ledger what it has had of alkali and acid in the last year
  * @param leniency what is flagged here instead of left out, since nothing else would be left
@@ -36,6 +38,7 @@ public record Place(
     Demand demand,
     Air air,
     Celsius temperature,
+    Celsius found,
     HouseRules rules,
     LocalDate date,
     Craft craft,
@@ -79,26 +82,28 @@ public record Place(
    * cleaned first though it was found clean.
    */
   public static Place of(
-      Surface found,
+      Surface surveyed,
       Setting setting,
       HouseRules rules,
       Craft craft,
       boolean coatingPlanned,
       Rulebook book,
       Shelf shelf) {
-    boolean coats = coatingPlanned && !found.wasCoated();
-    Surface soiled = coats ? found.in(found.condition().atLeastLight()) : found;
-    boolean grained = book.finishes().find(found.finish()).filter(Finish::isSmooth).isEmpty();
+    boolean coats = coatingPlanned && !surveyed.wasCoated();
+    Surface soiled = coats ? surveyed.in(surveyed.condition().atLeastLight()) : surveyed;
+    boolean grained = book.finishes().find(surveyed.finish()).filter(Finish::isSmooth).isEmpty();
     Surface surface = grained ? soiled : soiled.smooth();
     Limits limits = Limits.of(surface, rules, book.finishes(), book.figures());
     LocalDate date = setting.start().toLocalDate();
-    Celsius temperature = temperature(surface, setting, book.figures());
+    Celsius found = temperature(surface, setting, book.figures());
+    Celsius temperature = cooled(found, setting, book.figures());
     return new Place(
         surface,
         limits,
         Demand.of(surface, limits, book.needs(), book.figures()),
         setting.air(),
         temperature,
+        found,
         rules,
         date,
         craft,
@@ -119,6 +124,7 @@ public record Place(
         Demand.of(stain, surface, book.needs(), book.figures()),
         air,
         temperature,
+        found,
         rules,
         date,
         craft,
@@ -144,6 +150,18 @@ public record Place(
   /** Carpet that stands up: a cloth only lays it flat, a stain in it apart. */
   boolean isPile() {
     return finish().code().equals("textile/pile") && !spot;
+  }
+
+  /** Warm enough that a cooler hour keeps it wet longer. */
+  boolean isWarm(Figures figures) {
+    return temperature.value() > figures.get("window.warm");
+  }
+
+  /** What is too hot to begin on stands in the shade until it is as warm as the air. */
+  private static Celsius cooled(Celsius found, Setting setting, Figures figures) {
+    double most = figures.get("window.surface-max");
+    Celsius air = setting.air().temperature();
+    return found.value() > most && air.value() <= most ? air : found;
   }
 
   /** Measured where it was; else the air and what sun adds (domain 4, model 4). */
@@ -181,12 +199,22 @@ public record Place(
   }
 
   private Place leniently(Set<Leniency> lenient) {
+    return as(lenient, temperature);
+  }
+
+  /** The same as if it were worked as it stands, however hot. */
+  public Place asFound() {
+    return as(leniency, found);
+  }
+
+  private Place as(Set<Leniency> lenient, Celsius worked) {
     return new Place(
         surface,
         limits,
         demand,
         air,
-        temperature,
+        worked,
+        found,
         rules,
         date,
         craft,

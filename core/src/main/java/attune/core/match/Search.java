@@ -72,7 +72,7 @@ final class Search {
       return;
     }
     wet();
-    if (strong.isEmpty() && !drying.isEmpty()) {
+    if (strong.isEmpty() && !drying.isEmpty() && place.isWarm(book.figures())) {
       place = place.letting(Leniency.WAITS);
       strong.addAll(drying);
     }

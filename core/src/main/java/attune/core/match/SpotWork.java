@@ -9,19 +9,14 @@ import java.util.Optional;
  *
  * @param area that it covers
  * @param rung how it is worked; empty where nothing on the shelf is made for it
+ * @param ml remover over all passes; 0 where there is none
  * @param remains what is likely to stay of it; empty where nothing is
  */
 public record SpotWork(
-    Stain stain, SquareMetres area, Optional<Rung> rung, Optional<Reason> remains) {
+    Stain stain, SquareMetres area, Optional<Rung> rung, double ml, Optional<Reason> remains) {
   private static final double CM2_A_M2 = 10_000;
 
   public double cm2() {
     return area.value() * CM2_A_M2;
-  }
-
-  /** Remover over all passes, ml; a gram is taken as a millilitre. */
-  public double ml() {
-    return rung.map(r -> r.treatment().laid() * area.value() * Math.max(1, r.passesHigh()))
-        .orElse(0.0);
   }
 }

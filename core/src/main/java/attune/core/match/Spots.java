@@ -50,8 +50,19 @@ final class Spots {
                     .thenComparing(v -> v.treatment().tool().dyed())
                     .thenComparing(v -> v.treatment().tool().timesWashed().orElse(0))
                     .thenComparing(v -> v.treatment().key()));
+    Optional<Rung> rung = best.map(v -> rung(v, place));
     return new SpotWork(
-        stain, place.surface().area(), best.map(v -> rung(v, place)), remains(stain, place, best));
+        stain,
+        place.surface().area(),
+        rung,
+        rung.map(r -> ml(r, place)).orElse(0.0),
+        remains(stain, place, best));
+  }
+
+  /** A gram is taken as a millilitre; never less than dampens the corner of a cloth. */
+  private double ml(Rung rung, Place place) {
+    double laid = rung.treatment().laid() * place.surface().area().value();
+    return Math.max(book.figures().get("spot.least-ml"), laid * Math.max(1, rung.passesHigh()));
   }
 
   private static boolean isRemover(Verdict verdict) {

@@ -30,6 +30,7 @@ public final class ToolRules {
   static List<Reason> of(Place place, Tool tool, boolean wet, Figures figures) {
     List<Reason> reasons = new ArrayList<>();
     stiffness(place, tool, wet, reasons);
+    holdsWater(place, tool, wet, figures.get("tool.sponge-holds"), reasons);
     if (tool.abrasive()) {
       ProductRules.abrasive(place, tool.name(), reasons);
     }
@@ -103,8 +104,7 @@ public final class ToolRules {
     Wear wear = place.surface().condition().wear();
     boolean handled =
         place.finish().hasNap()
-            || wear == Wear.CRACKED
-            || wear == Wear.TORN
+            || place.finish().isHide() && (wear == Wear.CRACKED || wear == Wear.TORN)
             || place.surface().isGrip() && wear != Wear.INTACT;
     if (tool.kind() == Tool.Kind.HAND && !handled) {
       reasons.add(
@@ -114,6 +114,27 @@ public final class ToolRules {
               SHELF,
               "A gloved hand is for worn rims, cracked hide and nap; elsewhere a cloth or a sponge"
                   + " does it."));
+    }
+  }
+
+  /** A sponge holds more than wood or a screen stands, whatever it was wetted from. */
+  private static void holdsWater(
+      Place place, Tool tool, boolean wet, double holds, List<Reason> reasons) {
+    Limit<Double> limit = place.limits().wetMax();
+    if (wet && tool.kind() == Tool.Kind.SPONGE && limit.value() < holds) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.WET_LIMIT,
+              OVER,
+              limit.setBy(),
+              holds,
+              limit.value(),
+              "g/m²",
+              "A sponge lets go more than the "
+                  + Math.round(limit.value())
+                  + " g/m² that "
+                  + place.limits().subject(limit)
+                  + " stands: a wrung cloth."));
     }
   }
 

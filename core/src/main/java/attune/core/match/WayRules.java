@@ -159,20 +159,32 @@ final class WayRules {
   private static void window(
       Place place, Treatment treatment, Sections sections, Figures figures, List<Reason> reasons) {
     double hottest = figures.get("window.surface-max");
-    if (place.temperature().value() > hottest) {
+    if (place.found().value() > hottest) {
       reasons.add(
           Reason.measured(
               ReasonCode.SURFACE_TOO_HOT,
               CAUTION,
               MODIFIER,
-              place.temperature().value(),
+              place.found().value(),
               hottest,
               "°C",
               text(
-                  "The surface is %.0f °C: wait or move to shade until it is under %.0f °C.",
-                  place.temperature().value(), hottest)));
+                  "The surface is %.0f °C: into the shade with it; nothing wet before it is under %.0f °C.",
+                  place.found().value(), hottest)));
     }
-    if (!sections.fits()) {
+    if (sections.fits() && !sections.fitsNow()) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.WINDOW_TOO_SHORT,
+              NOTE,
+              MODIFIER,
+              sections.nowS(),
+              treatment.dwellS(),
+              "s",
+              text(
+                  "At %.0f °C it would dry in %.0f s; cooled it stays wet for %.0f s.",
+                  place.found().value(), sections.nowS(), sections.windowS())));
+    } else if (!sections.fits()) {
       reasons.add(
           Reason.measured(
               ReasonCode.WINDOW_TOO_SHORT,

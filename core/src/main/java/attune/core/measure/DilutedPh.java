@@ -36,6 +36,11 @@ public final class DilutedPh {
     public Known asLabelled() {
       return new Known(supplied, nature, List.of());
     }
+
+    /** As pens have it, the label aside; nothing is known where no reading was made. */
+    public Known asMeasured() {
+      return measured.isEmpty() ? new Known(Optional.empty(), nature, measured) : this;
+    }
   }
 
   private final Figures figures;

@@ -11,8 +11,20 @@ public final class PenReading {
    *
    * @param read 0 to 14
    * @param expected from label and water, or empty where the label gives nothing
+   * @param before what earlier readings of the same bottle come to, or empty where there are none
    */
-  public static String says(double read, Optional<PhInterval> expected) {
+  public static String says(
+      double read, Optional<PhInterval> expected, Optional<PhInterval> before) {
+    if (before.filter(b -> read >= b.low() && read <= b.high()).isPresent()) {
+      return "As this bottle measured before, "
+          + before.get().low()
+          + " to "
+          + before.get().high()
+          + expected
+              .filter(e -> read < e.low() || read > e.high())
+              .map(e -> "; by its label it would be " + e.low() + " to " + e.high() + ".")
+              .orElse(".");
+    }
     if (expected.isEmpty()) {
       return "Nothing on the label to compare it with; the reading stands.";
     }

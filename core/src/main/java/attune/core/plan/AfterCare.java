@@ -8,11 +8,8 @@ import attune.core.survey.Condition.Feel;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Climate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -75,7 +72,7 @@ final class AfterCare {
         Optional.of(figures.whole("care.coating-days")),
         product(plans, Step.COAT),
         Optional.of(Step.COAT));
-    renewals(care, plans, figures);
+    care.addAll(Renewals.of(plans, figures));
     every(
         care,
         plans,
@@ -83,68 +80,6 @@ final class AfterCare {
         Interval.DEEP_CLEAN,
         figures.whole("care.deep-days"));
     return care;
-  }
-
-  private record Renewed(String productId, String name, Step step, int days) {}
-
-  /**
-   * When the life of what was laid, or still holds, is over: by its label, else as the shop
-   * estimates. Dry hide has its own ladder of days.
-   */
-  private static void renewals(List<CareItem> care, List<SurfacePlan> plans, Figures figures) {
-    Map<Renewed, List<String>> laid = new LinkedHashMap<>();
-    for (SurfacePlan plan : plans) {
-      for (FinishStep step : plan.finishSteps()) {
-        boolean laddered =
-            step.step() == Step.CONDITION && plan.surface().condition().feel() != Feel.SUPPLE;
-        if (step.step() != Step.REFINISH && !laddered) {
-          laid.computeIfAbsent(
-                  new Renewed(
-                      step.product().id(), step.product().name(), step.step(), life(step, figures)),
-                  k -> new ArrayList<>())
-              .add(plan.surface().id());
-        }
-      }
-    }
-    laid.forEach(
-        (r, ids) ->
-            care.add(
-                new CareItem(
-                    ids,
-                    "Renew " + r.name(),
-                    List.of(),
-                    Optional.of(r.days()),
-                    Optional.of(r.productId()),
-                    Optional.of(r.step()))));
-    Map<LeftAlone, List<String>> held = new LinkedHashMap<>();
-    plans.forEach(
-        plan ->
-            plan.leftAlone()
-                .forEach(
-                    left ->
-                        held.computeIfAbsent(left, k -> new ArrayList<>())
-                            .add(plan.surface().id())));
-    held.forEach(
-        (left, ids) ->
-            care.add(
-                new CareItem(
-                    ids,
-                    "Renew the " + left.role().code().replace('-', ' ') + " of " + left.last(),
-                    List.of(
-                        (int)
-                            Math.max(
-                                1,
-                                ChronoUnit.DAYS.between(
-                                    plans.get(0).match().place().date(), left.next()))),
-                    Optional.empty(),
-                    left.productId(),
-                    Optional.empty())));
-  }
-
-  private static int life(FinishStep step, Figures figures) {
-    return step.product()
-        .lifeDays()
-        .orElseGet(() -> figures.whole("finish.life." + step.step().code()));
   }
 
   private static boolean isWorn(SurfacePlan plan) {

@@ -73,8 +73,7 @@ public final class CautionSteps {
       case MOULD_STOP -> Set.of(INSPECT, PRECAUTIONS);
       case REFER_LICENSED -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case ODOUR_SOURCE -> Set.of(INSPECT, DRY_SOIL);
-      case GLOVES -> Set.of(PRECAUTIONS, CONDITION, PROTECT, BARRIER, COAT);
-      case MASK_NEAR -> Set.of(PRECAUTIONS);
+      case GLOVES, MASK_NEAR -> Set.of(PRECAUTIONS);
       case IGNITION_OFF -> Set.of(PRECAUTIONS, CLEAN);
       case ELECTRONICS, AIRBAG_SEAM ->
           Set.of(PRECAUTIONS, CLEAN, TEXTILE, CONDITION, PROTECT, BARRIER, COAT, DRESS);

@@ -21,6 +21,9 @@ import java.util.function.Function;
  * cut where it would be too long for knees and back. Its looks belong to it.
  */
 final class CleaningRounds {
+  /** Minutes that sums of the same panels may differ by. */
+  private static final double ROUNDING = 1e-6;
+
   private static final int SITTING_AT_ONCE = 2;
 
   private final Figures figures;
@@ -80,11 +83,15 @@ final class CleaningRounds {
     double most = figures.get("round.most");
     double whole = group.stream().mapToDouble(this::minutes).sum();
     int rounds = (int) Math.ceil(whole / most);
+    if (rounds <= 1) {
+      return List.of(group);
+    }
     List<List<SurfacePlan>> cut = new ArrayList<>();
     List<SurfacePlan> now = new ArrayList<>();
     double full = 0;
     for (SurfacePlan plan : group) {
-      if (!now.isEmpty() && full + minutes(plan) > Math.max(whole / rounds, minutes(plan))) {
+      if (!now.isEmpty()
+          && full + minutes(plan) > Math.max(whole / rounds, minutes(plan)) + ROUNDING) {
         cut.add(now);
         now = new ArrayList<>();
         full = 0;

@@ -134,13 +134,13 @@ public final class Outlook {
 
   private Panel panel(Job job, SurfacePlan planned) {
     Surface surface = planned.surface();
-    Place place = planner.place(job, surface);
+    Place place = planner.place(job, surface).asFound();
     Rung rung = planned.firstRung().orElseThrow();
     Treatment treatment = rung.treatment();
     Sections sections = planner.matcher().judge(place, treatment).sections();
     return new Panel(
         surface.id(),
-        place.temperature().value(),
+        place.found().value(),
         sections.windowS(),
         rung.verdict().sections().count(),
         sections.count(),

@@ -300,7 +300,7 @@ public final class Planner {
               "Check the grip dry before the vehicle leaves."));
     }
     cautions.addAll(match.saidOfSpots());
-    cautions.addAll(Waits.of(place, match, chosen));
+    cautions.addAll(WaitCautions.of(place, match, chosen));
     cautions.addAll(Suggestions.of(place, chosen, job.setting().climate()));
     Map<ReasonCode, Reason> once = new java.util.TreeMap<>();
     cautions.forEach(caution -> once.putIfAbsent(caution.code(), caution));

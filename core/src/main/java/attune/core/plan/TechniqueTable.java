@@ -134,6 +134,14 @@ public final class TechniqueTable {
     if (surface.perforated()) {
       return "perforated";
     }
-    return bristles && surface.texture().compareTo(Texture.MEDIUM) >= 0 ? "grained" : "hide";
+    if (isWiped(plan)) {
+      return "wipe";
+    }
+    boolean across = bristles && surface.texture().compareTo(Texture.MEDIUM) >= 0;
+    return across ? "grained" : surface.seamM() > 0 ? "hide" : "flat";
+  }
+
+  private static boolean isWiped(SurfacePlan plan) {
+    return plan.firstRung().filter(r -> r.treatment().tool().kind() == Tool.Kind.CLOTH).isPresent();
   }
 }

@@ -111,13 +111,19 @@ final class VisitNetwork {
                     "inspect", Step.INSPECT, ids(surfaces), inspecting(), List.of("receive"))));
     String before = "inspect";
     List<SurfacePlan> wet = surfaces.stream().filter(p -> !liquids(p).isEmpty()).toList();
-    if (!wet.isEmpty()) {
+    List<SurfacePlan> touched =
+        surfaces.stream().filter(p -> !liquids(p).isEmpty() || isHandled(p)).toList();
+    if (!touched.isEmpty()) {
       last =
           then(
               last,
               tasks.add(
                   RoundDraft.single(
-                      "precautions", Step.PRECAUTIONS, ids(wet), precautions(), List.of(before))));
+                      "precautions",
+                      Step.PRECAUTIONS,
+                      ids(touched),
+                      precautions(),
+                      List.of(before))));
       before = "precautions";
     }
     Optional<Integer> cooled = cooling(wet, last, before);
@@ -136,11 +142,16 @@ final class VisitNetwork {
     testSpots(wet);
   }
 
+  /** Hide is gone over by hand, wet or dry: a nail tears it. */
+  private static boolean isHandled(SurfacePlan plan) {
+    return plan.match().place().finish().isHide() && !plan.finishSteps().isEmpty();
+  }
+
   /** Hot trim is moved to the shade and let alone; nothing wet begins before that. */
   private Optional<Integer> cooling(List<SurfacePlan> wet, int earlier, String after) {
     double hottest = figures.get("window.surface-max");
     List<SurfacePlan> hot =
-        wet.stream().filter(p -> p.match().place().temperature().value() > hottest).toList();
+        wet.stream().filter(p -> p.match().place().found().value() > hottest).toList();
     if (hot.isEmpty()) {
       return Optional.empty();
     }

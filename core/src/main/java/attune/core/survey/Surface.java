@@ -63,6 +63,7 @@ public record Surface(
   /**
    * An earlier treatment.
    *
+   * @param stiffness of the tool it was worked with, 0 to 10
    * @param coated whether a coating was laid then
    */
   public record Visit(
@@ -72,6 +73,7 @@ public record Surface(
       Optional<Double> ph,
       Optional<Double> contactMin,
       Optional<Integer> passes,
+      Optional<Integer> stiffness,
       boolean coated) {}
 
   public Surface {
@@ -109,90 +111,49 @@ public record Surface(
     return role == Role.GRIP;
   }
 
+  /** Slats or a mesh: what is sprayed there runs in behind it. */
+  public boolean isOpening() {
+    return part.contains("vent") || part.contains("speaker") || part.contains("grille");
+  }
+
   /** The same in another state. */
   public Surface in(Condition state) {
+    return as(texture, area, seamM, state, wishes);
+  }
+
+  /** The same without a grain: what is told of one means nothing on glass, lacquer or a nap. */
+  public Surface smooth() {
+    return as(Texture.SMOOTH, area, seamM, condition, wishes);
+  }
+
+  /** A part of it, without seams. */
+  public Surface ofSize(SquareMetres part) {
+    return as(texture, part, 0, condition, wishes);
+  }
+
+  /** The same, wished otherwise. */
+  public Surface wishing(Wishes other) {
+    return as(texture, area, seamM, condition, other);
+  }
+
+  private Surface as(
+      Texture grain, SquareMetres size, double seams, Condition state, Wishes wished) {
     return new Surface(
         id,
         zone,
         part,
         finish,
         perforated,
-        texture,
+        grain,
         tone,
-        area,
-        seamM,
+        size,
+        seams,
         ageMonths,
         role,
         features,
         near,
         state,
-        wishes,
-        surfaceTemp,
-        history);
-  }
-
-  /** The same without a grain: what is told of one means nothing on glass, lacquer or a nap. */
-  public Surface smooth() {
-    return new Surface(
-        id,
-        zone,
-        part,
-        finish,
-        perforated,
-        Texture.SMOOTH,
-        tone,
-        area,
-        seamM,
-        ageMonths,
-        role,
-        features,
-        near,
-        condition,
-        wishes,
-        surfaceTemp,
-        history);
-  }
-
-  /** A part of it, without seams. */
-  public Surface ofSize(SquareMetres part) {
-    return new Surface(
-        id,
-        zone,
-        this.part,
-        finish,
-        perforated,
-        texture,
-        tone,
-        part,
-        0,
-        ageMonths,
-        role,
-        features,
-        near,
-        condition,
-        wishes,
-        surfaceTemp,
-        history);
-  }
-
-  /** The same, wished otherwise. */
-  public Surface wishing(Wishes other) {
-    return new Surface(
-        id,
-        zone,
-        part,
-        finish,
-        perforated,
-        texture,
-        tone,
-        area,
-        seamM,
-        ageMonths,
-        role,
-        features,
-        near,
-        condition,
-        other,
+        wished,
         surfaceTemp,
         history);
   }

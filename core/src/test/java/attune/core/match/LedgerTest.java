@@ -46,6 +46,7 @@ class LedgerTest {
         Optional.of(ph),
         Optional.of(minutes),
         Optional.of(passes),
+        Optional.empty(),
         false);
   }
 
@@ -98,6 +99,7 @@ class LedgerTest {
             Optional.empty(),
             Optional.of(2.0),
             Optional.empty(),
+            Optional.empty(),
             false);
     Visit gone =
         new Visit(
@@ -106,6 +108,7 @@ class LedgerTest {
             Optional.empty(),
             Optional.empty(),
             Optional.of(2.0),
+            Optional.empty(),
             Optional.empty(),
             false);
     Ledger ledger = place(hide().history(named, gone).build()).ledger();
@@ -164,5 +167,37 @@ class LedgerTest {
         .contains(ReasonCode.EXPOSURE_SPENT);
     assertThat(spent.milder()).map(r -> r.treatment().cleaner().orElseThrow()).contains(weak);
     assertThat(spent.exposure()).isPositive();
+  }
+
+  @Test
+  void aYearOfFirmBrushesIsCountedAndTheOneTooManyIsSaid() {
+    Surface gentle = hide().history(brushed(2, 60)).build();
+    assertThat(place(gentle).ledger().brushed().spent()).isZero();
+
+    Surface scrubbed = hide().soiled(Level.MODERATE, Soil.SKIN_OIL).history(brushed(6, 60)).build();
+    Abrasion had = place(scrubbed).ledger().brushed();
+    assertThat(had.spent()).isEqualTo(60.0 * (6 - had.ceiling()));
+    assertThat(new Matcher(Given.BOOK).match(place(scrubbed), SHOP).cautions())
+        .filteredOn(c -> c.code() == ReasonCode.EXPOSURE_SPENT)
+        .singleElement()
+        .satisfies(c -> assertThat(c.text()).contains("nothing over stiffness " + had.ceiling()));
+  }
+
+  @Test
+  void aToolNobodyWroteDownCountsAsTheStiffestTheFinishStands() {
+    Abrasion had = place(hide().history(visit(SPRING, 7, 2, 3)).build()).ledger().brushed();
+    assertThat(had.spent()).isEqualTo(3);
+  }
+
+  private static Visit brushed(int stiffness, int passes) {
+    return new Visit(
+        SPRING,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of(7.0),
+        Optional.of(1.0),
+        Optional.of(passes),
+        Optional.of(stiffness),
+        false);
   }
 }

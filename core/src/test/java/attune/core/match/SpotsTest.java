@@ -65,7 +65,7 @@ class SpotsTest {
     assertThat(t.tool().kind()).isEqualTo(Tool.Kind.CLOTH);
     assertThat(t.warmth()).isEqualTo(Warmth.NONE);
     assertThat(work.cm2()).isEqualTo(25);
-    assertThat(work.ml()).isPositive().isLessThan(1);
+    assertThat(work.ml()).isBetween(0.5, 1.0);
     assertThat(work.remains()).isEmpty();
   }
 

@@ -406,11 +406,13 @@ class VerdictTest {
             sun,
             Given.RULES);
     Verdict verdict = Given.JUDGE.judge(black, with(cleaner().build()));
-    assertThat(black.temperature().value()).isEqualTo(67);
+    assertThat(black.found().value()).isEqualTo(67);
+    assertThat(black.temperature().value()).isEqualTo(32); // as it is worked, in the shade
     assertThat(verdict.reasons())
         .extracting(Reason::code)
         .contains(ReasonCode.SURFACE_TOO_HOT, ReasonCode.WINDOW_TOO_SHORT);
-    assertThat(verdict.sections().windowS()).isLessThan(60);
+    assertThat(verdict.sections().nowS()).isLessThan(60);
+    assertThat(verdict.sections().windowS()).isGreaterThan(verdict.sections().nowS());
   }
 
   @Test

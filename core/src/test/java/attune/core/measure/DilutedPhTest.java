@@ -67,6 +67,17 @@ class DilutedPhTest {
   }
 
   @Test
+  void aReadingLikeEarlierOnesIsNoSlipOfTheMeasuringJug() {
+    Optional<PhInterval> label = Optional.of(new PhInterval(10.2, 10.8));
+    Optional<PhInterval> before = Optional.of(new PhInterval(9.3, 9.5));
+    assertThat(PenReading.says(9.4, label, before))
+        .isEqualTo(
+            "As this bottle measured before, 9.3 to 9.5; by its label it would be 10.2 to 10.8.");
+    assertThat(PenReading.says(8.9, label, before)).contains("weaker than it should be");
+    assertThat(PenReading.says(10.5, label, Optional.empty())).startsWith("As expected");
+  }
+
+  @Test
   void aPenReadingReplacesTheEstimate() {
     Known penned =
         new Known(

@@ -124,6 +124,26 @@ class SecondReadingTest {
   }
 
   @Test
+  void c13WhatIsTooHotIsPlannedAsItIsWorkedInTheShade() {
+    Setting sun = Given.setting(28, 0.4, 0.3, Setting.Sun.DIRECT);
+    Setting shade = Given.setting(28, 0.4, 0.3, Setting.Sun.NONE);
+    Surface seat = ASurface.of("leather/coated").area(0.6).soiled(Level.MODERATE).build();
+    Shelf shelf = Given.shelf(MILD, ATool.SPONGE, ATool.SOFT_BRUSH);
+    Plan hot = Given.PLANNER.plan(Given.job(sun, Given.RULES, shelf, seat));
+    Plan cool = Given.PLANNER.plan(Given.job(shade, Given.RULES, shelf, seat));
+    Rung first = hot.surfaces().get(0).firstRung().orElseThrow();
+    assertThat(first.treatment())
+        .isEqualTo(cool.surfaces().get(0).firstRung().orElseThrow().treatment());
+    assertThat(first.verdict().sections().fits()).isTrue();
+    assertThat(first.verdict().sections().nowS())
+        .isLessThan(first.verdict().sections().windowS() / 2);
+    assertThat(first.verdict().reasons())
+        .extracting(Reason::code)
+        .contains(ReasonCode.SURFACE_TOO_HOT, ReasonCode.WINDOW_TOO_SHORT);
+    assertThat(tasks(hot, Step.WAIT)).isNotEmpty();
+  }
+
+  @Test
   void c14FromAClothFoamIsAllLiquid() {
     Product foam = AProduct.cleaner("foam", 4).foam().build();
     Surface seat = ASurface.of("leather/coated").soiled(Level.MODERATE).build();
@@ -291,6 +311,7 @@ class SecondReadingTest {
             Given.RULES,
             ASurface.of("leather/coated").feel(Feel.DRY).build());
     assertThat(said(dryWork, ReasonCode.GLOVES)).hasSize(1);
+    assertThat(tasks(dryWork, Step.PRECAUTIONS)).hasSize(1);
   }
 
   private static List<String> said(Plan plan, ReasonCode code) {

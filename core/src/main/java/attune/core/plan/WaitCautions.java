@@ -13,10 +13,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What is told of waiting: before one sits, drives or judges (domain 8, C27). */
-final class Waits {
+final class WaitCautions {
   private static final double HOUR_S = 3600;
 
-  private Waits() {}
+  private WaitCautions() {}
 
   static List<Reason> of(Place place, SurfaceMatch match, FinishChooser.Chosen chosen) {
     List<Reason> told = new ArrayList<>();
