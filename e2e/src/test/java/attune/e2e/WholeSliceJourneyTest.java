@@ -51,7 +51,7 @@ class WholeSliceJourneyTest {
     visit.choice("Soil", "Moderate").click();
     visit.choice("Of what", "Skin oil").click();
     visit.choice("Wear", "Intact").click();
-    assertThat(visit.page.getByText("2 of 69 panels surveyed, saved")).isVisible();
+    assertThat(visit.page.getByText("2 of 84 panels surveyed, saved")).isVisible();
     visit.isFitForEveryone();
 
     visit.choice("Wear", "Worn").click();
@@ -66,7 +66,7 @@ class WholeSliceJourneyTest {
     visit.button("Put the panels down").click();
     assertThat(visit.heading("Pick a panel to write down what you find")).isVisible();
     visit.choice("Protection wanted", "Coating").click();
-    assertThat(visit.page.getByText("2 of 69 panels surveyed, saved")).isVisible();
+    assertThat(visit.page.getByText("2 of 84 panels surveyed, saved")).isVisible();
   }
 
   private static void match(Visit visit) {

@@ -29,7 +29,9 @@ class VisitMinutesTest {
   private static final ReferenceData REFERENCE = new ReferenceData(SHELVES);
   private static final Predicate<JsonNode> ALL = panel -> true;
   private static final Predicate<JsonNode> HARD =
-      panel -> !panel.get("guess").asString().startsWith("textile/");
+      panel ->
+          !panel.get("guess").asString().startsWith("textile/")
+              && !panel.get("zone").asString().equals("floor");
   private static final Predicate<JsonNode> SEATS =
       HARD.and(panel -> panel.get("role").asString().equals("seat"));
   private static final Predicate<JsonNode> FRONTS =
