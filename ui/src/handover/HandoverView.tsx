@@ -89,6 +89,15 @@ export function HandoverView() {
         >
           As a PDF
         </a>
+        {job.document.vehicle?.layout === 'light-aircraft' && (
+          <a
+            href={`/api/v1/jobs/${job.id}/handover/logbook.pdf`}
+            download
+            className="inline-flex min-h-14 items-center underline underline-offset-4"
+          >
+            Sheet for the logbook
+          </a>
+        )}
         <ButtonLink to={`/jobs/${job.id}/care`} className="min-h-14">
           After-care
         </ButtonLink>

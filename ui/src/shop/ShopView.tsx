@@ -9,6 +9,7 @@ import { Amount, faultAt, faultsOf } from '../shelf/record'
 import { Backups } from './Backups'
 import { Days } from './Days'
 import { Learning } from './Learning'
+import { Papers } from './Papers'
 
 type Settings = Schemas['ShopSettings']
 
@@ -221,6 +222,7 @@ function ShopForm({ start }: { start: Settings }) {
             </Field>
           </div>
         </fieldset>
+        <Papers papers={form.papers} onChange={(papers) => set({ papers })} at={at} />
         {save.error && <Trouble error={save.error} />}
         <div className="flex items-center gap-3">
           <Button type="submit" weight="main" disabled={save.isPending || !changed}>

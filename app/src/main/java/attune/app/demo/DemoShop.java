@@ -4,6 +4,7 @@ import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.shop.ShopService;
 import attune.app.shop.ShopSettings;
+import attune.app.shop.ShopSettings.Papers;
 import attune.app.shop.ShopSettings.Person;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -42,16 +43,25 @@ class DemoShop {
                 "\"openedOn\": \"%s\"".formatted(LocalDate.parse(found.group(1)).plusDays(later)));
   }
 
+  private static final Papers LETTERHEAD =
+      new Papers(
+          "4 Lantern Yard, Rope Walk\nPort Ansley",
+          "555 0142, yard@lanternyard.example",
+          "Payable within fourteen days. Colour that lifts at the test spot ends the work on that"
+              + " panel; it is not charged.",
+          30);
+
   void open() {
     shelf.bringIn(openedSince(LocalDate.now(clock)), false, false, UUID.randomUUID());
     ShopSettings s = shop.settings();
     shop.change(
-        s.staffed(
-            List.of(
-                new Person("Mira Holt", true, null, null),
-                new Person("Tobin Reyl", true, "09:00", null),
-                new Person("Ines Quay", false, null, "16:00")),
-            62.0,
-            20.0));
+        s.sending(LETTERHEAD)
+            .staffed(
+                List.of(
+                    new Person("Mira Holt", true, null, null),
+                    new Person("Tobin Reyl", true, "09:00", null),
+                    new Person("Ines Quay", false, null, "16:00")),
+                62.0,
+                20.0));
   }
 }

@@ -63,6 +63,12 @@ class ReportController {
     return reports.write(id, paper);
   }
 
+  /** What was applied, for the logbook of an aircraft; paper is a4 or letter. */
+  @GetMapping(path = "/jobs/{id}/handover/logbook.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] logbook(@PathVariable UUID id, @RequestParam(defaultValue = "a4") String paper) {
+    return reports.logbook(id, paper);
+  }
+
   @GetMapping("/reports/{token}")
   HandoverView report(@PathVariable String token) {
     return links.open(token);

@@ -2,6 +2,8 @@ package attune.app.quote;
 
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
+import attune.app.paper.Letterhead;
+import attune.app.people.VehicleService;
 import attune.app.quote.QuoteViews.QuoteRequest;
 import attune.app.quote.QuoteViews.QuotesView;
 import attune.app.quote.QuoteViews.StandardView;
@@ -9,7 +11,7 @@ import attune.app.shop.ShopService;
 import attune.app.shop.ShopSettings;
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -26,11 +28,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/jobs/{id}")
 class QuoteController {
+  private static final int USUAL_DAYS = 30;
+
   private final QuoteService quotes;
   private final JobService jobs;
   private final ShopService shop;
+  private final VehicleService vehicles;
 
-  QuoteController(QuoteService quotes, JobService jobs, ShopService shop) {
+  QuoteController(QuoteService quotes, JobService jobs, ShopService shop, VehicleService vehicles) {
+    this.vehicles = vehicles;
     this.quotes = quotes;
     this.jobs = jobs;
     this.shop = shop;
@@ -55,17 +61,14 @@ class QuoteController {
   ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable int number) {
     JobDetail job = jobs.get(id);
     ShopSettings s = shop.settings();
-    String vehicle =
-        job.document().vehicle() == null || job.document().vehicle().label() == null
-            ? ""
-            : job.document().vehicle().label();
+    int days =
+        Optional.ofNullable(s.papers()).map(ShopSettings.Papers::quoteDays).orElse(USUAL_DAYS);
     byte[] pdf =
         new QuotePdf(
-                s.name(),
-                vehicle,
+                Letterhead.of(s, vehicles.get(job.vehicleId())),
                 job.document().title(),
                 quotes.given(id, number),
-                Locale.forLanguageTag(s.locale()))
+                days)
             .bytes();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"quote-" + number + ".pdf\"")

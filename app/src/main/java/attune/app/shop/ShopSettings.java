@@ -4,6 +4,8 @@ import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -22,6 +24,7 @@ import java.util.Map;
  * @param opens and {@code closes}, hours of the day, HH:MM
  * @param closed days of the week it is closed, none where left out
  * @param triggerMl what one stroke of the shop's triggers gives
+ * @param papers what stands on a paper beside the name
  * @param houseRules schools other than the defaults, by rule; left out, those kept stay
  */
 public record ShopSettings(
@@ -64,6 +67,7 @@ public record ShopSettings(
         @DecimalMax(value = "50", message = "0 to 50 %")
         Double taxPercent,
     @Nullable Map<String, String> houseRules,
+    @Nullable @Valid Papers papers,
     @Nullable Integer version) {
   private static final String DAY = "monday|tuesday|wednesday|thursday|friday|saturday|sunday";
   private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
@@ -88,6 +92,22 @@ public record ShopSettings(
     }
   }
 
+  /**
+   * What stands on every paper the shop sends.
+   *
+   * @param contact telephone, address on the net
+   * @param terms the shop's own line at the foot
+   * @param quoteDays days a quote is good for, 30 where left out
+   */
+  public record Papers(
+      @Nullable @Size(max = 300, message = "at most 300 characters") String address,
+      @Nullable @Size(max = 200, message = "at most 200 characters") String contact,
+      @Nullable @Size(max = 800, message = "at most 800 characters") String terms,
+      @Nullable
+          @Min(value = 1, message = "1 to 365 days")
+          @Max(value = 365, message = "1 to 365 days")
+          Integer quoteDays) {}
+
   /** A shop that has set nothing yet. */
   static ShopSettings usual(String name) {
     return new ShopSettings(
@@ -106,6 +126,7 @@ public record ShopSettings(
         null,
         null,
         Map.of(),
+        null,
         null);
   }
 
@@ -116,6 +137,28 @@ public record ShopSettings(
   /** The same shop holding to other schools. */
   ShopSettings holding(Map<String, String> schools) {
     return with(schools, version);
+  }
+
+  /** The same shop with this on its papers. */
+  public ShopSettings sending(Papers letterhead) {
+    return new ShopSettings(
+        name,
+        tapPh,
+        alkalinity,
+        deionised,
+        units,
+        currency,
+        locale,
+        opens,
+        closes,
+        closed,
+        triggerMl,
+        people,
+        hourlyRate,
+        taxPercent,
+        houseRules,
+        letterhead,
+        version);
   }
 
   /** The same shop with other people, at other prices. */
@@ -136,6 +179,7 @@ public record ShopSettings(
         rate,
         tax,
         houseRules,
+        papers,
         version);
   }
 
@@ -156,6 +200,7 @@ public record ShopSettings(
         hourlyRate,
         taxPercent,
         schools,
+        papers,
         newVersion);
   }
 }

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The customer's report: pictures with it, on paper, and behind a link that shows nothing else. */
 @ExtendWith(RunningAttune.class)
@@ -112,6 +113,48 @@ class ReportApiTest {
     assertThat(notCured.toString()).contains("Front left cushion", "a repairer re-colours it");
     api.doEverything(job);
     assertThat(text(pdf("a4"))).contains("What could not be cured", "re-colours");
+  }
+
+  @Test
+  void anAircraftGetsASheetForItsLogbookAndACarDoesNot() throws IOException {
+    String cabin = api.newJob("Cabin before the season", "light-aircraft");
+    api.find(
+        cabin,
+        "\"finish\":\"leather/coated\",\"soil\":\"moderate\",\"soils\":[\"skin-oil\"],\"wear\":\"intact\"",
+        "fl-cushion-centre",
+        "fr-cushion-centre");
+    api.post("/api/v1/jobs/" + cabin + "/bench");
+    String sheet = "/api/v1/jobs/" + cabin + "/handover/logbook.pdf";
+    assertThat(text(new PdfReader(api.bytes(sheet))))
+        .contains("Nothing but dry work is ticked", "certifies nothing");
+    api.doEverything(cabin);
+    assertThat(text(new PdfReader(api.bytes(sheet))))
+        .contains(
+            "sheet for the logbook",
+            "Front left cushion",
+            "Passes",
+            "batch",
+            "licensed engineer: name",
+            "page 1 of");
+    Answer car = api.get("/api/v1/jobs/" + job + "/handover/logbook.pdf");
+    assertThat(car.status()).isEqualTo(409);
+  }
+
+  @Test
+  void thePapersCarryTheShopsAddressTheCustomerAndThePlate() throws IOException {
+    JsonNode shop = api.get("/api/v1/shop").json();
+    ((ObjectNode) shop)
+        .putObject("papers")
+        .put("address", "4 Lantern Yard\nPort Ansley")
+        .put("terms", "Payable within fourteen days.");
+    assertThat(api.put("/api/v1/shop", shop.toString()).status()).isEqualTo(200);
+    api.doEverything(job);
+    assertThat(text(pdf("a4")))
+        .contains("4 Lantern Yard", "Port Ansley", "Payable within fourteen days.", "page 1 of");
+    ((ObjectNode) shop).putObject("papers").put("quoteDays", 0);
+    Answer refused = api.put("/api/v1/shop", shop.toString());
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.fault().get("pointer").asString()).isEqualTo("/papers/quoteDays");
   }
 
   private PdfReader pdf(String paper) throws IOException {
