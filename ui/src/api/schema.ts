@@ -2026,6 +2026,12 @@ export interface components {
             fleet?: components["schemas"]["FleetView"];
             likelySame: components["schemas"]["VehicleLine"][];
         };
+        Breaks: {
+            /** Format: int32 */
+            everyMin: number;
+            /** Format: int32 */
+            min: number;
+        };
         Papers: {
             address?: string;
             contact?: string;
@@ -2064,6 +2070,7 @@ export interface components {
                 [key: string]: string;
             };
             papers?: components["schemas"]["Papers"];
+            breaks?: components["schemas"]["Breaks"];
             /** Format: int32 */
             version?: number;
         };
@@ -3353,6 +3360,14 @@ export interface components {
             /** Format: int32 */
             height: number;
         };
+        Correction: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            what: string;
+            told: string;
+            text: string;
+        };
         Half: {
             label: string;
             /** Format: uuid */
@@ -3371,6 +3386,8 @@ export interface components {
             /** @enum {string} */
             state: "SURVEY" | "BENCH" | "HANDED_OVER";
             finished: boolean;
+            handedOverAt?: string;
+            corrections: components["schemas"]["Correction"][];
             notDone: components["schemas"]["NotDone"][];
             ready: components["schemas"]["Ready"];
             treated: components["schemas"]["Treated"][];

@@ -63,7 +63,7 @@ export function HandoverView() {
       <div className="no-print flex flex-wrap gap-2">
         {data.state === 'HANDED_OVER' ? (
           <p className="flex min-h-11 items-center font-semibold text-tune">
-            Handed over. This record stands.
+            Handed over{data.handedOverAt ? ` ${when(data.handedOverAt)}` : ''}. This record stands.
           </p>
         ) : (
           <Button
@@ -153,6 +153,21 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
       {h.pairs.length + h.halves.length > 0 && (
         <Part title="Before and after">
           <Pictures handover={h} src={src} />
+        </Part>
+      )}
+      {h.corrections.length > 0 && (
+        <Part title="Put right since the hand-over">
+          <ul className="grid gap-1">
+            {h.corrections.map((c) => (
+              <li key={c.at + c.what}>
+                <strong>
+                  {when(c.at)}, {c.what}:
+                </strong>{' '}
+                {c.text}
+                {c.told && <span className="text-note text-faint"> Told then: {c.told}</span>}
+              </li>
+            ))}
+          </ul>
         </Part>
       )}
       <Part title="What could not be cured">

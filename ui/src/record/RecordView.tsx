@@ -42,16 +42,21 @@ export function RecordView() {
         <Measured job={job} />
         <Photos job={job} first="DONE" />
       </div>
-      <Entries record={data} jobId={job.id} open={job.state !== 'HANDED_OVER'} />
+      <Entries record={data} jobId={job.id} over={job.state === 'HANDED_OVER'} />
     </div>
   )
 }
 
-function Entries({ record, jobId, open }: { record: Record; jobId: string; open: boolean }) {
+function Entries({ record, jobId, over }: { record: Record; jobId: string; over: boolean }) {
   const days = [...new Set(record.lines.map((l) => l.at.slice(0, 10)))]
   return (
     <section aria-label="Entries" className="lying content-start">
       <h1 className="px-3 pt-3 text-head">What was done</h1>
+      {over && (
+        <p className="px-3 text-note text-faint">
+          Handed over: this record stands. What is put right now is told as such on the customer’s page.
+        </p>
+      )}
       {record.lines.length === 0 && <p className="p-3 text-faint">Nothing is told yet.</p>}
       {days.map((day) => (
         <div key={day}>
@@ -65,7 +70,7 @@ function Entries({ record, jobId, open }: { record: Record; jobId: string; open:
                 </span>
                 <ul>
                   {lines.map((line) => (
-                    <Entry key={line.id} line={line} lines={record.lines} jobId={jobId} open={open} />
+                    <Entry key={line.id} line={line} lines={record.lines} jobId={jobId} />
                   ))}
                 </ul>
               </li>
@@ -90,7 +95,7 @@ function byStep(lines: Line[]): Line[][] {
 
 const LATE_MS = 60_000
 
-function Entry(props: { line: Line; lines: Line[]; jobId: string; open: boolean }) {
+function Entry(props: { line: Line; lines: Line[]; jobId: string }) {
   const { line } = props
   const later = msOf(line.recordedAt) - msOf(line.at) > LATE_MS
   const corrected = props.lines.find((l) => l.id === line.corrects)
@@ -112,9 +117,7 @@ function Entry(props: { line: Line; lines: Line[]; jobId: string; open: boolean 
             .join(' · ')}
         </span>
       </span>
-      {props.open && ['done', 'seen'].includes(line.kind) && !line.takenBack && (
-        <Correct line={line} jobId={props.jobId} />
-      )}
+      {['done', 'seen'].includes(line.kind) && !line.takenBack && <Correct line={line} jobId={props.jobId} />}
     </li>
   )
 }

@@ -48,6 +48,7 @@ function ShopForm({ start }: { start: Settings }) {
       void client.invalidateQueries({ queryKey: ['shelf'] })
     },
   })
+  const breaks = form.breaks ?? { everyMin: NaN, min: NaN }
   const at = (field: string) => faultAt(faultsOf(save.error), field)
   const changed = JSON.stringify(form) !== JSON.stringify(start)
   const submit = (event: FormEvent) => {
@@ -117,6 +118,20 @@ function ShopForm({ start }: { start: Settings }) {
               value={form.triggerMl}
               onChange={(v) => set({ triggerMl: v ?? NaN })}
               fault={at('triggerMl')}
+            />
+          </div>
+          <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+            <Amount
+              label="A rest after, min of work"
+              value={breaks.everyMin}
+              onChange={(everyMin) => set({ breaks: { ...breaks, everyMin: everyMin ?? NaN } })}
+              fault={at('breaks/everyMin')}
+            />
+            <Amount
+              label="A rest is, min"
+              value={breaks.min}
+              onChange={(min) => set({ breaks: { ...breaks, min: min ?? NaN } })}
+              fault={at('breaks/min')}
             />
           </div>
           <Days label="Closed on" days={form.closed} onChange={(closed) => set({ closed })} />

@@ -216,8 +216,13 @@ public class BenchService {
         fresh.add(told);
       }
     }
-    if (!fresh.isEmpty() && jobs.get(jobId).state() == JobState.HANDED_OVER) {
-      throw new NotNowException("The vehicle is handed over; its record stands.");
+    boolean besides =
+        fresh.stream()
+            .allMatch(t -> t.entry().kind() == Kind.CORRECTED || t.entry().kind() == Kind.NOTE);
+    if (!besides && jobs.get(jobId).state() == JobState.HANDED_OVER) {
+      throw new NotNowException(
+          "The vehicle is handed over and its record stands; what was told wrong is put right"
+              + " beside it.");
     }
     int position = all.size();
     for (Told told : fresh) {

@@ -5,6 +5,7 @@ import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.TaskState;
+import attune.app.bench.RunRecord.RecordLine;
 import attune.app.care.CareService;
 import attune.app.care.CareViews.CareLine;
 import attune.app.format.JobFile;
@@ -13,6 +14,7 @@ import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
+import attune.app.handover.HandoverView.Correction;
 import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.NotDone;
@@ -34,6 +36,9 @@ import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -70,6 +75,7 @@ public class HandoverService {
   private final PhotoService photos;
   private final Hazards hazards;
   private final CareService care;
+  private final Clock clock;
 
   HandoverService(
       JobService jobs,
@@ -79,7 +85,9 @@ public class HandoverService {
       ShopService shop,
       PhotoService photos,
       Hazards hazards,
-      CareService care) {
+      CareService care,
+      Clock clock) {
+    this.clock = clock;
     this.care = care;
     this.jobs = jobs;
     this.bench = bench;
@@ -112,6 +120,8 @@ public class HandoverService {
         document.vehicle().label(),
         job.state(),
         run.tasksDone() >= run.tasksTotal(),
+        jobs.handedOverAt(id).map(LocalDateTime::toString).orElse(null),
+        corrections(id),
         left(run, document),
         ready(id, job.state(), plan, run),
         treated,
@@ -130,6 +140,31 @@ public class HandoverService {
         halves(id, labels));
   }
 
+  /** What was put right after the paper was given, the latest last. */
+  private List<Correction> corrections(UUID id) {
+    Optional<LocalDateTime> since = jobs.handedOverAt(id);
+    if (since.isEmpty()) {
+      return List.of();
+    }
+    List<RecordLine> lines = bench.record(id).lines();
+    Map<String, RecordLine> byId =
+        lines.stream().collect(Collectors.toMap(RecordLine::id, Function.identity()));
+    return lines.stream()
+        .filter(line -> line.recordedAt().isAfter(since.get()))
+        .map(
+            line ->
+                new Correction(
+                    line.recordedAt(),
+                    line.by(),
+                    line.where().isEmpty() ? line.title() : line.title() + ", " + line.where(),
+                    Optional.ofNullable(line.corrects())
+                        .map(byId::get)
+                        .map(RecordLine::text)
+                        .orElse(""),
+                    line.text()))
+        .toList();
+  }
+
   /** Hands the vehicle over; what was left undone is part of the record. */
   public HandoverView close(UUID id) {
     HandoverView view = view(id);
@@ -138,7 +173,7 @@ public class HandoverService {
     }
     notes.note(id);
     learning.note(id);
-    jobs.moveTo(id, JobState.HANDED_OVER);
+    jobs.handOver(id, LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS));
     return view(id);
   }
 

@@ -2,6 +2,8 @@ package attune.app.handover;
 
 import attune.app.format.PlanFile;
 import attune.app.jobs.JobState;
+import jakarta.annotation.Nullable;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
 
@@ -10,6 +12,8 @@ import java.util.UUID;
  *
  * @param shop the shop's name for the head of the page, empty when none is set
  * @param finished true once every hands-on task is ticked
+ * @param handedOverAt when; null before, and where nobody noted it
+ * @param corrections what was put right in the record since
  * @param notDone work that is open, or was left out when the vehicle was handed over without it
  */
 public record HandoverView(
@@ -19,6 +23,8 @@ public record HandoverView(
     String vehicleLabel,
     JobState state,
     boolean finished,
+    @Nullable String handedOverAt,
+    List<Correction> corrections,
     List<NotDone> notDone,
     Ready ready,
     List<Treated> treated,
@@ -34,6 +40,14 @@ public record HandoverView(
    * one.
    */
   public record Ready(String driveAt, String sitAt, String curedAt, boolean fromBench) {}
+
+  /**
+   * An entry that was put right after the hand-over.
+   *
+   * @param what step and panel, or the run
+   * @param told as the record still has it, or empty
+   */
+  public record Correction(LocalDateTime at, String by, String what, String told, String text) {}
 
   /** Photos of a panel as it was found and when it was done. */
   public record BeforeAfter(String label, UUID found, UUID done, int width, int height) {}

@@ -2,6 +2,7 @@ package attune.app.handover;
 
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
+import attune.app.handover.HandoverView.Correction;
 import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.NotDone;
@@ -47,6 +48,7 @@ final class ReportPdf {
     paper.text(view.title());
     paper.add(ready());
     view.gripChecks().forEach(grip -> paper.spacedLine("Grip. " + grip.text(), Paper.BOLD, 6));
+    corrections(paper);
     paper.part("What was done");
     done(paper);
     pictures(paper);
@@ -101,6 +103,17 @@ final class ReportPdf {
     cell.setBorderWidthLeft(2);
     cell.setPaddingLeft(8);
     table.addCell(cell);
+  }
+
+  private void corrections(Paper paper) {
+    if (view.corrections().isEmpty()) {
+      return;
+    }
+    paper.part("Put right since the hand-over");
+    for (Correction c : view.corrections()) {
+      String told = c.told().isEmpty() ? "" : " Told then: " + c.told();
+      paper.line(when.format(c.at()) + ", " + c.what() + ". ", c.text() + told);
+    }
   }
 
   /** Panels with the same story stand in one line. */

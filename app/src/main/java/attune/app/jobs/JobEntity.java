@@ -47,6 +47,9 @@ class JobEntity {
   @Column(name = "created_at", nullable = false)
   private LocalDateTime createdAt;
 
+  @Column(name = "handed_over_at")
+  private LocalDateTime handedOverAt;
+
   @Version private int version;
 
   protected JobEntity() {}
@@ -98,8 +101,17 @@ class JobEntity {
     return surveyed;
   }
 
+  LocalDateTime handedOverAt() {
+    return handedOverAt;
+  }
+
   void moveTo(JobState next) {
     state = next;
+  }
+
+  void handOver(LocalDateTime at) {
+    state = JobState.HANDED_OVER;
+    handedOverAt = at;
   }
 
   /** Points at a revision and copies what lists and searches need from its document. */

@@ -258,6 +258,17 @@ public class JobService {
     job(id).moveTo(state);
   }
 
+  /** Closes a job: its record stands from then on. */
+  public void handOver(UUID id, LocalDateTime at) {
+    job(id).handOver(at);
+  }
+
+  /** When a job was handed over; empty before it was, and where nobody noted it. */
+  @Transactional(readOnly = true)
+  public Optional<LocalDateTime> handedOverAt(UUID id) {
+    return Optional.ofNullable(job(id).handedOverAt());
+  }
+
   /** Names of a job's panels by id: the layout's where it has one. */
   @Transactional(readOnly = true)
   public Map<String, String> labels(JobFile document) {

@@ -59,7 +59,10 @@ public class ShopService {
   public ShopSettings settings() {
     return stored()
         .map(e -> mapper.readValue(e.settings(), ShopSettings.class).at(e.version()))
-        .orElseGet(() -> ShopSettings.usual(firstName));
+        .orElseGet(() -> ShopSettings.usual(firstName))
+        .resting(
+            new ShopSettings.Breaks(
+                reference.figures().whole("break.every"), reference.figures().whole("break.rest")));
   }
 
   private Optional<ShopEntity> stored() {
@@ -147,6 +150,10 @@ public class ShopService {
     own.put("day.opens", minutes(s.opens()));
     own.put("day.closes", minutes(s.closes()));
     own.put("dose.stroke", s.triggerMl());
+    if (s.breaks() != null) {
+      own.put("break.every", (double) s.breaks().everyMin());
+      own.put("break.rest", (double) s.breaks().min());
+    }
     Set<DayOfWeek> closed = days(s.closed());
     for (DayOfWeek day : DayOfWeek.values()) {
       own.put(UsualHours.closedOn(day), closed.contains(day) ? 1.0 : 0.0);

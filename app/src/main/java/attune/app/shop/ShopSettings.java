@@ -24,6 +24,7 @@ import java.util.Map;
  * @param opens and {@code closes}, hours of the day, HH:MM
  * @param closed days of the week it is closed, none where left out
  * @param triggerMl what one stroke of the shop's triggers gives
+ * @param breaks rests of the people at work, the usual ones where left out
  * @param papers what stands on a paper beside the name
  * @param houseRules schools other than the defaults, by rule; left out, those kept stay
  */
@@ -68,6 +69,7 @@ public record ShopSettings(
         Double taxPercent,
     @Nullable Map<String, String> houseRules,
     @Nullable @Valid Papers papers,
+    @Nullable @Valid Breaks breaks,
     @Nullable Integer version) {
   private static final String DAY = "monday|tuesday|wednesday|thursday|friday|saturday|sunday";
   private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
@@ -108,6 +110,19 @@ public record ShopSettings(
           @Max(value = 365, message = "1 to 365 days")
           Integer quoteDays) {}
 
+  /**
+   * Rests, as a job may set its own.
+   *
+   * @param everyMin hands-on minutes between two at most
+   * @param min how long one is
+   */
+  public record Breaks(
+      @Min(value = 30, message = "30 to 240 minutes")
+          @Max(value = 240, message = "30 to 240 minutes")
+          int everyMin,
+      @Min(value = 5, message = "5 to 60 minutes") @Max(value = 60, message = "5 to 60 minutes")
+          int min) {}
+
   /** A shop that has set nothing yet. */
   static ShopSettings usual(String name) {
     return new ShopSettings(
@@ -127,42 +142,44 @@ public record ShopSettings(
         null,
         Map.of(),
         null,
+        null,
         null);
   }
 
   ShopSettings at(int newVersion) {
-    return with(houseRules, newVersion);
+    return with(people, hourlyRate, taxPercent, houseRules, papers, breaks, newVersion);
   }
 
   /** The same shop holding to other schools. */
   ShopSettings holding(Map<String, String> schools) {
-    return with(schools, version);
+    return with(people, hourlyRate, taxPercent, schools, papers, breaks, version);
   }
 
   /** The same shop with this on its papers. */
   public ShopSettings sending(Papers letterhead) {
-    return new ShopSettings(
-        name,
-        tapPh,
-        alkalinity,
-        deionised,
-        units,
-        currency,
-        locale,
-        opens,
-        closes,
-        closed,
-        triggerMl,
-        people,
-        hourlyRate,
-        taxPercent,
-        houseRules,
-        letterhead,
-        version);
+    return with(people, hourlyRate, taxPercent, houseRules, letterhead, breaks, version);
+  }
+
+  /** The same shop with these rests, where it has set none. */
+  ShopSettings resting(Breaks usual) {
+    return breaks != null
+        ? this
+        : with(people, hourlyRate, taxPercent, houseRules, papers, usual, version);
   }
 
   /** The same shop with other people, at other prices. */
   public ShopSettings staffed(List<Person> others, Double rate, Double tax) {
+    return with(others, rate, tax, houseRules, papers, breaks, version);
+  }
+
+  private ShopSettings with(
+      List<Person> others,
+      @Nullable Double rate,
+      @Nullable Double tax,
+      @Nullable Map<String, String> schools,
+      @Nullable Papers letterhead,
+      @Nullable Breaks rests,
+      @Nullable Integer newVersion) {
     return new ShopSettings(
         name,
         tapPh,
@@ -178,29 +195,9 @@ public record ShopSettings(
         others,
         rate,
         tax,
-        houseRules,
-        papers,
-        version);
-  }
-
-  private ShopSettings with(Map<String, String> schools, Integer newVersion) {
-    return new ShopSettings(
-        name,
-        tapPh,
-        alkalinity,
-        deionised,
-        units,
-        currency,
-        locale,
-        opens,
-        closes,
-        closed,
-        triggerMl,
-        people,
-        hourlyRate,
-        taxPercent,
         schools,
-        papers,
+        letterhead,
+        rests,
         newVersion);
   }
 }

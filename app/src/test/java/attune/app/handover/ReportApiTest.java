@@ -12,6 +12,7 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -138,6 +139,38 @@ class ReportApiTest {
             "page 1 of");
     Answer car = api.get("/api/v1/jobs/" + job + "/handover/logbook.pdf");
     assertThat(car.status()).isEqualTo(409);
+  }
+
+  @Test
+  void whatIsPutRightAfterTheHandOverStandsBesideItAndOnTheNextPaper() throws IOException {
+    api.doEverything(job);
+    String done = "clean-fl-cushion-centre";
+    assertThat(api.post("/api/v1/jobs/" + job + "/handover").status()).isEqualTo(200);
+    assertThat(report().get("corrections")).isEmpty();
+    assertThat(api.tell(job, done, "undone").status()).isEqualTo(409);
+    String corrects =
+        api.get("/api/v1/jobs/" + job + "/bench/record")
+            .json()
+            .get("lines")
+            .valueStream()
+            .filter(line -> line.get("taskId").asString().equals(done))
+            .findFirst()
+            .orElseThrow()
+            .get("id")
+            .asString();
+    Answer put =
+        api.post(
+            "/api/v1/jobs/" + job + "/bench/entries",
+            """
+            {"entries":[{"id":"%s","taskId":"%s","kind":"corrected","at":"2026-06-09T18:00:00",
+             "reason":"It was the second bottle.","detail":{"corrects":"%s"}}]}
+            """
+                .formatted(UUID.randomUUID(), done, corrects));
+    assertThat(put.status()).isEqualTo(200);
+    JsonNode correction = report().at("/corrections/0");
+    assertThat(correction.get("text").asString()).contains("It was the second bottle.");
+    assertThat(correction.get("told").asString()).isNotEmpty();
+    assertThat(text(pdf("a4"))).contains("Put right since the hand-over", "the second bottle");
   }
 
   @Test

@@ -87,6 +87,22 @@ class ShopApiTest {
   }
 
   @Test
+  void restsAreTheShopsOwnAndAWholeDayHasThem() {
+    assertThat(settings().at("/breaks/everyMin").asInt()).isEqualTo(120);
+    ObjectNode often = settings();
+    often.putObject("breaks").put("everyMin", 30).put("min", 15);
+    assertThat(save(often).status()).isEqualTo(200);
+    String job = api.surveyedJob("Rests often");
+    JsonNode rounds = api.get("/api/v1/jobs/" + job + "/plan").json().get("rounds");
+    assertThat(rounds.valueStream().filter(r -> r.get("step").asString().equals("break")))
+        .isNotEmpty();
+    often.putObject("breaks").put("everyMin", 5).put("min", 15);
+    Answer refused = save(often);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.fault().get("pointer").asString()).isEqualTo("/breaks/everyMin");
+  }
+
+  @Test
   void nobodyIsPlannedOnADayTheShopIsClosedOrTheyAreOff() {
     ObjectNode settings = settings().put("opens", "10:15").put("closes", "16:00");
     settings.set("closed", JsonMapper.shared().readTree("[\"tuesday\"]"));
