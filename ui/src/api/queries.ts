@@ -22,6 +22,11 @@ export const finishesQuery = queryOptions({
   staleTime: Infinity,
 })
 
+export const startersQuery = queryOptions({
+  queryKey: ['shelf', 'starters'],
+  queryFn: () => need(api.GET('/api/v1/shelf/starters')),
+})
+
 export const shelfQuery = queryOptions({ queryKey: ['shelf'], queryFn: () => need(api.GET('/api/v1/shelf')) })
 
 /** Each bottle with the pH its ratios come to; read again with the shelf. */

@@ -5,7 +5,8 @@ import type { Schemas } from '../api/client'
 import { localOf, nowMs } from '../api/clock'
 import { dayQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Loading, Trouble } from '../parts/Notice'
+import { StartView } from './StartView'
 import { Watch } from './Watch'
 import { dayOf, isToday, plural, timeOf, when } from '../parts/words'
 
@@ -34,16 +35,7 @@ export function DayView() {
       </div>
       {day.isPending && <Loading what="the day" />}
       {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}
-      {day.data?.length === 0 && (
-        <Empty title="No cars yet.">
-          <p className="text-faint">
-            Start with what stands in front of you: lay its cabin open and write down what you find.
-          </p>
-          <ButtonLink to="/new" weight="main">
-            Start the first job
-          </ButtonLink>
-        </Empty>
-      )}
+      {day.data?.length === 0 && <StartView />}
       {day.data && day.data.length > 0 && (
         <>
           <ul className="lying divide-y divide-line">

@@ -3,7 +3,8 @@ import type { ReactNode } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { scalesQuery } from '../api/queries'
-import { Loading, Trouble } from '../parts/Notice'
+import { ButtonLink } from '../parts/controls'
+import { Empty, Loading, Trouble } from '../parts/Notice'
 import { range, Say, say } from '../parts/words'
 
 type Bottle = Schemas['ScaleView']
@@ -26,6 +27,17 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
   const scales = useQuery(scalesQuery)
   if (scales.isPending) return <Loading what="the shelf" />
   if (scales.isError) return <Trouble error={scales.error} again={() => void scales.refetch()} />
+  if (scales.data.length === 0)
+    return (
+      <Empty title="Nothing on the shelf yet.">
+        <p className="text-faint">
+          A bottle as its label has it: what a label does not say is taken as the worst its kind can be.
+        </p>
+        <ButtonLink to="/shelf/products/new" weight="main">
+          Type one in
+        </ButtonLink>
+      </Empty>
+    )
   const shown = scales.data.filter((b) => fits(`${b.name} ${b.maker ?? ''} ${b.roles.map(say).join(' ')}`))
   const usual = (b: Bottle) => b.ph.find((at) => at.usual)?.low ?? 99
   const byPh = (a: Bottle, b: Bottle) => usual(a) - usual(b)

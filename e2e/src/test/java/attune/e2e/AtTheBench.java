@@ -107,6 +107,19 @@ final class AtTheBench {
         .text();
   }
 
+  /** Puts on the shelf of one Attune what another has. */
+  static void stocked(Visit visit, AttuneJar.Opened other) {
+    try (Visit full = Visit.desk(other)) {
+      String shelf = full.page.request().get("/api/v1/shelf/json").text();
+      visit
+          .page
+          .request()
+          .post(
+              "/api/v1/shelf/import?dryRun=false",
+              RequestOptions.create().setHeader("Content-Type", "text/plain").setData(shelf));
+    }
+  }
+
   /** An entry somebody else told, with its own time. */
   static String entry(String task, String kind, String at) {
     return "{\"id\":\"%s\",\"taskId\":\"%s\",\"kind\":\"%s\",\"at\":\"%s\"}"

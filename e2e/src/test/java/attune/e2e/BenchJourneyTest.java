@@ -311,6 +311,7 @@ class BenchJourneyTest {
     AttuneJar.Opened first = attune.beside(data, "--server.port=0");
     String port = first.address().replaceAll(".*:", "");
     try (Visit visit = Visit.desk(first)) {
+      AtTheBench.stocked(visit, attune);
       String job =
           AtTheBench.job(
               visit, "Power cut", "\"finish\":\"leather/coated\"," + SOILED, "fl-cushion-centre");
@@ -343,7 +344,13 @@ class BenchJourneyTest {
     AttuneJar.Opened empty = attune.beside(data, "--server.port=0");
     try (Visit visit = Visit.desk(empty)) {
       visit.open("/");
-      assertThat(visit.page.getByText("No cars yet.")).isVisible();
+      Locator start = visit.region("Setting up");
+      assertThat(start).containsText("nothing is planned with a bottle you do not own");
+      visit.button("Tick plain tools").click();
+      visit.page.getByLabel("Soft sponge").check();
+      visit.isFitForEveryone();
+      visit.button("Put 1 tool on the shelf").click();
+      assertThat(start).containsText("1 tool on the shelf.");
       visit.open("/shop");
       Locator file = visit.region("All data").locator("input[type=file]");
       file.setInputFiles(new FilePayload("bad.zip", "application/zip", new byte[] {1, 2, 3}));

@@ -15,11 +15,18 @@ import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** One browser window on Attune; notes every fault the page throws. */
 final class Visit implements AutoCloseable {
+  /** Empty values, codes and times as programs write them. */
+  private static final Pattern MACHINE =
+      Pattern.compile(
+          "\\bnull\\b|undefined|\\bNaN\\b|Infinity|\\[object|\\bperson-\\d|\\b[A-Z]{3,}_[A-Z_]+\\b"
+              + "|\\b[a-z]+/[a-z]+-[a-z]+\\b|\\d{4}-\\d\\d-\\d\\dT|\\b\\d{3,}:\\d\\d\\b");
+
   private final BrowserContext context;
   private final String address;
   private final List<String> faults = new ArrayList<>();
@@ -190,9 +197,13 @@ final class Visit implements AutoCloseable {
   }
 
   /**
-   * Holds the page to WCAG A and AA: nothing serious or critical, nothing wider than the window.
+   * Holds the page to WCAG A and AA: nothing serious or critical, nothing wider than the window,
+   * and nothing on it that is made for the machine.
    */
   void isFitForEveryone() {
+    assertThat(MACHINE.matcher(page.innerText("body")).results().map(MatchResult::group).toList())
+        .as(page.url())
+        .isEmpty();
     check(
         new AxeBuilder(page)
             .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")));

@@ -4,7 +4,6 @@ import attune.app.format.ShelfCsv;
 import attune.app.format.ShelfFile;
 import attune.app.format.ShelfReader;
 import attune.app.reference.DataReplaced;
-import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfViews.ImportView;
 import attune.app.shelf.ShelfViews.Stage;
 import attune.core.check.InvalidInputException;
@@ -23,10 +22,7 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -257,22 +253,6 @@ public class ShelfService {
 
   private Map<String, List<BottleEntity>> stock() {
     return bottles.findAll().stream().collect(Collectors.groupingBy(BottleEntity::productId));
-  }
-
-  /** Before anything is planned: an empty shelf gets the starting one. */
-  @EventListener(ApplicationStartedEvent.class)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  @Transactional
-  public void fill() {
-    if (items.count() > 0) {
-      return;
-    }
-    JsonNode file = mapper.readTree(ReferenceData.startingShelfText());
-    List<ShelfItemEntity> all = new ArrayList<>();
-    file.get("products")
-        .forEach(node -> all.add(entity(node, ShelfItemEntity.PRODUCT, all.size())));
-    file.get("tools").forEach(node -> all.add(entity(node, ShelfItemEntity.TOOL, all.size())));
-    items.saveAll(all);
   }
 
   private static ShelfItemEntity entity(JsonNode node, String kind, int position) {

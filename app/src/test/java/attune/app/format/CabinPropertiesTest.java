@@ -204,7 +204,7 @@ class CabinPropertiesTest {
       if (delicate.place().lets(Leniency.OVERSPENDS) || delicate.place().lets(Leniency.WAITS)) {
         continue;
       }
-      Verdict there = JUDGE.judge(sturdy.place(), rung.treatment());
+      Verdict there = JUDGE.judge(sturdy.place().asLenientAs(delicate.place()), rung.treatment());
       boolean kept = rung.treatment().tool().kind() == Tool.Kind.HAND;
       assertThat(kept || there.isAllowed())
           .as("%s gets %s: %s", delicate.place().surface(), rung.treatment().key(), there.reasons())

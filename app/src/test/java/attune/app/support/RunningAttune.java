@@ -1,10 +1,13 @@
 package attune.app.support;
 
 import attune.app.AttuneApplication;
+import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -32,7 +35,10 @@ public final class RunningAttune implements ParameterResolver {
     }
   }
 
-  /** Starts one more, on a directory of one's own. */
+  /** Starts with nothing on the shelf, as a new shop does. */
+  public static final String EMPTY = "--attune.test.shelf=empty";
+
+  /** Starts one more, on a directory of one's own, with the starting shelf in it. */
   public static Running start(Path data, String... arguments) {
     SpringApplicationBuilder builder =
         new SpringApplicationBuilder(AttuneApplication.class, TestClock.class)
@@ -43,7 +49,12 @@ public final class RunningAttune implements ParameterResolver {
     String[] all = new String[arguments.length + 1];
     all[0] = "--server.port=0";
     System.arraycopy(arguments, 0, all, 1, arguments.length);
-    return new Running(builder.run(all));
+    Running running = new Running(builder.run(all));
+    ShelfService shelf = running.context().getBean(ShelfService.class);
+    if (shelf.file().tools().isEmpty() && !List.of(arguments).contains(EMPTY)) {
+      shelf.bringIn(ReferenceData.startingShelfText(), false, false, null);
+    }
+    return running;
   }
 
   @Override

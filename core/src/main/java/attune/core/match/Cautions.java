@@ -181,7 +181,7 @@ final class Cautions {
         !place.limits().identified(),
         ReasonCode.IDENTIFY_FIRST,
         FINISH,
-        "Identify the finish first; until then it is treated as " + place.finish().name() + ".");
+        "Identify the finish first; until then it is treated as the most delicate it could be.");
     add(
         condition.nap() == Nap.PILLED && place.finish().hasNap(),
         ReasonCode.SHAVE_FIRST,

@@ -194,7 +194,7 @@ public record Place(
   }
 
   /** The same, let off as much as another. */
-  Place asLenientAs(Place other) {
+  public Place asLenientAs(Place other) {
     return leniently(other.leniency);
   }
 

@@ -12,9 +12,11 @@ import attune.core.shelf.Product.Form;
 import attune.core.shelf.Product.Trait;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
+import attune.core.survey.Wishes.Standard;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Every way of cleaning one surface that is worth a look. What cleaner, ratio or tool alone rules
@@ -47,6 +49,7 @@ final class Search {
   private final Option[] strongestOf;
   private final Option[] strongestWith = new Option[KINDS_OF_TOOL];
   private Optional<Option> strongestWithin = Optional.empty();
+  private Optional<Option> strongestSpending = Optional.empty();
   private Optional<Option> best = Optional.empty();
   private Place place;
 
@@ -87,11 +90,26 @@ final class Search {
 
   /** Nothing reaches the standard: the best that is allowed, in this air if anything is. */
   private void settle() {
+    if (spends()) {
+      place = place.letting(Leniency.OVERSPENDS).letting(Leniency.LEAVES_SOME);
+      strongestSpending.ifPresent(strong::add);
+      return;
+    }
     Optional<Option> lasting = best.filter(o -> o.action() > 0);
     Optional<Option> any = strongestWithin.filter(o -> o.action() > 0);
     place = any.isPresent() ? place.letting(Leniency.LEAVES_SOME) : place;
     place = any.isPresent() && lasting.isEmpty() ? place.letting(Leniency.WAITS) : place;
     lasting.or(() -> any).ifPresent(strong::add);
+  }
+
+  /** Where a lower standard would be met by spending the allowance, this one gets no less. */
+  private boolean spends() {
+    double within = best.map(Option::action).orElse(0.0);
+    double beyond = strongestSpending.map(Option::action).orElse(0.0);
+    return Stream.of(Standard.values())
+        .filter(lower -> lower.compareTo(place.surface().wishes().standard()) < 0)
+        .map(lower -> book.needs().leastOffered(place.demand().level(), lower))
+        .anyMatch(least -> within < least && beyond >= least);
   }
 
   /** The place as it was searched: lenient where nothing else was strong enough. */
@@ -342,6 +360,11 @@ final class Search {
                               passesMost, place.demand().passesAt(option.action(), book.needs()))));
       if (option.action() >= place.demand().leastOffered()) {
         (spends ? spending : lasts ? strong : drying).add(option);
+      }
+      if (spends
+          && lasts
+          && strongestSpending.filter(s -> s.action() >= option.action()).isEmpty()) {
+        strongestSpending = Optional.of(option);
       }
       if (!spends && lasts && best.filter(b -> b.action() >= option.action()).isEmpty()) {
         best = Optional.of(option);

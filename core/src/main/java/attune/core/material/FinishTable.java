@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** All finishes by code, in the order of the table. */
 public final class FinishTable {
@@ -68,8 +67,7 @@ public final class FinishTable {
     for (Finish next : possible.subList(1, possible.size())) {
       strictest = stricter(strictest, next);
     }
-    String names = possible.stream().map(Finish::name).collect(Collectors.joining(", "));
-    return named(strictest, "unidentified: could be " + names);
+    return named(strictest, "what is not identified yet");
   }
 
   /** The stricter of two finishes on every scale at once. */

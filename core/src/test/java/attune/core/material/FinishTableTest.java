@@ -68,7 +68,7 @@ class FinishTableTest {
         assertThat(strictest.wetOn()).isGreaterThanOrEqualTo(possible.wetOn());
       }
     }
-    assertThat(strictest.name()).startsWith("unidentified: could be ");
+    assertThat(strictest.name()).isEqualTo("what is not identified yet");
   }
 
   @Test
