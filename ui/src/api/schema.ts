@@ -2229,6 +2229,7 @@ export interface components {
             code: string;
             statement: string;
             pictogram: string;
+            signal: string;
             gloves: boolean;
             air: boolean;
         };

@@ -88,6 +88,7 @@ export function Pictogram({ code }: { code: string }) {
 export function HazardList({ hazards }: { hazards: Hazard[] }) {
   if (hazards.length === 0) return null
   const pictograms = [...new Set(hazards.map((h) => h.pictogram))].filter((p) => p !== 'none')
+  const signal = ['danger', 'warning'].find((word) => hazards.some((h) => h.signal === word))
   const asks = [
     hazards.some((h) => h.gloves) && 'Nitrile gloves.',
     hazards.some((h) => h.air) && 'Doors open, no flame, out of the sun.',
@@ -100,6 +101,7 @@ export function HazardList({ hazards }: { hazards: Hazard[] }) {
         ))}
       </span>
       <span className="text-note">
+        {signal && <strong className="narrow block text-body font-bold uppercase">{signal}</strong>}
         {asks.length > 0 && <strong className="block text-body font-semibold">{asks.join(' ')}</strong>}
         {hazards.map((h) => (
           <span key={h.code} className="block">

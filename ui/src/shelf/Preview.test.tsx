@@ -10,6 +10,7 @@ const hazard = (code: string, pictogram: string, gloves = false, air = false) =>
   code,
   statement: `Statement of ${code}`,
   pictogram,
+  signal: 'warning',
   gloves,
   air,
 })

@@ -22,6 +22,7 @@ import com.lowagie.text.pdf.PdfWriter;
 import java.io.ByteArrayOutputStream;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -114,6 +115,24 @@ class MixLabel {
     }
     write(on, filled, box, right, unit * scale, false);
     qr(on, filled.address(), right + pad, box.getTop() - pad - qr, qr);
+    signs(on, filled, right + pad, box.getTop() - pad - qr, qr, box.getBottom() + pad);
+  }
+
+  /** Two by two under the code, as large as there is room. */
+  private void signs(
+      PdfContentByte on, Filled filled, float left, float top, float width, float bottom) {
+    List<String> signs =
+        hazards.of(filled.product().hazards()).stream()
+            .map(Hazards.Hazard::pictogram)
+            .distinct()
+            .filter(Pictograms::has)
+            .toList();
+    int rows = (signs.size() + 1) / 2;
+    float side = rows == 0 ? 0 : Math.min(width / 2, (top - bottom) / rows);
+    for (int i = 0; i < signs.size(); i++) {
+      float x = left + i % 2 * side;
+      Pictograms.draw(on, signs.get(i), x, top - (i / 2 + 1) * side, side);
+    }
   }
 
   /**
@@ -135,7 +154,11 @@ class MixLabel {
             "Mixed " + DAY.format(filled.mixedOn()) + ", use by " + DAY.format(filled.useBy()),
             4.4f * unit,
             Font.BOLD));
-    for (Hazards.Hazard hazard : hazards.of(filled.product().hazards())) {
+    List<Hazards.Hazard> said = hazards.of(filled.product().hazards());
+    Hazards.signal(said)
+        .ifPresent(
+            word -> text.addElement(line(word.toUpperCase(Locale.ROOT), 4.6f * unit, Font.BOLD)));
+    for (Hazards.Hazard hazard : said) {
       text.addElement(line(hazard.code() + " " + hazard.statement(), 3.8f * unit, Font.NORMAL));
     }
     text.addElement(

@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Hazard statements by code, with their pictogram and what they ask for. */
@@ -17,11 +19,24 @@ public class Hazards {
    * A hazard statement.
    *
    * @param pictogram its GHS pictogram, or none
+   * @param signal danger, warning or none; where a class has two the stronger
    * @param gloves true when it asks for gloves
    * @param air true when it asks for open doors
    */
   public record Hazard(
-      String code, String statement, String pictogram, boolean gloves, boolean air) {}
+      String code,
+      String statement,
+      String pictogram,
+      String signal,
+      boolean gloves,
+      boolean air) {}
+
+  /** The word over several statements: danger before warning; empty where none has one. */
+  public static Optional<String> signal(Collection<Hazard> hazards) {
+    return Stream.of("danger", "warning")
+        .filter(word -> hazards.stream().anyMatch(h -> h.signal().equals(word)))
+        .findFirst();
+  }
 
   private final Map<String, Hazard> byCode;
 
@@ -37,6 +52,7 @@ public class Hazards {
         row.text("code"),
         row.text("statement"),
         row.text("pictogram"),
+        row.text("signal"),
         row.text("gloves").equals("yes"),
         row.text("air").equals("yes"));
   }
@@ -47,7 +63,7 @@ public class Hazards {
     for (String code : codes == null ? List.<String>of() : codes) {
       found.add(
           byCode.getOrDefault(
-              code, new Hazard(code, "See the safety data sheet", "none", false, false)));
+              code, new Hazard(code, "See the safety data sheet", "none", "danger", false, false)));
     }
     return found;
   }

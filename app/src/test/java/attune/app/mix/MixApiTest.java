@@ -9,6 +9,7 @@ import attune.app.support.RunningAttune;
 import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -73,6 +74,11 @@ class MixApiTest {
     assertThat(pdf.getNumberOfPages()).isEqualTo(1);
     assertThat(pdf.getPageSize(1).getWidth()).isCloseTo(width, within(1f));
     assertThat(pdf.getPageSize(1).getHeight()).isCloseTo(height, within(1f));
+    String drawn = new String(pdf.getPageContent(1), StandardCharsets.ISO_8859_1);
+    assertThat(drawn.split("0\\.78\\d* 0\\.06\\d* 0\\.18\\d* RG", -1))
+        .as("red diamonds")
+        .hasSizeGreaterThan(labels);
+    assertThat(new PdfTextExtractor(pdf).getTextFromPage(1)).contains("DANGER");
     String text = new PdfTextExtractor(pdf).getTextFromPage(1).replaceAll("\\s+", " ");
     assertThat(text.split("Tarnwick", -1)).hasSize(labels + 1);
     assertThat(text)
