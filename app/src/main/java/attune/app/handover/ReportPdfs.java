@@ -79,7 +79,10 @@ class ReportPdfs {
       throw new NotNowException("A sheet for the logbook is made for an aircraft only.");
     }
     return new LogbookPdf(
-            handover.view(jobId), bench.record(jobId), notes.used(jobId), letterhead(jobId))
+            handover.view(jobId),
+            bench.record(jobId),
+            notes.used(jobId),
+            letterhead(jobId).withoutTerms())
         .bytes(size);
   }
 

@@ -128,7 +128,8 @@ class MixLabel {
             .filter(Pictograms::has)
             .toList();
     int rows = (signs.size() + 1) / 2;
-    float side = rows == 0 ? 0 : Math.min(width / 2, (top - bottom) / rows);
+    int across = Math.min(2, signs.size());
+    float side = rows == 0 ? 0 : Math.min(width / across, (top - bottom) / rows);
     for (int i = 0; i < signs.size(); i++) {
       float x = left + i % 2 * side;
       Pictograms.draw(on, signs.get(i), x, top - (i / 2 + 1) * side, side);

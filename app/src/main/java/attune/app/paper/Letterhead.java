@@ -27,6 +27,11 @@ public record Letterhead(
     Optional<String> terms,
     Locale locale) {
 
+  /** The same for a paper nobody pays by. */
+  public Letterhead withoutTerms() {
+    return new Letterhead(shop, sender, vehicle, receiver, Optional.empty(), locale);
+  }
+
   /** As the shop's settings and the vehicle's page have it. */
   public static Letterhead of(ShopSettings shop, VehicleView vehicle) {
     Optional<Papers> papers = Optional.ofNullable(shop.papers());
