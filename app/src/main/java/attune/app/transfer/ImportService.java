@@ -110,8 +110,9 @@ class ImportService {
 
   /** A shelf or settings that somebody has touched. */
   private boolean isWorkedOn() {
-    return count("shelf_item") != startingItems()
-        || OWN_WORK.stream().anyMatch(table -> count(table) > 0);
+    int items = count("shelf_item");
+    boolean untouched = items == 0 || items == startingItems(); // as older shops began
+    return !untouched || OWN_WORK.stream().anyMatch(table -> count(table) > 0);
   }
 
   private int startingItems() {
