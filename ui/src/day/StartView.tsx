@@ -53,7 +53,7 @@ export function StartView() {
               : 'As their labels have it: what a label does not say is taken as the worst its kind can be.'
           }
         >
-          <ButtonLink to="/shelf/products/new">Type one in</ButtonLink>
+          <ButtonLink to="/shelf/products/new">Type a bottle in</ButtonLink>
           <ButtonLink to="/shelf">Bring in a list</ButtonLink>
         </Step>
         <Step
@@ -112,7 +112,7 @@ function Tools() {
     return (
       <>
         <Button onClick={() => setOpen(true)}>Tick plain tools</Button>
-        <ButtonLink to="/shelf/tools/new">Type one in</ButtonLink>
+        <ButtonLink to="/shelf/tools/new">Type a tool in</ButtonLink>
       </>
     )
   if (starters.isPending) return <Loading what="the tools" />

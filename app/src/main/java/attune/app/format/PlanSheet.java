@@ -33,6 +33,8 @@ import java.util.stream.Collectors;
 
 /** A visit as a page of plain text a person can work by, from the first line to the last. */
 public final class PlanSheet {
+  private static final int READABLE = 8;
+
   /** Zones a part is found in without their being named. */
   private static final Set<String> ALONE = Set.of("Floor", "Overhead");
 
@@ -248,7 +250,11 @@ public final class PlanSheet {
   }
 
   private void panels(Round round, List<SurfacePlan> panels) {
-    if (panels.isEmpty() || round.zone().equals(Round.CABIN) && panels.size() > 8) {
+    if (panels.isEmpty()) {
+      return;
+    }
+    if (round.zone().equals(Round.CABIN) && panels.size() > READABLE) {
+      under(zones(panels));
       return;
     }
     Map<String, List<String>> byPasses = new LinkedHashMap<>();
@@ -260,7 +266,33 @@ public final class PlanSheet {
               : round.step() == Step.RESIDUE ? wipes(panel) : "";
       byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(place(round, panel));
     }
-    byPasses.forEach((passes, parts) -> under(String.join(", ", parts) + passes + "."));
+    byPasses.forEach((passes, parts) -> under(named(parts) + passes + "."));
+  }
+
+  /** Where they are, zone by zone, where they are too many to name. */
+  private static String zones(List<SurfacePlan> panels) {
+    Map<String, Long> byZone =
+        panels.stream()
+            .collect(
+                Collectors.groupingBy(
+                    p -> words(p.surface().zone()), LinkedHashMap::new, Collectors.counting()));
+    if (byZone.size() > READABLE) {
+      return "The cabin, " + panels.size() + " panels.";
+    }
+    return byZone.entrySet().stream()
+            .map(e -> e.getKey() + " (" + e.getValue() + ")")
+            .collect(Collectors.joining(", "))
+        + ".";
+  }
+
+  /** Parts of one name once, with how many there are. */
+  private static String named(List<String> parts) {
+    Map<String, Long> once =
+        parts.stream()
+            .collect(Collectors.groupingBy(p -> p, LinkedHashMap::new, Collectors.counting()));
+    return once.entrySet().stream()
+        .map(e -> e.getValue() == 1 ? e.getKey() : e.getKey() + " (" + e.getValue() + ")")
+        .collect(Collectors.joining(", "));
   }
 
   /** A part, with its zone where the round is not in one. */
