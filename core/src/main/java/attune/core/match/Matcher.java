@@ -114,6 +114,10 @@ public final class Matcher {
     /** No larger than it matters: in hands up to a dozen of them, then by the square metre. */
     private static SquareMetres size(SquareMetres area, Figures figures) {
       double dozen = figures.get("section.least") * figures.get("section.most");
+      double small = figures.get("tool.small-most");
+      if (area.value() <= small) {
+        return new SquareMetres(small);
+      }
       return new SquareMetres(Math.max(dozen, area.value() <= dozen ? 0 : Math.ceil(area.value())));
     }
 

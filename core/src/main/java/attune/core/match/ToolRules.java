@@ -48,6 +48,7 @@ public final class ToolRules {
     }
     place(place, tool, reasons);
     hand(place, tool, reasons);
+    covers(place, tool, figures, reasons);
     reach(place, tool, reasons);
     droplets(place, tool, reasons);
     return reasons;
@@ -97,6 +98,28 @@ public final class ToolRules {
                     : Set.of(Suits.HARD_TRIM);
           };
     };
+  }
+
+  /** What covers a few square centimetres at a time is for details, not for a bench. */
+  private static void covers(Place place, Tool tool, Figures figures, List<Reason> reasons) {
+    double area = place.surface().area().value();
+    boolean small =
+        tool.kind() == Tool.Kind.BRUSH
+            && tool.contactCm2().filter(c -> c < figures.get("tool.small-cm2")).isPresent();
+    if (small && area > figures.get("tool.small-most")) {
+      reasons.add(
+          Reason.measured(
+              ReasonCode.BARRED_HERE,
+              OVER,
+              SHELF,
+              area,
+              figures.get("tool.small-most"),
+              "m²",
+              tool.name()
+                  + " covers "
+                  + Math.round(tool.contactCm2().get())
+                  + " cm² at a time: for details, not for a whole panel."));
+    }
   }
 
   /** A bare hand is for what a cloth would still be too much for, not for being soft. */
