@@ -251,6 +251,13 @@ export const standardsQuery = (id: string) =>
     queryFn: () => need(api.GET('/api/v1/jobs/{id}/standards', path(id))),
   })
 
+export const levelsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'levels'],
+    queryFn: () => need(api.GET('/api/v1/jobs/{id}/quote/levels', path(id))),
+    placeholderData: (before) => before,
+  })
+
 export const quoteQuery = (id: string, declined: string[]) =>
   queryOptions({
     queryKey: ['job', id, 'quote', declined],

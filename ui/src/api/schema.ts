@@ -1620,6 +1620,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/jobs/{id}/quote/levels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["levels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/jobs/{id}/plan": {
         parameters: {
             query?: never;
@@ -2048,6 +2064,10 @@ export interface components {
             /** Format: int32 */
             min: number;
         };
+        Level: {
+            name: string;
+            leavesOut: string[];
+        };
         Papers: {
             address?: string;
             contact?: string;
@@ -2061,6 +2081,13 @@ export interface components {
             comes?: string;
             goes?: string;
             off?: string[];
+        };
+        Selling: {
+            /** Format: double */
+            calledOut?: number;
+            /** Format: double */
+            perKm?: number;
+            levels?: components["schemas"]["Level"][];
         };
         ShopSettings: {
             name: string;
@@ -2087,6 +2114,7 @@ export interface components {
             };
             papers?: components["schemas"]["Papers"];
             breaks?: components["schemas"]["Breaks"];
+            selling?: components["schemas"]["Selling"];
             /** Format: int32 */
             version?: number;
         };
@@ -2304,6 +2332,15 @@ export interface components {
             /** Format: int32 */
             least: number;
             factors: components["schemas"]["FactorView"][];
+            steps: components["schemas"]["StepFactorView"][];
+        };
+        StepFactorView: {
+            step: string;
+            /** Format: int32 */
+            cases: number;
+            /** Format: double */
+            minutes: number;
+            counts: boolean;
         };
         StartRequest: {
             /** Format: date-time */
@@ -2433,6 +2470,8 @@ export interface components {
             childSeat?: string;
             breaks?: components["schemas"]["BreaksFile"];
             skills?: string[];
+            /** Format: double */
+            travelKm?: number;
         };
         ShelfChoiceFile: {
             products?: unknown[];
@@ -3060,6 +3099,7 @@ export interface components {
             rest: boolean;
             lays: boolean;
             pinned: boolean;
+            decides: boolean;
             rounds: components["schemas"]["RoundView"][];
         };
         LaneView: {
@@ -3266,6 +3306,7 @@ export interface components {
         };
         QuoteRequest: {
             declined: string[];
+            level?: string;
         };
         GivenView: {
             /** Format: int32 */
@@ -3297,6 +3338,7 @@ export interface components {
             priced: boolean;
         };
         QuoteView: {
+            level?: string;
             lines: components["schemas"]["LineView"][];
             currency: string;
             /** Format: double */
@@ -4178,6 +4220,25 @@ export interface components {
             /** Format: int64 */
             netMinor: number;
             currency: string;
+        };
+        LevelView: {
+            name: string;
+            leavesOut: string[];
+            prices: components["schemas"]["PriceView"][];
+        };
+        LevelsView: {
+            currency: string;
+            levels: components["schemas"]["LevelView"][];
+        };
+        PriceView: {
+            standard: string;
+            current: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int64 */
+            grossMinor: number;
+            /** Format: date-time */
+            readyAt: string;
         };
         SurfaceOutcome: {
             surfaceId: string;
@@ -7413,6 +7474,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    levels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LevelsView"];
                 };
             };
         };

@@ -44,6 +44,16 @@ export const degrees = () =>
       }
     : { unit: '°C', shown: (c: number) => c, read: (c: number) => c }
 
+/** Kilometres as the shop reads them, for a field. */
+export const distances = () =>
+  shop.us
+    ? {
+        unit: 'mi',
+        shown: (km: number) => short(km / KM_PER_MILE),
+        read: (miles: number) => Math.round(miles * KM_PER_MILE * 10) / 10,
+      }
+    : { unit: 'km', shown: (km: number) => km, read: (km: number) => km }
+
 /** Seconds as m:ss, or h:mm:ss from an hour on; never negative. */
 export function clock(seconds: number): string {
   const s = Math.max(0, Math.round(seconds))
@@ -59,6 +69,10 @@ export function lasting(seconds: number): string {
   if (seconds < 5400) return `${Math.round(seconds / 60)} min`
   return `${Math.round(seconds / 360) / 10} h`
 }
+
+/** Minutes of work: 45 min, 2 h 05. */
+export const worked = (minutes: number) =>
+  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
 
 export const range = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
 

@@ -8,19 +8,23 @@ import { Button } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Loading, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
-import { money, plural, Say, when } from '../parts/words'
+import { money, plural, say, Say, when } from '../parts/words'
+import { Levels } from './Levels'
 
 /** What the visit costs: packages to take or leave, and what was quoted, agreed and done. */
 export function QuoteView() {
   const job = useJob()
   const surveyed = job.document.surfaces.length > 0
   const [declined, setDeclined] = useState<string[]>([])
+  const [level, setLevel] = useState<string>()
   const quote = useQuery({ ...quoteQuery(job.id, declined), enabled: surveyed })
   const client = useQueryClient()
   const settled = () => void client.invalidateQueries({ queryKey: ['job', job.id, 'quote'] })
   const give = useMutation({
     mutationFn: () =>
-      need(api.POST('/api/v1/jobs/{id}/quote', { params: { path: { id: job.id } }, body: { declined } })),
+      need(
+        api.POST('/api/v1/jobs/{id}/quote', { params: { path: { id: job.id } }, body: { declined, level } }),
+      ),
     onSuccess: settled,
   })
   if (!surveyed) return <NothingSurveyed jobId={job.id} />
@@ -32,10 +36,25 @@ export function QuoteView() {
       </div>
     )
   const { now, given, hourlyRate } = quote.data
-  const turn = (sold: string) =>
+  const leftOut = job.document.arrangement?.leftOut ?? []
+  const turn = (sold: string) => {
+    setLevel(undefined)
     setDeclined(declined.includes(sold) ? declined.filter((s) => s !== sold) : [...declined, sold])
+  }
   return (
     <div className="mx-auto grid w-full max-w-5xl content-start gap-4 p-3 md:grid-cols-[1.6fr_1fr] md:p-5">
+      <div className="md:col-span-full">
+        <Levels
+          jobId={job.id}
+          declined={declined}
+          picked={level}
+          frozen={job.state !== 'SURVEY'}
+          onPick={(picked) => {
+            setDeclined(picked.leavesOut)
+            setLevel(picked.name)
+          }}
+        />
+      </div>
       <section aria-label="As planned now" className="lying grid content-start gap-2 p-3">
         <h2 className="text-head">As planned now</h2>
         {hourlyRate == null && (
@@ -45,6 +64,14 @@ export function QuoteView() {
               Shop
             </Link>
             .
+          </p>
+        )}
+        {leftOut.length > 0 && (
+          <p className="border-l-4 border-line pl-3">
+            Not planned, as agreed or for time: {leftOut.map(say).join(', ')}.{' '}
+            <Link to={`/jobs/${job.id}/timetable`} className="underline underline-offset-4">
+              Times
+            </Link>
           </p>
         )}
         <Lines quote={now} onTurn={turn} />
@@ -171,6 +198,7 @@ function Given({
         Quote {given.number}: {money(grossMinor, currency)}
       </h3>
       <p>
+        {given.quote.level && `${given.quote.level}: `}
         {Say(given.state)} {when(given.doneAt ?? given.agreedAt ?? given.quotedAt)},{' '}
         {plural(lines.filter((l) => l.taken).length, 'package')}
       </p>

@@ -3,7 +3,7 @@ import { api, need } from '../api/client'
 import { learningQuery } from '../api/queries'
 import { Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { say } from '../parts/words'
+import { say, Say } from '../parts/words'
 
 const times = (factor: number) => `× ${factor.toFixed(2)}`
 
@@ -20,23 +20,23 @@ export function Learning() {
   })
   if (learning.isPending) return <Loading what="what was learnt" />
   if (learning.isError) return <Trouble error={learning.error} />
-  const { on, least, factors } = learning.data
+  const { on, least, factors, steps } = learning.data
   return (
     <section aria-label="From our own records" className="lying grid gap-2 p-3">
       <h2 className="text-do">From our own records</h2>
       <p className="text-note text-faint">
-        What cleaning really took, against the plan: the middle case of each finish and soil, once there are{' '}
-        {least}. It changes minutes and how much is mixed, never what a finish stands.
+        What work really took, against the plan: the middle case of each finish and soil, and of every other
+        step, once there are {least}. It changes minutes and how much is mixed, never what a finish stands.
       </p>
       <Tick label="Plan with it" checked={on} onChange={(value) => turn.mutate(value)} />
       {turn.error && <Trouble error={turn.error} />}
-      {factors.length === 0 ? (
+      {factors.length + steps.length === 0 ? (
         <p>Nothing yet: it comes with the first cars that are handed over.</p>
       ) : (
         <table className="w-full text-note">
           <thead className="text-left text-faint">
             <tr>
-              <th className="py-1 font-semibold">Finish and soil</th>
+              <th className="py-1 font-semibold">Finish and soil, or step</th>
               <th className="text-right font-semibold">Minutes</th>
               <th className="text-right font-semibold">Amount</th>
               <th className="text-right font-semibold">Cases</th>
@@ -52,6 +52,17 @@ export function Learning() {
                 <td className="text-right">{times(f.minutes)}</td>
                 <td className="text-right">{times(f.passes)}</td>
                 <td className="text-right">{f.cases}</td>
+              </tr>
+            ))}
+            {steps.map((s) => (
+              <tr key={s.step} className={s.counts ? '' : 'text-faint'}>
+                <td className="py-1">
+                  {Say(s.step)}
+                  {!s.counts && ', too few yet'}
+                </td>
+                <td className="text-right">{times(s.minutes)}</td>
+                <td></td>
+                <td className="text-right">{s.cases}</td>
               </tr>
             ))}
           </tbody>

@@ -10,6 +10,7 @@ import { Backups } from './Backups'
 import { Days } from './Days'
 import { Learning } from './Learning'
 import { Papers } from './Papers'
+import { Selling } from './Selling'
 
 type Settings = Schemas['ShopSettings']
 
@@ -207,6 +208,12 @@ function ShopForm({ start }: { start: Settings }) {
               fault={at('taxPercent')}
             />
           </div>
+          <Selling
+            selling={form.selling}
+            currency={form.currency}
+            onChange={(selling) => set({ selling })}
+            at={at}
+          />
         </fieldset>
         <fieldset className="grid gap-3">
           <legend className="text-do font-semibold">How things are written</legend>

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import { AnyOf, Field, inputForm, NumberField, OneOf, type Option } from '../parts/controls'
-import { degrees, Say } from '../parts/words'
+import { degrees, distances, Say } from '../parts/words'
 import * as found from './findingWords'
 
 type Change = Schemas['JobChange']
@@ -17,6 +17,7 @@ export function SettingPanel(props: {
   const { setting, wishes } = job.document
   const set = (part: Partial<Schemas['SettingFile']>) => onChange({ setting: { ...setting, ...part } })
   const air = degrees()
+  const far = distances()
   const wish = (part: Schemas['WishesFile']) => onChange({ wishes: part })
   return (
     <div className="lying grid gap-4 p-3">
@@ -42,6 +43,16 @@ export function SettingPanel(props: {
           onChange={(sun) => set({ sun })}
         />
       </div>
+      {setting.place === 'mobile' && (
+        <NumberField
+          label={`There and back, ${far.unit}`}
+          value={setting.travelKm == null ? undefined : far.shown(setting.travelKm)}
+          min={0}
+          max={far.shown(2000)}
+          disabled={disabled}
+          onSave={(distance) => set({ travelKm: far.read(distance) })}
+        />
+      )}
       <div className="grid grid-cols-3 gap-3">
         <NumberField
           label={`Air, ${air.unit}`}

@@ -14,10 +14,13 @@ import {
   type Task,
 } from './layout'
 
-const ROW = 76
+const ROW = 92
 const LEAST_PX = 1.2
 const STEP_MIN = 5
 const DRAG_PX = 4
+/** From how wide on words are written in a block, upright and across. */
+const UPRIGHT_PX = 12
+const WORDS_PX = 64
 
 /** What a task is: its step, or what is said of a part on order. */
 const what = (task: Task) => task.about ?? Say(task.step)
@@ -34,6 +37,7 @@ const spoken = (bar: Bar) =>
     bar.person ?? 'nobody needed',
     bar.hands !== undefined && !bar.rest && `${Math.round(bar.hands)} minutes hands on`,
     bar.pinned && 'kept there by hand',
+    bar.decides && 'decides when it is ready',
   ]
     .filter(Boolean)
     .join(', ')
@@ -235,7 +239,13 @@ function BarBox({
           {bar.what} {bar.where}
         </span>
       )}
-      {height === ROW && width * px > 30 && !bar.rest && (
+      {height === ROW && width * px > UPRIGHT_PX && width * px <= WORDS_PX && !bar.rest && (
+        <span className="narrow block h-full w-full rotate-180 overflow-hidden px-0.5 py-1 leading-tight [writing-mode:vertical-rl]">
+          <span className="font-semibold">{bar.where ?? bar.what}</span>
+          {bar.where && ` ${bar.what.toLowerCase()}`}
+        </span>
+      )}
+      {height === ROW && width * px > WORDS_PX && !bar.rest && (
         <span className="narrow block px-1 py-0.5 break-words hyphens-auto" lang="en">
           {bar.pinned && <Pin size={11} className="inline" aria-hidden="true" />}{' '}
           <span className="font-semibold">{bar.where ?? bar.what}</span>
@@ -251,5 +261,5 @@ function look(bar: Bar, picked: boolean, moved: boolean): string {
   if (bar.hands === undefined) return 'border-dashed border-ink/60 bg-transparent text-faint'
   if (bar.rest) return 'hatched border-transparent text-faint'
   if (moved) return 'border-2 border-needle bg-paper cursor-grab'
-  return `cursor-grab border-ink/60 ${bar.lays ? 'border-b-4 bg-paper' : 'bg-piece'}`
+  return `cursor-grab border-ink/60 ${bar.decides ? 'border-t-4 border-t-needle' : ''} ${bar.lays ? 'border-b-4 bg-paper' : 'bg-piece'}`
 }

@@ -1,11 +1,10 @@
 import { useState } from 'react'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural, timeOf, when } from '../parts/words'
+import { plural, timeOf, when, worked } from '../parts/words'
 import type { Schemas } from '../api/client'
 import type { Block, Table } from './layout'
 import { useTimetable } from './useTimetable'
-import { worked } from './Promised'
 
 const headOf = (block: Block) => (block.where ? `${block.where}: ${block.what.toLowerCase()}` : block.what)
 
@@ -40,6 +39,13 @@ export function Picked({
           </p>
         )}
       </div>
+      {!block.rest && (
+        <p className="text-note text-faint">
+          {block.decides
+            ? 'Later here is later ready.'
+            : 'It has room: what comes after does not wait for it.'}
+        </p>
+      )}
       {!block.rest && (
         <ol className="grid gap-1 border-t border-line pt-2">
           {block.rounds.map((round) => (

@@ -2,12 +2,9 @@ import { useQuery } from '@tanstack/react-query'
 import { offersQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { say, when } from '../parts/words'
+import { say, when, worked } from '../parts/words'
 import type { Table } from './layout'
 import { useTimetable } from './useTimetable'
-
-export const worked = (minutes: number) =>
-  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
 
 /** When the car is ready, against what was promised. */
 export function Ready({ table }: { table: Table }) {
@@ -19,29 +16,33 @@ export function Ready({ table }: { table: Table }) {
     ['Fully cured', table.curedAt],
   ] as const
   return (
-    <section aria-label="Ready" className="lying p-3">
-      <h2 className="text-do">Ready {when(table.readyAt)}</h2>
-      {table.promised && (
-        <p className={late ? 'font-semibold text-over' : 'text-tune'}>
-          {late ? 'Later than promised: ' : 'Promised, and kept: '}
-          {when(table.promised)}
-        </p>
-      )}
-      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4">
+    <section aria-label="Ready" className="lying flex flex-wrap items-center gap-x-8 gap-y-1 px-3 py-2">
+      <div>
+        <h2 className="text-do">Ready {when(table.readyAt)}</h2>
+        {table.promised && (
+          <p className={late ? 'font-semibold text-over' : 'text-tune'}>
+            {late ? 'Later than promised: ' : 'Promised, and kept: '}
+            {when(table.promised)}
+          </p>
+        )}
+      </div>
+      <dl className="flex flex-wrap gap-x-6 gap-y-1">
         {rows.map(([label, at]) => (
-          <div key={label} className="contents">
-            <dt className="text-faint">{label}</dt>
+          <div key={label}>
+            <dt className="narrow text-note text-faint">{label}</dt>
             <dd>{when(at)}</dd>
           </div>
         ))}
-        <dt className="text-faint">Work</dt>
-        <dd>
-          {worked(table.workMin)}
-          {table.visits.length > 1 && `, in ${table.visits.length} visits`}
-        </dd>
+        <div>
+          <dt className="narrow text-note text-faint">Work</dt>
+          <dd>
+            {worked(table.workMin)}
+            {table.visits.length > 1 && `, in ${table.visits.length} visits`}
+          </dd>
+        </div>
       </dl>
       {table.conflicts.map((text) => (
-        <p key={text} className="mt-1 text-over">
+        <p key={text} className="w-full text-over">
           {text}
         </p>
       ))}

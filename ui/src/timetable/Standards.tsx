@@ -3,8 +3,7 @@ import { api, need } from '../api/client'
 import { standardsQuery } from '../api/queries'
 import { useJobSettled } from '../api/useJobSettled'
 import { Trouble } from '../parts/Notice'
-import { money, Say, when } from '../parts/words'
-import { worked } from './Promised'
+import { money, Say, when, worked } from '../parts/words'
 
 /** Tidy, thorough and exacting for the whole cabin: time against price. */
 export function Standards({ jobId }: { jobId: string }) {

@@ -1,7 +1,6 @@
 import { Pin } from 'lucide-react'
-import { dayOf, plural, timeOf } from '../parts/words'
+import { dayOf, plural, timeOf, worked } from '../parts/words'
 import type { Block, Table } from './layout'
-import { worked } from './Promised'
 
 /** The timetable as a list, day by day: for a phone, for paper, for who hears it. */
 export function TaskList({ table, onPick }: { table: Table; onPick: (id: string) => void }) {

@@ -68,7 +68,11 @@ export function TimetableView() {
   const pins = table.blocks.filter((b) => b.pinned).length
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
-      <section aria-label="Timetable" className="grid min-w-0 content-start gap-2">
+      <div className="grid gap-3 xl:col-span-2">
+        <Ready table={table} />
+        <Offers jobId={job.id} table={timetable.data} />
+      </div>
+      <section aria-label="Timetable" className="grid min-w-0 content-start gap-2 xl:col-span-2">
         <div className="no-print flex flex-wrap items-end justify-between gap-2">
           <OneOf label="Show it" value={form} options={forms} onChange={(v) => put('as', v)} />
           <div className="flex flex-wrap gap-2">
@@ -119,15 +123,18 @@ export function TimetableView() {
             />
             <p className="no-print text-note text-faint">
               Drag a block, or pick it and hold Alt with an arrow key. Dashed dries or cures by itself,
-              hatched is a break, a heavy lower edge lays something on.
+              hatched is a break, a heavy lower edge lays something on. A coloured upper edge decides when it
+              is ready: later there is later ready.
             </p>
           </>
         )}
+      </section>
+      <div className="grid min-w-0 content-start gap-2">
         <WalkSheet job={job} table={table} picked={picked} onPick={(id) => put('task', id)} />
         <div className="no-print">
           <Pace job={job} table={table} picked={picked} onPick={(id) => put('task', id)} />
         </div>
-      </section>
+      </div>
       <div className="content-start gap-3 max-xl:contents xl:grid">
         {(block ?? trying) && (
           <div className="z-30 max-h-[45dvh] overflow-auto max-xl:sticky max-xl:bottom-16 max-xl:order-last xl:max-h-none">
@@ -148,10 +155,6 @@ export function TimetableView() {
             )}
           </div>
         )}
-        <div className="grid gap-3 max-xl:order-first">
-          <Ready table={table} />
-          <Offers jobId={job.id} table={timetable.data} />
-        </div>
         <div className="no-print grid content-start gap-3">
           <Crew jobId={job.id} table={timetable.data} />
           <Parts job={job} table={timetable.data} />

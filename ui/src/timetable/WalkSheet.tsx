@@ -35,6 +35,7 @@ export function WalkSheet(props: {
   if (stops.length < 2) return null
   const byPanel = new Map(stops.map((stop) => [stop.panel, stop]))
   const blockOf = (panel: string) => wet.find((b) => b.rounds.some((r) => r.surfaceIds.includes(panel)))
+  const people = [...new Set(stops.map((stop) => stop.block.person))]
   const picked = wet.find((b) => b.id === props.picked)
   return (
     <section aria-label="The walk" className="lying grid gap-x-4 p-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
@@ -57,30 +58,50 @@ export function WalkSheet(props: {
               mark: stop && <OrderMark order={stop.number} size={1.6} />,
             }
           }}
-          over={<Path stops={stops} />}
+          over={people.map((person, i) => (
+            <Path key={person} stops={stops.filter((stop) => stop.block.person === person)} second={i > 0} />
+          ))}
         />
       </div>
-      <ol className="grid content-start gap-x-4 self-start sm:grid-cols-2">
-        {stops.map(({ block, number }) => (
-          <li key={block.id}>
-            <button
-              type="button"
-              className="min-h-9 w-full text-left leading-tight max-md:min-h-12"
-              aria-pressed={block.id === props.picked}
-              onClick={() => props.onPick(block.id)}
-            >
-              <span className="inline-block w-7 font-semibold">{number}</span>
-              {block.where ?? block.what}
-              <span className="text-note text-faint"> {Math.round(block.handsMin)} min</span>
-            </button>
-          </li>
+      <div className="grid content-start gap-2">
+        {people.map((person, i) => (
+          <div key={person}>
+            {people.length > 1 && (
+              <h3 className="font-semibold">
+                {props.table.lanes.find((lane) => lane.id === person)?.label ?? person}
+                {i > 0 && <span className="text-note font-normal text-faint">, dashed</span>}
+              </h3>
+            )}
+            <Stops {...props} stops={stops.filter((stop) => stop.block.person === person)} />
+          </div>
         ))}
-      </ol>
+      </div>
     </section>
   )
 }
 
-function Path({ stops }: { stops: Stop[] }) {
+function Stops({ stops, picked, onPick }: { stops: Stop[]; picked?: string; onPick: (id: string) => void }) {
+  return (
+    <ol className="grid content-start gap-x-4 self-start sm:grid-cols-2">
+      {stops.map(({ block, number }) => (
+        <li key={block.id}>
+          <button
+            type="button"
+            className="min-h-9 w-full text-left leading-tight max-md:min-h-12"
+            aria-pressed={block.id === picked}
+            onClick={() => onPick(block.id)}
+          >
+            <span className="inline-block w-7 font-semibold">{number}</span>
+            {block.where ?? block.what}
+            <span className="text-note text-faint"> {Math.round(block.handsMin)} min</span>
+          </button>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+function Path({ stops, second }: { stops: Stop[]; second: boolean }) {
   return (
     <polyline
       points={stops.map((stop) => stop.at.join(',')).join(' ')}
@@ -88,6 +109,7 @@ function Path({ stops }: { stops: Stop[] }) {
       stroke="var(--needle)"
       strokeWidth="6"
       strokeLinejoin="round"
+      strokeDasharray={second ? '18 12' : undefined}
       opacity="0.55"
       pointerEvents="none"
     />

@@ -34,6 +34,7 @@ const bar = (id: string, start: string, end: string): Bar => ({
   rest: false,
   lays: false,
   pinned: false,
+  decides: false,
   panels: 1,
 })
 
@@ -49,6 +50,7 @@ const block = (id: string, start: string, end: string, more: Partial<Block> = {}
   rest: false,
   lays: false,
   pinned: false,
+  decides: false,
   rounds: [],
   ...more,
 })

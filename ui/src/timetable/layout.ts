@@ -32,6 +32,8 @@ export type Bar = {
   rest: boolean
   lays: boolean
   pinned: boolean
+  /** Later here is later ready. */
+  decides: boolean
   /** Hands and standing by, in minutes; undefined for a wait that needs nobody. */
   hands?: number
   waits?: number
@@ -74,6 +76,7 @@ export function waitBars(tasks: Task[]): Bar[] {
         rest: false,
         lays: false,
         pinned: false,
+        decides: false,
         panels: task.surfaceIds.length,
       })
     }

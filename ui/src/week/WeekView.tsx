@@ -6,9 +6,8 @@ import { api, need, type Schemas } from '../api/client'
 import { weekQuery } from '../api/queries'
 import { Button, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { dayOf, timeOf, when } from '../parts/words'
+import { dayOf, timeOf, when, worked } from '../parts/words'
 import { localOf, msOf } from '../api/clock'
-import { worked } from '../timetable/Promised'
 
 type Stint = Schemas['StintView']
 

@@ -1,5 +1,6 @@
 package attune.core;
 
+import attune.core.match.Decisions;
 import attune.core.match.Judge;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
@@ -8,6 +9,7 @@ import attune.core.match.SurfaceMatch;
 import attune.core.material.FinishTable;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
+import attune.core.plan.Arrangement;
 import attune.core.plan.Plan;
 import attune.core.plan.Planner;
 import attune.core.reference.Figures;
@@ -103,6 +105,11 @@ public final class Given {
   }
 
   public static Plan plan(Shelf shelf, Surface... surfaces) {
-    return PLANNER.plan(job(studio(), RULES, shelf, surfaces));
+    return plan(shelf, Arrangement.NONE, surfaces);
+  }
+
+  /** A plan arranged so, in the studio. */
+  public static Plan plan(Shelf shelf, Arrangement arrangement, Surface... surfaces) {
+    return PLANNER.plan(job(studio(), RULES, shelf, surfaces), Decisions.NONE, arrangement);
   }
 }

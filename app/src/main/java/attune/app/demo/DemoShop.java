@@ -6,6 +6,7 @@ import attune.app.shop.ShopService;
 import attune.app.shop.ShopSettings;
 import attune.app.shop.ShopSettings.Papers;
 import attune.app.shop.ShopSettings.Person;
+import attune.app.shop.ShopSettings.Selling;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -56,6 +57,7 @@ class DemoShop {
     ShopSettings s = shop.settings();
     shop.change(
         s.sending(LETTERHEAD)
+            .selling(new Selling(25.0, 0.7, s.selling().levels()))
             .staffed(
                 List.of(
                     new Person("Mira Holt", true, null, null),

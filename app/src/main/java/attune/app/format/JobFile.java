@@ -68,7 +68,8 @@ public record JobFile(
    *
    * @param crew names of those who do it
    * @param pins start by task
-   * @param leftOut of second-coat, textiles, barrier, coating
+   * @param leftOut of second-coat, textiles, barrier, coating, shield-young-hide, care-older-hide,
+   *     dressing
    * @param parts on order
    */
   public record ArrangementFile(
@@ -154,7 +155,8 @@ public record JobFile(
       @Nullable List<String> faults,
       @Nullable String childSeat,
       @Nullable BreaksFile breaks,
-      @Nullable List<String> skills) {
+      @Nullable List<String> skills,
+      @Nullable Double travelKm) {
 
     /** Nothing said but when. */
     public static SettingFile at(@Nullable String begins) {
@@ -169,7 +171,7 @@ public record JobFile(
         @Nullable String begins) {
       return new SettingFile(
           null, tempC, humidity, speedMs, null, null, null, begins, null, null, null, null, null,
-          null);
+          null, null);
     }
 
     /** The same between two other local times; no time to be back by for null. */
@@ -188,7 +190,8 @@ public record JobFile(
           faults,
           childSeat,
           breaks,
-          skills);
+          skills,
+          travelKm);
     }
 
     /** The same with so many people. */
@@ -207,7 +210,8 @@ public record JobFile(
           faults,
           childSeat,
           breaks,
-          skills);
+          skills,
+          travelKm);
     }
 
     /** The same begun at another local time. */

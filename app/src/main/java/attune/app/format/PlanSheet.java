@@ -30,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** A visit as a page of plain text a person can work by, from the first line to the last. */
 public final class PlanSheet {
@@ -98,7 +99,39 @@ public final class PlanSheet {
                 at(plan.timetable().driveAt()),
                 at(plan.timetable().sitAt()),
                 at(plan.timetable().curedAt())));
+    deciding().ifPresent(this::line);
     plan.warnings().forEach(warning -> line("! " + warning.text()));
+  }
+
+  /** Which steps have no room; empty where none has. */
+  private Optional<String> deciding() {
+    List<Round> worked =
+        plan.timetable().rounds().stream().filter(round -> !round.isBreak()).toList();
+    List<Integer> tight =
+        IntStream.range(0, worked.size())
+            .filter(i -> plan.timetable().deciding().contains(worked.get(i).id()))
+            .mapToObj(i -> i + 1)
+            .toList();
+    return tight.isEmpty() || tight.size() == worked.size()
+        ? Optional.empty()
+        : Optional.of(
+            "Steps "
+                + runs(tight)
+                + " decide when it is ready: later there is later ready. The others have room.");
+  }
+
+  /** Numbers as runs: 1 to 3, 5, 7 to 9. */
+  private static String runs(List<Integer> numbers) {
+    List<String> runs = new ArrayList<>();
+    int from = 0;
+    for (int i = 0; i < numbers.size(); i++) {
+      if (i + 1 == numbers.size() || numbers.get(i + 1) != numbers.get(i) + 1) {
+        int first = numbers.get(from);
+        runs.add(first == numbers.get(i) ? "" + first : first + " to " + numbers.get(i));
+        from = i + 1;
+      }
+    }
+    return String.join(", ", runs);
   }
 
   private String at(LocalDateTime time) {

@@ -36,7 +36,8 @@ final class JobChanges {
         or(b.faults(), a.faults()),
         or(b.childSeat(), a.childSeat()),
         or(b.breaks(), a.breaks()),
-        b.skills() != null && b.skills().isEmpty() ? null : or(b.skills(), a.skills()));
+        b.skills() != null && b.skills().isEmpty() ? null : or(b.skills(), a.skills()),
+        or(b.travelKm(), a.travelKm()));
   }
 
   private static JobFile.WishesFile merged(JobFile.WishesFile a, JobFile.WishesFile b) {

@@ -44,6 +44,7 @@ final class NewJobs {
             null,
             null,
             null,
+            null,
             null),
         new JobFile.WishesFile(
             owner.map(CustomerForm::sheen).orElse("matt"),

@@ -40,10 +40,11 @@ class LearnedCaseEntity {
 
   protected LearnedCaseEntity() {}
 
-  LearnedCaseEntity(UUID jobId, String surfaceId, Case c) {
+  LearnedCaseEntity(UUID jobId, LearningService.LearnedPanel panel) {
+    Case c = panel.took();
     this.id = UUID.randomUUID();
     this.jobId = jobId;
-    this.surfaceId = surfaceId;
+    this.surfaceId = panel.surfaceId();
     this.finish = c.kind().finish();
     this.soil = c.kind().soil();
     this.plannedMin = c.plannedMin();

@@ -20,7 +20,8 @@ class LearningController {
    * @param on true when plans are made with it
    * @param least cases that are needed before a factor counts
    */
-  record LearningView(boolean on, int least, List<FactorView> factors) {}
+  record LearningView(
+      boolean on, int least, List<FactorView> factors, List<StepFactorView> steps) {}
 
   /**
    * A factor by finish and soil.
@@ -37,6 +38,9 @@ class LearningController {
       double minutes,
       double passes,
       boolean counts) {}
+
+  /** A factor of all steps of one kind in a visit; how many visits there are. */
+  record StepFactorView(String step, int cases, double minutes, boolean counts) {}
 
   private final LearningService learning;
 

@@ -6,22 +6,27 @@ import attune.app.bench.RunRecord;
 import attune.app.bench.RunRecord.StepTime;
 import attune.app.learning.LearningController.FactorView;
 import attune.app.learning.LearningController.LearningView;
+import attune.app.learning.LearningController.StepFactorView;
 import attune.app.planning.JobPlans;
 import attune.app.reference.DataReplaced;
 import attune.app.reference.ReferenceData;
+import attune.core.check.Coded;
 import attune.core.material.Finish;
 import attune.core.plan.Planner;
 import attune.core.plan.Step;
 import attune.core.plan.Task;
+import attune.core.plan.Totals;
 import attune.core.run.Experience;
 import attune.core.run.Experience.Case;
 import attune.core.run.Experience.Kind;
+import attune.core.run.Experience.StepCase;
 import attune.core.survey.Job;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -41,6 +46,7 @@ public class LearningService {
   private static final double SECONDS = 60;
 
   private final LearnedCaseRepository cases;
+  private final LearnedStepRepository visits;
   private final LearningRepository settings;
   private final BenchService bench;
   private final JobPlans plans;
@@ -48,11 +54,13 @@ public class LearningService {
 
   LearningService(
       LearnedCaseRepository cases,
+      LearnedStepRepository visits,
       LearningRepository settings,
       BenchService bench,
       JobPlans plans,
       ReferenceData reference) {
     this.cases = cases;
+    this.visits = visits;
     this.settings = settings;
     this.bench = bench;
     this.plans = plans;
@@ -65,56 +73,85 @@ public class LearningService {
     apply();
   }
 
-  /** Keeps what a run's panels took; a job counts once. */
+  /** Keeps what a run's panels and its other steps took; a job counts once. */
   public void note(UUID jobId) {
-    if (cases.existsByJobId(jobId)) {
+    if (cases.existsByJobId(jobId) || visits.existsByJobId(jobId)) {
       return;
     }
     RunRecord record = bench.record(jobId);
     Job job = plans.job(jobId);
-    Map<String, Double> planned =
+    List<Task> planned =
         new Planner(reference.rulebook())
-                .plan(job, plans.decisions(jobId, job), plans.arrangement(jobId))
-                .timetable()
-                .tasks()
-                .stream()
-                .filter(t -> t.step() == Step.CLEAN || t.step() == Step.TEXTILE)
-                .collect(
-                    Collectors.groupingBy(
-                        t -> t.surfaceIds().get(0),
-                        Collectors.summingDouble(LearningService::minutes)));
-    List<LearnedCaseEntity> fresh = new ArrayList<>();
+            .plan(job, plans.decisions(jobId, job), plans.arrangement(jobId))
+            .timetable()
+            .tasks();
+    cases.saveAllAndFlush(
+        panels(record, planned).stream().map(c -> new LearnedCaseEntity(jobId, c)).toList());
+    visits.saveAllAndFlush(
+        others(record, planned).stream().map(c -> new LearnedStepEntity(jobId, c)).toList());
+    apply();
+  }
+
+  private List<LearnedPanel> panels(RunRecord record, List<Task> tasks) {
+    Map<String, Double> planned =
+        tasks.stream()
+            .filter(t -> t.step() == Step.CLEAN || t.step() == Step.TEXTILE)
+            .collect(
+                Collectors.groupingBy(
+                    t -> t.surfaceIds().get(0),
+                    Collectors.summingDouble(LearningService::minutes)));
     Map<String, List<StepTime>> byPanel =
         record.steps().stream()
             .filter(s -> CLEANS.contains(s.step()) && s.surfaceId() != null)
             .collect(Collectors.groupingBy(StepTime::surfaceId));
+    List<LearnedPanel> fresh = new ArrayList<>();
     byPanel.forEach(
         (panel, steps) -> {
           double plannedMin = planned.getOrDefault(panel, 0.0);
-          double minutes =
-              steps.stream().mapToDouble(s -> s.minutes() == null ? 0 : s.minutes()).sum();
           StepTime first = steps.get(0);
-          boolean whole = steps.stream().allMatch(s -> s.state() == TaskState.DONE);
-          boolean worked = Experience.wasWorked(minutes, plannedMin, reference.figures());
-          if (whole
-              && worked
-              && plannedMin > 0
-              && first.passesHigh() > 0
-              && first.finish() != null) {
-            fresh.add(
-                new LearnedCaseEntity(
-                    jobId,
-                    panel,
-                    new Case(
-                        new Kind(first.finish(), first.soil()),
-                        plannedMin,
-                        minutes,
-                        (first.passesLow() + first.passesHigh()) / 2.0,
-                        steps.stream().mapToInt(StepTime::passes).max().orElse(1))));
+          if (first.passesHigh() > 0 && first.finish() != null) {
+            worked(steps, plannedMin)
+                .ifPresent(
+                    minutes ->
+                        fresh.add(
+                            new LearnedPanel(
+                                panel,
+                                new Case(
+                                    new Kind(first.finish(), first.soil()),
+                                    plannedMin,
+                                    minutes,
+                                    (first.passesLow() + first.passesHigh()) / 2.0,
+                                    steps.stream().mapToInt(StepTime::passes).max().orElse(1)))));
           }
         });
-    cases.saveAllAndFlush(fresh);
-    apply();
+    return fresh;
+  }
+
+  /** Getting ready, looking, and what goes on after cleaning: step by step. */
+  private List<StepCase> others(RunRecord record, List<Task> tasks) {
+    Map<String, Double> planned =
+        tasks.stream()
+            .filter(t -> Totals.part(t.step()) != Totals.Part.NOT_COUNTED)
+            .filter(t -> !CLEANS.contains(t.step().code()))
+            .collect(
+                Collectors.groupingBy(
+                    t -> t.step().code(), Collectors.summingDouble(LearningService::minutes)));
+    Map<String, List<StepTime>> byStep =
+        record.steps().stream().collect(Collectors.groupingBy(StepTime::step));
+    List<StepCase> fresh = new ArrayList<>();
+    planned.forEach(
+        (step, plannedMin) ->
+            worked(byStep.getOrDefault(step, List.of()), plannedMin)
+                .ifPresent(minutes -> fresh.add(new StepCase(step, plannedMin, minutes))));
+    return fresh;
+  }
+
+  /** What some steps took; empty where one was left, or ticked without having been worked. */
+  private Optional<Double> worked(List<StepTime> steps, double plannedMin) {
+    boolean whole = !steps.isEmpty() && steps.stream().allMatch(s -> s.state() == TaskState.DONE);
+    double minutes = steps.stream().mapToDouble(s -> s.minutes() == null ? 0 : s.minutes()).sum();
+    return Optional.of(minutes)
+        .filter(m -> whole && Experience.wasWorked(m, plannedMin, reference.figures()));
   }
 
   private static double minutes(Task task) {
@@ -141,33 +178,47 @@ public class LearningService {
 
   private Experience experience() {
     return Experience.of(
-        cases.findAll().stream().map(LearnedCaseEntity::view).toList(), reference.figures());
+        cases.findAll().stream().map(LearnedCaseEntity::view).toList(),
+        visits.findAll().stream().map(LearnedStepEntity::view).toList(),
+        reference.figures());
   }
 
   @Transactional(readOnly = true)
   LearningView view() {
+    Experience known = experience();
     return new LearningView(
         isOn(),
         reference.figures().whole("learning.cases-least"),
-        experience().factors().entrySet().stream()
-            .map(
-                e ->
-                    new FactorView(
-                        e.getKey().finish(),
-                        reference
-                            .finishes()
-                            .find(e.getKey().finish())
-                            .map(Finish::name)
-                            .orElse(e.getKey().finish()),
-                        e.getKey().soil(),
-                        e.getValue().cases(),
-                        e.getValue().minutes(),
-                        e.getValue().passes(),
-                        e.getValue().counts()))
+        known.factors().entrySet().stream()
+            .map(e -> factor(e.getKey(), e.getValue()))
             .sorted(
                 Comparator.comparing(FactorView::cases, Comparator.reverseOrder())
                     .thenComparing(FactorView::name)
                     .thenComparing(FactorView::soil))
+            .toList(),
+        known.steps().entrySet().stream()
+            .sorted(Comparator.comparing(e -> Coded.parse(Step.class, e.getKey())))
+            .map(
+                e ->
+                    new StepFactorView(
+                        e.getKey(),
+                        e.getValue().cases(),
+                        e.getValue().minutes(),
+                        e.getValue().counts()))
             .toList());
   }
+
+  private FactorView factor(Kind kind, Experience.Factor factor) {
+    return new FactorView(
+        kind.finish(),
+        reference.finishes().find(kind.finish()).map(Finish::name).orElse(kind.finish()),
+        kind.soil(),
+        factor.cases(),
+        factor.minutes(),
+        factor.passes(),
+        factor.counts());
+  }
+
+  /** A panel's case, with the panel it is of. */
+  record LearnedPanel(String surfaceId, Case took) {}
 }

@@ -4,6 +4,7 @@ import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.paper.Letterhead;
 import attune.app.people.VehicleService;
+import attune.app.quote.QuoteViews.LevelsView;
 import attune.app.quote.QuoteViews.QuoteRequest;
 import attune.app.quote.QuoteViews.QuotesView;
 import attune.app.quote.QuoteViews.StandardView;
@@ -49,7 +50,7 @@ class QuoteController {
 
   @PostMapping("/quote")
   QuotesView give(@PathVariable UUID id, @Valid @RequestBody QuoteRequest request) {
-    return quotes.give(id, request.declined());
+    return quotes.give(id, request.declined(), request.level());
   }
 
   @PostMapping("/quote/{number}/{step}")
@@ -73,6 +74,11 @@ class QuoteController {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"quote-" + number + ".pdf\"")
         .body(pdf);
+  }
+
+  @GetMapping("/quote/levels")
+  LevelsView levels(@PathVariable UUID id) {
+    return quotes.levels(id);
   }
 
   @GetMapping("/standards")

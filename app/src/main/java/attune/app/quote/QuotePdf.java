@@ -36,7 +36,7 @@ final class QuotePdf {
 
   byte[] bytes() {
     Paper paper = new Paper(PageSize.A4, head, "Quote " + given.number());
-    paper.text(title);
+    paper.text(given.quote().level() == null ? title : title + ": " + given.quote().level());
     paper.text(day.format(given.quotedAt()) + state());
     PdfPTable lines = lines();
     lines.setSpacingBefore(16);

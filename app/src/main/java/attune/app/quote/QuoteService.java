@@ -1,10 +1,16 @@
 package attune.app.quote;
 
+import attune.app.format.JobFile;
+import attune.app.format.JobFile.ArrangementFile;
 import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.planning.JobPlans;
 import attune.app.quote.QuoteViews.GivenView;
+import attune.app.quote.QuoteViews.LevelView;
+import attune.app.quote.QuoteViews.LevelsView;
 import attune.app.quote.QuoteViews.LineView;
+import attune.app.quote.QuoteViews.PriceView;
 import attune.app.quote.QuoteViews.QuoteView;
 import attune.app.quote.QuoteViews.QuotesView;
 import attune.app.quote.QuoteViews.StandardView;
@@ -17,8 +23,11 @@ import attune.core.check.InvalidInputException;
 import attune.core.plan.Plan;
 import attune.core.quote.Quote;
 import attune.core.quote.Quoting;
+import attune.core.quote.Rates;
 import attune.core.survey.Job;
+import attune.core.survey.Setting;
 import attune.core.survey.Wishes.Standard;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -26,6 +35,7 @@ import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -64,19 +74,28 @@ class QuoteService {
 
   @Transactional(readOnly = true)
   QuotesView of(UUID id, List<String> declined) {
-    QuoteView now = price(id, plans.plan(id), packages(declined));
+    QuoteView now = price(id, plans.plan(id), packages(declined), null);
     return new QuotesView(
         shop.settings().hourlyRate(),
         now,
         quotes.findByJobIdOrderByNumberDesc(id).stream().map(q -> given(id, q)).toList());
   }
 
-  /** Gives a quote; one given before and not agreed is replaced by it. */
-  QuotesView give(UUID id, List<String> declined) {
+  /**
+   * Gives a quote; one given before and not agreed is replaced by it.
+   *
+   * @param level of the shop, null for none of them
+   */
+  QuotesView give(UUID id, List<String> declined, @Nullable String level) {
     if (shop.settings().hourlyRate() == null) {
       throw new NotNowException("Say first what an hour of work costs, under Shop.");
     }
-    QuoteView now = price(id, plans.plan(id), packages(declined));
+    boolean sold =
+        shop.settings().selling().levels().stream().anyMatch(l -> l.name().equals(level));
+    if (level != null && !sold) {
+      throw new InvalidInputException("/level", "\"" + level + "\"", "a level of the shop");
+    }
+    QuoteView now = price(id, plans.plan(id), packages(declined), level);
     List<QuoteEntity> before = quotes.findByJobIdOrderByNumberDesc(id);
     before.stream().filter(q -> q.state() == QuoteState.QUOTED).forEach(QuoteEntity::replace);
     int number = before.isEmpty() ? 1 : before.get(0).number() + 1;
@@ -89,6 +108,7 @@ class QuoteService {
     QuoteEntity quote = find(id, number);
     if (step.equals("agreed") && quote.state() == QuoteState.QUOTED) {
       quote.agree(now());
+      leave(id, declinedIn(read(quote)));
     } else if (step.equals("done") && quote.state() == QuoteState.AGREED) {
       quote.finish(now());
     } else {
@@ -102,6 +122,24 @@ class QuoteService {
               + " now.");
     }
     return of(id, declinedIn(read(quote)));
+  }
+
+  /** What the customer does not want is not planned either, while nothing has begun. */
+  private void leave(UUID id, List<String> declined) {
+    JobDetail job = jobs.get(id);
+    if (job.state() != JobState.SURVEY) {
+      return;
+    }
+    JobFile document = job.document();
+    ArrangementFile arranged =
+        document.arrangement() == null ? ArrangementFile.NONE : document.arrangement();
+    Set<String> leftOut =
+        new TreeSet<>(arranged.leftOut() == null ? List.of() : arranged.leftOut());
+    leftOut.addAll(declined);
+    jobs.arrange(
+        id,
+        document.with(document.setting(), arranged.leaving(List.copyOf(leftOut))),
+        "As the customer agreed");
   }
 
   @Transactional(readOnly = true)
@@ -118,7 +156,7 @@ class QuoteService {
 
   private GivenView given(UUID id, QuoteEntity q) {
     QuoteView then = read(q);
-    QuoteView now = price(id, plans.plan(id), packages(declinedIn(then)));
+    QuoteView now = price(id, plans.plan(id), packages(declinedIn(then)), null);
     return new GivenView(
         q.number(),
         q.state().name(),
@@ -143,28 +181,68 @@ class QuoteService {
   /** Tidy, thorough and exacting for the whole cabin. */
   @Transactional(readOnly = true)
   List<StandardView> sideBySide(UUID id) {
+    return toEachStandard(id).stream()
+        .map(
+            to -> {
+              QuoteView price = price(id, to.plan(), Set.of(), null);
+              return new StandardView(
+                  to.standard().code(),
+                  to.current(),
+                  (int) to.plan().timetable().work().toMinutes(),
+                  to.plan().timetable().handsOffAt(),
+                  to.plan().timetable().readyAt(),
+                  price.netMinor(),
+                  price.currency());
+            })
+        .toList();
+  }
+
+  /** The levels the shop sells, each to every standard. */
+  @Transactional(readOnly = true)
+  LevelsView levels(UUID id) {
+    List<ToStandard> standards = toEachStandard(id);
+    return new LevelsView(
+        shop.settings().currency(),
+        shop.settings().selling().levels().stream()
+            .map(
+                level ->
+                    new LevelView(
+                        level.name(),
+                        level.leavesOut(),
+                        standards.stream().map(to -> price(id, to, level)).toList()))
+            .toList());
+  }
+
+  private PriceView price(UUID id, ToStandard to, ShopSettings.Level level) {
+    QuoteView price = price(id, to.plan(), packages(level.leavesOut()), null);
+    return new PriceView(
+        to.standard().code(),
+        to.current(),
+        price.lines().stream().filter(LineView::taken).mapToInt(LineView::minutes).sum(),
+        price.grossMinor(),
+        to.plan().timetable().readyAt());
+  }
+
+  private record ToStandard(Standard standard, boolean current, Plan plan) {}
+
+  private List<ToStandard> toEachStandard(UUID id) {
     Job job = plans.job(id);
-    List<StandardView> views = new ArrayList<>();
+    List<ToStandard> plansTo = new ArrayList<>();
     for (Standard standard : Standard.values()) {
+      boolean current = job.surfaces().stream().allMatch(s -> s.wishes().standard() == standard);
       Job other =
           job.of(job.surfaces().stream().map(s -> s.wishing(s.wishes().to(standard))).toList());
-      boolean current = job.surfaces().stream().allMatch(s -> s.wishes().standard() == standard);
-      Plan plan =
-          current
-              ? plans.plan(id)
-              : reference.planner().plan(other, plans.decisions(id, job), plans.arrangement(id));
-      QuoteView price = price(id, plan, Set.of());
-      views.add(
-          new StandardView(
-              standard.code(),
+      plansTo.add(
+          new ToStandard(
+              standard,
               current,
-              (int) plan.timetable().work().toMinutes(),
-              plan.timetable().handsOffAt(),
-              plan.timetable().readyAt(),
-              price.netMinor(),
-              price.currency()));
+              current
+                  ? plans.plan(id)
+                  : reference
+                      .planner()
+                      .plan(other, plans.decisions(id, job), plans.arrangement(id))));
     }
-    return views;
+    return plansTo;
   }
 
   /** The whole cabin to one standard. */
@@ -177,19 +255,12 @@ class QuoteService {
     return jobs.arrange(id, jobs.document(id).to(standard), "Standard: " + standard);
   }
 
-  private QuoteView price(UUID id, Plan plan, Set<Quote.Package> declined) {
-    ShopSettings s = shop.settings();
-    double perUnit = Math.pow(10, Currency.getInstance(s.currency()).getDefaultFractionDigits());
+  private QuoteView price(UUID id, Plan plan, Set<Quote.Package> declined, @Nullable String level) {
     Quote quote =
         Quoting.of(
-            plan,
-            Math.round((s.hourlyRate() == null ? 0 : s.hourlyRate()) * perUnit),
-            s.currency(),
-            s.taxPercent() == null ? 0 : s.taxPercent(),
-            declined,
-            jobs.get(id).labels(),
-            reference.figures());
+            plan, rates(id, plan.job()), declined, jobs.get(id).labels(), reference.figures());
     return new QuoteView(
+        level,
         quote.lines().stream()
             .map(
                 line ->
@@ -209,6 +280,28 @@ class QuoteService {
         quote.netMinor(),
         quote.taxMinor(),
         quote.grossMinor());
+  }
+
+  private Rates rates(UUID id, Job job) {
+    ShopSettings s = shop.settings();
+    return new Rates(
+        minor(s, s.hourlyRate()),
+        s.currency(),
+        s.taxPercent() == null ? 0 : s.taxPercent(),
+        Optional.of(s.selling())
+            .filter(sold -> job.setting().place() == Setting.Place.MOBILE)
+            .filter(sold -> sold.calledOut() != null || sold.perKm() != null)
+            .map(
+                sold ->
+                    new Rates.Travel(
+                        minor(s, sold.calledOut()),
+                        minor(s, sold.perKm()),
+                        Optional.ofNullable(jobs.document(id).setting().travelKm()))));
+  }
+
+  private static long minor(ShopSettings s, @Nullable Double amount) {
+    int digits = Currency.getInstance(s.currency()).getDefaultFractionDigits();
+    return amount == null ? 0 : Math.round(amount * Math.pow(10, digits));
   }
 
   private static Set<Quote.Package> packages(List<String> codes) {

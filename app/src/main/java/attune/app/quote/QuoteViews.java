@@ -22,8 +22,13 @@ final class QuoteViews {
       long minor,
       boolean priced) {}
 
-  /** What it costs as planned now, or as it was quoted. */
+  /**
+   * What it costs as planned now, or as it was quoted.
+   *
+   * @param level what the shop calls what is taken; null where it is no level of the shop's
+   */
   record QuoteView(
+      @Nullable String level,
       List<LineView> lines,
       String currency,
       double taxPercent,
@@ -54,10 +59,39 @@ final class QuoteViews {
    */
   record QuotesView(@Nullable Double hourlyRate, QuoteView now, List<GivenView> given) {}
 
-  /** Packages the customer leaves out. */
+  /**
+   * Packages the customer leaves out.
+   *
+   * @param level which of the shop's levels that is, where it is one
+   */
   record QuoteRequest(
       @NotNull(message = "a list, maybe empty") @Size(max = 10, message = "at most 10")
-          List<String> declined) {}
+          List<String> declined,
+      @Nullable @Size(max = 40, message = "at most 40 characters") String level) {}
+
+  /**
+   * The shop's levels, each to every standard.
+   *
+   * @param currency of the sums
+   */
+  record LevelsView(String currency, List<LevelView> levels) {}
+
+  /**
+   * A level.
+   *
+   * @param leavesOut packages that are not in it
+   * @param prices by standard, tidy first
+   */
+  record LevelView(String name, List<String> leavesOut, List<PriceView> prices) {}
+
+  /**
+   * What a level comes to.
+   *
+   * @param minutes hands-on
+   * @param current true for the standard the cabin is planned to
+   */
+  record PriceView(
+      String standard, boolean current, int minutes, long grossMinor, LocalDateTime readyAt) {}
 
   /** One standard of the whole cabin. */
   record StandardView(

@@ -15,6 +15,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -62,7 +63,8 @@ public class ShopService {
         .orElseGet(() -> ShopSettings.usual(firstName))
         .resting(
             new ShopSettings.Breaks(
-                reference.figures().whole("break.every"), reference.figures().whole("break.rest")));
+                reference.figures().whole("break.every"), reference.figures().whole("break.rest")))
+        .sellingSomething();
   }
 
   private Optional<ShopEntity> stored() {
@@ -82,6 +84,9 @@ public class ShopService {
     for (int i = 0; i < settings.people().size(); i++) {
       hours(settings, i);
     }
+    if (settings.selling() != null) {
+      levels(settings.selling());
+    }
     Optional<ShopEntity> stored = stored();
     if (stored.isPresent()
         && (settings.version() == null || settings.version() != stored.get().version())) {
@@ -97,6 +102,20 @@ public class ShopService {
     ShopSettings saved = settings();
     apply(saved);
     return saved;
+  }
+
+  /** Levels are known by their names. */
+  private static void levels(ShopSettings.Selling selling) {
+    Set<String> names = new HashSet<>();
+    List<ShopSettings.Level> levels = selling.levels() == null ? List.of() : selling.levels();
+    for (int i = 0; i < levels.size(); i++) {
+      if (!names.add(levels.get(i).name().strip().toLowerCase(Locale.ROOT))) {
+        throw new InvalidInputException(
+            "/selling/levels/" + i + "/name",
+            "\"" + levels.get(i).name() + "\"",
+            "a name of its own");
+      }
+    }
   }
 
   private static void hours(ShopSettings settings, int i) {

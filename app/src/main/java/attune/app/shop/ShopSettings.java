@@ -26,6 +26,7 @@ import java.util.Map;
  * @param triggerMl what one stroke of the shop's triggers gives
  * @param breaks rests of the people at work, the usual ones where left out
  * @param papers what stands on a paper beside the name
+ * @param selling what is sold together, and what coming to a car costs; the usual where left out
  * @param houseRules schools other than the defaults, by rule; left out, those kept stay
  */
 public record ShopSettings(
@@ -70,6 +71,7 @@ public record ShopSettings(
     @Nullable Map<String, String> houseRules,
     @Nullable @Valid Papers papers,
     @Nullable @Valid Breaks breaks,
+    @Nullable @Valid Selling selling,
     @Nullable Integer version) {
   private static final String DAY = "monday|tuesday|wednesday|thursday|friday|saturday|sunday";
   private static final String TIME = "([01][0-9]|2[0-3]):[0-5][0-9]";
@@ -123,6 +125,53 @@ public record ShopSettings(
       @Min(value = 5, message = "5 to 60 minutes") @Max(value = 60, message = "5 to 60 minutes")
           int min) {}
 
+  /**
+   * What is sold.
+   *
+   * @param calledOut for coming to a car, each day, before tax
+   * @param perKm a kilometre there and back, before tax
+   * @param levels the first the least
+   */
+  public record Selling(
+      @Nullable
+          @DecimalMin(value = "0", message = "0 to 10 000")
+          @DecimalMax(value = "10000", message = "0 to 10 000")
+          Double calledOut,
+      @Nullable
+          @DecimalMin(value = "0", message = "0 to 100")
+          @DecimalMax(value = "100", message = "0 to 100")
+          Double perKm,
+      @Nullable @Size(min = 1, max = 6, message = "one to six levels")
+          List<@Valid @NotNull(message = "a level") Level> levels) {
+    static final Selling USUAL =
+        new Selling(
+            null,
+            null,
+            List.of(
+                new Level(
+                    "Refresh",
+                    List.of("shield-young-hide", "care-older-hide", "coating", "dressing")),
+                new Level("Deep", List.of("shield-young-hide", "coating")),
+                new Level("Deep and protect", List.of())));
+  }
+
+  /**
+   * A level customers choose from.
+   *
+   * @param leavesOut packages that are not in it
+   */
+  public record Level(
+      @NotBlank(message = "a name") @Size(max = 40, message = "at most 40 characters") String name,
+      @NotNull(message = "packages, maybe none") @Size(max = 5, message = "at most five packages")
+          List<
+                  @NotNull(message = "a package")
+                  @Pattern(
+                      regexp = "textiles|shield-young-hide|care-older-hide|coating|dressing",
+                      message =
+                          "one of textiles, shield-young-hide, care-older-hide, coating, dressing")
+                  String>
+              leavesOut) {}
+
   /** A shop that has set nothing yet. */
   static ShopSettings usual(String name) {
     return new ShopSettings(
@@ -143,33 +192,49 @@ public record ShopSettings(
         Map.of(),
         null,
         null,
+        null,
         null);
   }
 
   ShopSettings at(int newVersion) {
-    return with(people, hourlyRate, taxPercent, houseRules, papers, breaks, newVersion);
+    return with(people, hourlyRate, taxPercent, houseRules, papers, breaks, selling, newVersion);
   }
 
   /** The same shop holding to other schools. */
   ShopSettings holding(Map<String, String> schools) {
-    return with(people, hourlyRate, taxPercent, schools, papers, breaks, version);
+    return with(people, hourlyRate, taxPercent, schools, papers, breaks, selling, version);
   }
 
   /** The same shop with this on its papers. */
   public ShopSettings sending(Papers letterhead) {
-    return with(people, hourlyRate, taxPercent, houseRules, letterhead, breaks, version);
+    return with(people, hourlyRate, taxPercent, houseRules, letterhead, breaks, selling, version);
   }
 
   /** The same shop with these rests, where it has set none. */
   ShopSettings resting(Breaks usual) {
     return breaks != null
         ? this
-        : with(people, hourlyRate, taxPercent, houseRules, papers, usual, version);
+        : with(people, hourlyRate, taxPercent, houseRules, papers, usual, selling, version);
+  }
+
+  /** The same shop selling so. */
+  public ShopSettings selling(Selling sold) {
+    return with(people, hourlyRate, taxPercent, houseRules, papers, breaks, sold, version);
+  }
+
+  /** The same shop with the usual levels, where it has named none. */
+  ShopSettings sellingSomething() {
+    if (selling == null) {
+      return selling(Selling.USUAL);
+    }
+    return selling.levels() != null
+        ? this
+        : selling(new Selling(selling.calledOut(), selling.perKm(), Selling.USUAL.levels()));
   }
 
   /** The same shop with other people, at other prices. */
   public ShopSettings staffed(List<Person> others, Double rate, Double tax) {
-    return with(others, rate, tax, houseRules, papers, breaks, version);
+    return with(others, rate, tax, houseRules, papers, breaks, selling, version);
   }
 
   private ShopSettings with(
@@ -179,6 +244,7 @@ public record ShopSettings(
       @Nullable Map<String, String> schools,
       @Nullable Papers letterhead,
       @Nullable Breaks rests,
+      @Nullable Selling sold,
       @Nullable Integer newVersion) {
     return new ShopSettings(
         name,
@@ -198,6 +264,7 @@ public record ShopSettings(
         schools,
         letterhead,
         rests,
+        sold,
         newVersion);
   }
 }

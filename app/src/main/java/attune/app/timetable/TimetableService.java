@@ -369,11 +369,15 @@ class TimetableService {
         t.tasks().stream()
             .filter(task -> task.roundId().isPresent())
             .collect(Collectors.groupingBy(task -> task.roundId().orElseThrow()));
-    return t.stretches().stream().map(s -> block(s, byRound, words, names)).toList();
+    return t.stretches().stream().map(s -> block(s, t.deciding(), byRound, words, names)).toList();
   }
 
   private static BlockView block(
-      Stretch s, Map<String, List<Task>> byRound, TaskWords words, Map<String, String> names) {
+      Stretch s,
+      Set<String> deciding,
+      Map<String, List<Task>> byRound,
+      TaskWords words,
+      Map<String, String> names) {
     List<RoundView> rounds =
         s.rounds().stream()
             .map(r -> round(r, byRound.getOrDefault(r.id(), List.of()), words, names))
@@ -393,6 +397,7 @@ class TimetableService {
         s.rounds().stream()
             .flatMap(r -> byRound.getOrDefault(r.id(), List.of()).stream())
             .anyMatch(Task::pinned),
+        s.rounds().stream().map(Round::id).anyMatch(deciding::contains),
         rounds);
   }
 

@@ -91,6 +91,7 @@ final class TimetableViews {
    * @param where, in words; null for the whole cabin
    * @param zones in the order they are gone to
    * @param lays true where something is laid on
+   * @param decides true where later here is later ready
    * @param rounds its steps, in order
    */
   record BlockView(
@@ -106,6 +107,7 @@ final class TimetableViews {
       boolean rest,
       boolean lays,
       boolean pinned,
+      boolean decides,
       List<RoundView> rounds) {}
 
   /**

@@ -99,6 +99,10 @@ class LearningApiTest {
     assertThat(factor.get("counts").asBoolean()).isTrue();
     assertThat(factor.get("minutes").asDouble()).isCloseTo(1.5, within(0.05));
     assertThat(factor.get("passes").asDouble()).isBetween(0.5, 1.0);
+    JsonNode steps = api.get("/api/v1/learning").json().get("steps");
+    assertThat(steps.findValuesAsString("step")).contains("inspect", "check");
+    assertThat(steps.get(0).get("minutes").asDouble()).isCloseTo(1.5, within(0.1));
+    assertThat(steps.get(0).get("counts").asBoolean()).as("of one visit").isFalse();
     assertThat(minutes(next)).as("while it is off").isEqualTo(usual);
     api.put("/api/v1/learning", "{\"on\":true}");
     assertThat(minutes(next)).as("once it is on").isGreaterThan(usual);

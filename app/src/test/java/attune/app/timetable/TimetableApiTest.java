@@ -244,6 +244,61 @@ class TimetableApiTest {
   }
 
   @Test
+  void aLevelIsQuotedByItsNameAndWhatItLeavesOutIsNotPlannedOnceItIsAgreed() {
+    String job = job("By level", "2026-07-20");
+    set(job, "{\"wishes\":{\"protection\":\"dressing\"}}");
+    String quote = "/api/v1/jobs/" + job + "/quote";
+    JsonNode levels = api.get(quote + "/levels").json().get("levels");
+    assertThat(levels.findValuesAsString("name"))
+        .containsExactly("Refresh", "Deep", "Deep and protect");
+    for (JsonNode level : levels) {
+      assertThat(level.get("prices").findValues("grossMinor").stream().map(JsonNode::asLong))
+          .as("tidy, thorough, exacting of " + level.get("name"))
+          .isSorted();
+    }
+    long refreshed = levels.at("/0/prices/1/grossMinor").asLong();
+    assertThat(refreshed).isLessThan(levels.at("/2/prices/1/grossMinor").asLong());
+
+    String taken = "{\"declined\":%s,\"level\":\"%s\"}";
+    String without = levels.at("/0/leavesOut").toString();
+    assertThat(api.post(quote, taken.formatted(without, "Gold")).fault().get("pointer").asString())
+        .isEqualTo("/level");
+    JsonNode given = api.post(quote, taken.formatted(without, "Refresh")).json().at("/given/0");
+    assertThat(given.at("/quote/level").asString()).isEqualTo("Refresh");
+    assertThat(given.at("/quote/grossMinor").asLong()).isEqualTo(refreshed);
+    JsonNode agreed = api.post(quote + "/1/agreed").json();
+    assertThat(table(job).get("leftOut").valueStream().map(JsonNode::asString))
+        .containsExactly("care-older-hide");
+    assertThat(agreed.at("/now/grossMinor").asLong()).isEqualTo(refreshed);
+    assertThat(agreed.at("/given/0/differs").asLong()).isZero();
+  }
+
+  @Test
+  void comingToACarIsInItsQuote() {
+    ObjectNode shop = (ObjectNode) api.get("/api/v1/shop").json();
+    ((ObjectNode) shop.get("selling")).put("calledOut", 20).put("perKm", 0.5);
+    assertThat(api.put("/api/v1/shop", shop.toString()).status()).isEqualTo(200);
+    String job = job("At the quay", "2026-07-21");
+    String quote = "/api/v1/jobs/" + job + "/quote";
+    long here = api.get(quote).json().at("/now/netMinor").asLong();
+    set(job, "{\"setting\":{\"place\":\"mobile\",\"travelKm\":30}}");
+    JsonNode travel = api.get(quote).json().at("/now/lines/1");
+    assertThat(travel.get("sold").asString()).isEqualTo("travel");
+    assertThat(travel.get("minor").asLong()).isEqualTo(2000 + 30 * 50);
+    assertThat(here).isPositive();
+    JsonNode fault = api.patch("/api/v1/jobs/" + job, "{\"setting\":{\"travelKm\":-1}}").fault();
+    assertThat(fault.get("pointer").asString()).isEqualTo("/setting/travelKm");
+  }
+
+  @Test
+  void twoLevelsOfOneNameAreRefused() {
+    ObjectNode shop = (ObjectNode) api.get("/api/v1/shop").json();
+    ((ObjectNode) shop.at("/selling/levels/1")).put("name", "refresh");
+    assertThat(api.put("/api/v1/shop", shop.toString()).fault().get("pointer").asString())
+        .isEqualTo("/selling/levels/1/name");
+  }
+
+  @Test
   void aHigherStandardTakesLongerAndCostsMore() {
     String job = job("Standards", "2026-06-11");
     JsonNode three = api.get("/api/v1/jobs/" + job + "/standards").json();

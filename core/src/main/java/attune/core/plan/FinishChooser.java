@@ -54,7 +54,16 @@ final class FinishChooser {
       List<LeftAlone> leftAlone,
       List<RuledOut> ruledOut,
       List<Purchase> purchases,
-      List<Reason> cautions) {}
+      List<Reason> cautions) {
+
+    /** The same without what is left out; nothing is told or bought for what is not done. */
+    Chosen without(Set<Omission> leftOut, Place place, int youngMonths) {
+      List<FinishStep> kept = FinishGroup.without(leftOut, place, steps, youngMonths);
+      boolean none = kept.isEmpty() && !steps.isEmpty();
+      return new Chosen(
+          kept, leftAlone, ruledOut, none ? List.of() : purchases, none ? List.of() : cautions);
+    }
+  }
 
   /** Massaged in, and again on the next two days. */
   private static final int OIL_COATS = 3;

@@ -131,7 +131,7 @@ final class FinishingRounds {
             Step.RESIDUE,
             List.of(panel),
             plan.residue().orElseThrow().passes()
-                * WorkTimes.seconds(times.wipeMinutes(plan.surface())),
+                * WorkTimes.seconds(times.residueMinutes(plan.surface())),
             bare(plan).map(Since::taskId).stream().toList());
       }
       int place = tasks.add(round);

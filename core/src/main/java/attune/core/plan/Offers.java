@@ -137,7 +137,7 @@ final class Offers {
 
   private Optional<Offer> everything() {
     Arrangement bare = arrangement;
-    for (Omission omission : Omission.values()) {
+    for (Omission omission : Omission.FOR_TIME) {
       bare = bare.without(omission);
     }
     return offer(Kind.ALL_LEFT_OUT, "Leave all that can wait for another visit", job, bare);

@@ -77,8 +77,7 @@ public final class Planner {
         Clashes.told(
             asBottlesLast(
                 shared(job, cabin, decisions).stream()
-                    .map(match -> surface(job, match, purchases))
-                    .map(plan -> without(plan, arrangement.leftOut()))
+                    .map(match -> surface(job, match, arrangement.leftOut(), purchases))
                     .toList()));
     List<PlannedMix> mixes = quantities.mixes(plans);
     List<PlannedDose> doses = quantities.doses(plans);
@@ -132,25 +131,12 @@ public final class Planner {
         .orElse(List.of());
   }
 
-  /** A plan with less done: the panel stays in it, with what is left of its work. */
-  private static SurfacePlan without(SurfacePlan plan, Set<Omission> leftOut) {
-    if (leftOut.contains(Omission.TEXTILES) && plan.match().place().finish().isTextile()) {
-      return plan.leftForLater();
-    }
-    return plan.finishedWith(
-        plan.finishSteps().stream()
-            .filter(step -> !leftOut.contains(Omission.BARRIER) || step.step() != Step.BARRIER)
-            .filter(step -> !leftOut.contains(Omission.COATING) || step.step() != Step.COAT)
-            .map(step -> leftOut.contains(Omission.SECOND_COAT) ? step.inOneCoat() : step)
-            .toList());
-  }
-
   /** What the timetable of a job is made from, to hold schedules against other solvers. */
   public Network network(Job job, Arrangement arrangement) {
     List<SurfacePlan> plans =
         asBottlesLast(
             shared(job, match(job, Decisions.NONE), Decisions.NONE).stream()
-                .map(match -> surface(job, match, new ArrayList<>()))
+                .map(match -> surface(job, match, Set.of(), new ArrayList<>()))
                 .toList());
     return TimetableBuilder.network(job, plans, figures, times, arrangement);
   }
@@ -198,19 +184,26 @@ public final class Planner {
   }
 
   /** Plans one surface; what would have to be bought is added to {@code purchases}. */
-  private SurfacePlan surface(Job job, SurfaceMatch match, List<Purchase> purchases) {
+  private SurfacePlan surface(
+      Job job, SurfaceMatch match, Set<Omission> leftOut, List<Purchase> purchases) {
     Place place = match.place();
+    if (leftOut.contains(Omission.TEXTILES) && place.finish().isTextile()) {
+      return SurfacePlan.leftForLater(match);
+    }
     boolean cleaned =
         !match.staysDry()
             && (place.demand().isNone() || !match.ladder().isEmpty())
             && !place.lets(Place.Leniency.LEAVES_SOME);
     FinishChooser.Chosen chosen =
-        chooser.choose(
-            place,
-            job.shelf(),
-            job.setting(),
-            cleaned,
-            match.ladder().stream().findFirst().flatMap(rung -> rung.treatment().cleaner()));
+        chooser
+            .choose(
+                place,
+                job.shelf(),
+                job.setting(),
+                cleaned,
+                match.ladder().stream().findFirst().flatMap(rung -> rung.treatment().cleaner()))
+            .without(leftOut, place, figures.whole("hide.young"));
+    List<FinishStep> steps = chosen.steps();
     purchases.addAll(chosen.purchases());
     if (!cleaned && match.refer().isEmpty()) {
       purchases.add(Purchase.toClean(place));
@@ -226,7 +219,7 @@ public final class Planner {
     Optional<ResiduePass> residue =
         ResiduePass.of(
             place,
-            chosen.steps(),
+            steps,
             wet,
             chooser.cloth(job.shelf()),
             job.historyKnown() || !place.surface().history().isEmpty(),
@@ -239,20 +232,14 @@ public final class Planner {
     boolean rinsed = cautions.stream().anyMatch(caution -> caution.code() == ReasonCode.RINSE);
     return new SurfacePlan(
         match,
-        chosen.steps(),
+        steps,
         chosen.leftAlone(),
         residue,
         wet ? Optional.of(Drying.of(place, figures)) : Optional.empty(),
         cautions,
         ruledOut,
-        minutes(place, match, chosen.steps(), rinsed, Rung::passesLow, 1),
-        minutes(
-            place,
-            match,
-            chosen.steps(),
-            rinsed,
-            Rung::passesHigh,
-            figures.get("time.most-overrun")));
+        minutes(place, match, steps, rinsed, Rung::passesLow, 1),
+        minutes(place, match, steps, rinsed, Rung::passesHigh, figures.get("time.most-overrun")));
   }
 
   /** Resolves a surface of a job, as the matcher and the rack need it. */

@@ -53,15 +53,15 @@ public record SurfacePlan(
   }
 
   /** Nothing of it done at this visit. */
-  SurfacePlan leftForLater() {
+  static SurfacePlan leftForLater(SurfaceMatch match) {
     return new SurfacePlan(
         match.leftForLater(),
         List.of(),
-        leftAlone,
+        List.of(),
         Optional.empty(),
         Optional.empty(),
         List.of(),
-        ruledOut,
+        match.ruledOut(),
         0,
         0);
   }

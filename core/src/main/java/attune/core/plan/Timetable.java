@@ -18,6 +18,7 @@ import java.util.Set;
  * @param sitAt when every seat can be sat in
  * @param curedAt when everything is fully cured
  * @param conflicts what a start somebody said breaks
+ * @param deciding ids of the rounds that decide when it is ready: later there is later ready
  */
 public record Timetable(
     List<Round> rounds,
@@ -25,7 +26,8 @@ public record Timetable(
     LocalDateTime driveAt,
     LocalDateTime sitAt,
     LocalDateTime curedAt,
-    List<Conflict> conflicts) {
+    List<Conflict> conflicts,
+    Set<String> deciding) {
   private static final Duration BETWEEN_VISITS = Duration.ofHours(5);
 
   /** Why a start that somebody said cannot be. */
@@ -53,6 +55,7 @@ public record Timetable(
     rounds = List.copyOf(rounds);
     tasks = List.copyOf(tasks);
     conflicts = List.copyOf(conflicts);
+    deciding = Set.copyOf(deciding);
   }
 
   /** When it can be driven and sat in. */

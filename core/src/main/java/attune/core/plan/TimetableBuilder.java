@@ -4,6 +4,7 @@ import attune.core.material.Role;
 import attune.core.plan.RoundDraft.Piece;
 import attune.core.plan.RoundDraft.Wait;
 import attune.core.reference.Figures;
+import attune.core.schedule.Chain;
 import attune.core.schedule.Network;
 import attune.core.schedule.Pauses;
 import attune.core.schedule.Rest;
@@ -17,11 +18,13 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -197,7 +200,33 @@ final class TimetableBuilder {
         later(hands, wait -> wait.gates() && wait.isDriven()),
         later(hands, TimetableBuilder::holdsSitter),
         later(hands, wait -> true),
-        new Conflicts(visit, network, schedule, midnight).found());
+        new Conflicts(visit, network, schedule, midnight).found(),
+        deciding());
+  }
+
+  /** Rounds of the chain that leads to the last hands off, or to the last wait that holds it. */
+  private Set<String> deciding() {
+    Map<Integer, Integer> ends = new LinkedHashMap<>();
+    visit
+        .tasks()
+        .rounds()
+        .forEach(
+            (place, block) -> {
+              ends.merge(place, end(place), Math::max);
+              for (RoundDraft round : block) {
+                round.waits.stream()
+                    .filter(w -> w.gates() && w.isDriven() || holdsSitter(w))
+                    .forEach(w -> ends.merge(place, begins(place, round) + w.until(), Math::max));
+              }
+            });
+    return ends.entrySet().stream()
+        .max(Map.Entry.comparingByValue())
+        .map(last -> Chain.of(network, schedule, last.getKey()))
+        .orElse(List.of())
+        .stream()
+        .flatMap(place -> visit.tasks().rounds().getOrDefault(place, List.of()).stream())
+        .map(round -> round.id)
+        .collect(Collectors.toUnmodifiableSet());
   }
 
   private static boolean holdsSitter(Wait wait) {

@@ -184,12 +184,14 @@ final class VisitNetwork {
             .max(Comparator.naturalOrder())
             .map(s -> figures.get("standard." + s.code()))
             .orElse(1.0);
-    return Math.max(figures.get("time.inspect-least"), whole * share() * standard);
+    return times.learnt(
+        Step.INSPECT, Math.max(figures.get("time.inspect-least"), whole * share() * standard));
   }
 
   private double precautions() {
-    return Math.max(
-        figures.get("time.precautions-least"), figures.get("time.precautions") * share());
+    return times.learnt(
+        Step.PRECAUTIONS,
+        Math.max(figures.get("time.precautions-least"), figures.get("time.precautions") * share()));
   }
 
   /** Zones of this job beside those of a five-seat cabin, at most 1. */
@@ -269,7 +271,7 @@ final class VisitNetwork {
         }
       }
     }
-    int each = WorkTimes.seconds(figures.get("time.test-spot"));
+    int each = WorkTimes.seconds(times.learnt(Step.TEST_SPOT, figures.get("time.test-spot")));
     spots.forEach(
         (cleaner, plans) -> {
           RoundDraft round =

@@ -81,19 +81,30 @@ final class WorkTimes {
     return passes * (lay + workMinutes(place, 1, rinsed));
   }
 
+  /** Minutes of a step, as the shop's own records have it where they say enough. */
+  double learnt(Step step, double usual) {
+    return usual * experience.of(step.code());
+  }
+
   /** The look after a cleaning, minutes. */
   double checkMinutes(Place place) {
+    return learnt(Step.CHECK, usualCheck(place));
+  }
+
+  private double usualCheck(Place place) {
     return (place.surface().area().value() / figures.get("rate.check")
             + place.surface().seamM() / figures.get("rate.check-seam"))
         * standard(place);
   }
 
   double drySoilMinutes(Place place) {
-    return place.surface().area().value() / figures.get("rate.vacuum") * standard(place);
+    return learnt(
+        Step.DRY_SOIL,
+        place.surface().area().value() / figures.get("rate.vacuum") * standard(place));
   }
 
   double shaveMinutes(Surface surface) {
-    return surface.area().value() / figures.get("rate.shave");
+    return learnt(Step.SHAVE, surface.area().value() / figures.get("rate.shave"));
   }
 
   /**
@@ -109,7 +120,7 @@ final class WorkTimes {
             : step.step() == Step.COAT
                 ? "rate.coat"
                 : !thirsty ? "rate.apply" : coat == 1 ? "rate.massage" : "rate.again";
-    return surface.area().value() / figures.get(rate);
+    return learnt(step.step(), surface.area().value() / figures.get(rate));
   }
 
   /** All coats of a step laid and levelled, minutes. */
@@ -124,11 +135,13 @@ final class WorkTimes {
 
   /** One coat levelled, a coating with its lamp, minutes. */
   double levelMinutes(Surface surface, Step step) {
-    return surface.area().value() / figures.get(step == Step.COAT ? "rate.lamp" : "rate.level");
+    String rate = step == Step.COAT ? "rate.lamp" : "rate.level";
+    return learnt(Step.LEVEL, surface.area().value() / figures.get(rate));
   }
 
-  double wipeMinutes(Surface surface) {
-    return surface.area().value() / figures.get("rate.wipe");
+  /** A surface wiped over once before something has to bond, minutes. */
+  double residueMinutes(Surface surface) {
+    return learnt(Step.RESIDUE, surface.area().value() / figures.get("rate.wipe"));
   }
 
   /** Fetching and loading, and going to the zone: once a round. */

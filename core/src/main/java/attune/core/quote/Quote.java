@@ -16,6 +16,7 @@ public record Quote(
   /** What is sold together. */
   public enum Package implements Coded {
     RECEPTION,
+    TRAVEL,
     CLEANING,
     TEXTILES,
     SHIELD_YOUNG_HIDE,

@@ -1,5 +1,6 @@
 package attune.core.quote;
 
+import attune.core.plan.FinishGroup;
 import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.PlannedMix;
@@ -21,8 +22,7 @@ import java.util.Set;
 /** Prices a plan: minutes of its tasks at the shop's rate, what its bottles give, and tax. */
 public final class Quoting {
   private final Plan plan;
-  private final long rateMinor;
-  private final String currency;
+  private final Rates rates;
   private final Set<Package> declined;
   private final Map<String, String> labels;
   private final int youngMonths;
@@ -33,16 +33,10 @@ public final class Quoting {
   private final Map<Package, Boolean> unpriced = new EnumMap<>(Package.class);
 
   private Quoting(
-      Plan plan,
-      long rateMinor,
-      String currency,
-      Set<Package> declined,
-      Map<String, String> labels,
-      Figures figures) {
+      Plan plan, Rates rates, Set<Package> declined, Map<String, String> labels, Figures figures) {
     this.labels = labels;
     this.plan = plan;
-    this.rateMinor = rateMinor;
-    this.currency = currency;
+    this.rates = rates;
     this.declined = declined;
     this.youngMonths = figures.whole("hide.young");
     plan.surfaces().forEach(s -> panels.put(s.surface().id(), s));
@@ -51,36 +45,43 @@ public final class Quoting {
   /**
    * The quote.
    *
-   * @param rateMinor an hour of work, minor units
-   * @param taxPercent 0 to 100, on work and materials alike
    * @param declined packages the customer leaves out
    * @param labels of the panels by id
    */
   public static Quote of(
-      Plan plan,
-      long rateMinor,
-      String currency,
-      double taxPercent,
-      Set<Package> declined,
-      Map<String, String> labels,
-      Figures figures) {
-    return new Quoting(plan, rateMinor, currency, declined, labels, figures).quote(taxPercent);
+      Plan plan, Rates rates, Set<Package> declined, Map<String, String> labels, Figures figures) {
+    return new Quoting(plan, rates, declined, labels, figures).quote();
   }
 
-  private Quote quote(double taxPercent) {
+  private Quote quote() {
     plan.timetable().rounds().forEach(this::work);
     plan.mixes().forEach(this::cleaner);
     plan.surfaces().forEach(s -> s.finishSteps().forEach(step -> bottle(s, step)));
     plan.surfaces().forEach(this::count);
     List<Line> lines = new ArrayList<>();
     for (Package sold : Package.values()) {
-      if (minutes.containsKey(sold)) {
+      if (sold == Package.TRAVEL) {
+        rates.travel().map(this::travel).ifPresent(lines::add);
+      } else if (minutes.containsKey(sold)) {
         lines.add(line(sold));
       }
     }
     plan.surfaces().forEach(s -> referred(s).ifPresent(lines::add));
     long net = lines.stream().filter(Line::taken).mapToLong(Line::minor).sum();
-    return new Quote(lines, currency, taxPercent, net, Math.round(net * taxPercent / 100));
+    double tax = rates.taxPercent();
+    return new Quote(lines, rates.currency(), tax, net, Math.round(net * tax / 100));
+  }
+
+  private Line travel(Rates.Travel travel) {
+    int days = plan.timetable().visits().size();
+    String times = days == 1 ? "" : ", " + days + " times";
+    String far =
+        travel
+            .km()
+            .map(km -> ", " + Math.round(km) + " km there and back")
+            .orElse(". How far it is was not said and is not in the price");
+    long minor = travel.minor(days);
+    return new Line(Package.TRAVEL, "Coming to you" + times + far, false, true, 0, minor, 0, true);
   }
 
   /** Hands are priced, waits and rests are not. */
@@ -110,21 +111,18 @@ public final class Quoting {
     return round.surfaceIds().stream()
         .findFirst()
         .map(panels::get)
-        .map(this::finishing)
+        .map(panel -> finishing(panel, round.step()))
         .orElse(Package.DRESSING);
   }
 
-  /** A coating is a package of its own; hide is shielded young and cared for older. */
-  private Package finishing(SurfacePlan panel) {
-    if (panel.finishSteps().stream().anyMatch(step -> step.step() == Step.COAT)) {
-      return Package.COATING;
-    }
-    if (!panel.match().place().finish().isHide()) {
-      return Package.DRESSING;
-    }
-    return panel.surface().ageMonths() <= youngMonths
-        ? Package.SHIELD_YOUNG_HIDE
-        : Package.CARE_OLDER_HIDE;
+  private Package finishing(SurfacePlan panel, Step step) {
+    boolean coated = panel.finishSteps().stream().anyMatch(s -> s.step() == Step.COAT);
+    return switch (FinishGroup.of(step, panel.match().place(), coated, youngMonths)) {
+      case COATING -> Package.COATING;
+      case SHIELD_YOUNG_HIDE -> Package.SHIELD_YOUNG_HIDE;
+      case CARE_OLDER_HIDE -> Package.CARE_OLDER_HIDE;
+      case DRESSING -> Package.DRESSING;
+    };
   }
 
   private void cleaner(PlannedMix mix) {
@@ -137,11 +135,11 @@ public final class Quoting {
   }
 
   private void bottle(SurfacePlan panel, FinishStep step) {
-    add(finishing(panel), step.product(), step.doseMl());
+    add(finishing(panel, step.step()), step.product(), step.doseMl());
   }
 
   private void add(Package sold, Product product, double ml) {
-    if (product.pack().filter(pack -> pack.currency().equals(currency)).isPresent()) {
+    if (product.pack().filter(pack -> pack.currency().equals(rates.currency())).isPresent()) {
       Product.Pack pack = product.pack().get();
       materials.merge(sold, pack.priceMinor() * ml / pack.ml(), Double::sum);
     } else {
@@ -154,9 +152,10 @@ public final class Quoting {
       counts.merge(
           isTextile(panel.surface().id()) ? Package.TEXTILES : Package.CLEANING, 1, Integer::sum);
     }
-    if (!panel.finishSteps().isEmpty()) {
-      counts.merge(finishing(panel), 1, Integer::sum);
-    }
+    panel.finishSteps().stream()
+        .map(step -> finishing(panel, step.step()))
+        .distinct()
+        .forEach(sold -> counts.merge(sold, 1, Integer::sum));
   }
 
   private Line line(Package sold) {
@@ -168,7 +167,7 @@ public final class Quoting {
         optional,
         !optional || !declined.contains(sold),
         length,
-        Math.round(length / 60 * rateMinor),
+        Math.round(length / 60 * rates.hourMinor()),
         Math.round(materials.getOrDefault(sold, 0.0)),
         !unpriced.getOrDefault(sold, false));
   }
@@ -184,7 +183,7 @@ public final class Quoting {
       case CARE_OLDER_HIDE -> "Conditioning, then protection, for older hide" + where;
       case COATING -> "Coating" + where;
       case DRESSING -> "Dressing of plastics and trim" + where;
-      case REFERRED -> throw new IllegalStateException("referred panels have their own words");
+      case TRAVEL, REFERRED -> throw new IllegalStateException(sold + " has its own words");
     };
   }
 

@@ -7,9 +7,12 @@ import attune.core.ASurface;
 import attune.core.ATool;
 import attune.core.Given;
 import attune.core.material.Role;
+import attune.core.plan.Arrangement;
+import attune.core.plan.Omission;
 import attune.core.plan.Plan;
 import attune.core.quote.Quote.Line;
 import attune.core.quote.Quote.Package;
+import attune.core.quote.Rates.Travel;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.survey.Condition.Level;
@@ -19,6 +22,7 @@ import attune.core.survey.Wishes.Protection;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -40,8 +44,16 @@ class QuotingTest {
           ATool.BARRIER_PAD);
 
   private static Quote quote(Set<Package> declined, Surface... panels) {
+    return quote(Optional.empty(), declined, panels);
+  }
+
+  private static Quote quote(Optional<Travel> travel, Set<Package> declined, Surface... panels) {
     return Quoting.of(
-        Given.plan(SHOP, panels), 6000, "EUR", 20, declined, Map.of("seat", "Seat"), Given.FIGURES);
+        Given.plan(SHOP, panels),
+        new Rates(6000, "EUR", 20, travel),
+        declined,
+        Map.of("seat", "Seat"),
+        Given.FIGURES);
   }
 
   private static ASurface seat() {
@@ -111,6 +123,35 @@ class QuotingTest {
     assertThat(referred.says()).startsWith("Seat: ");
     assertThat(referred.minor()).isZero();
     assertThat(referred.taken()).isFalse();
+  }
+
+  @Test
+  void comingToTheCarIsPaidForEachDayAndADistanceNobodySaidIsNotInThePrice() {
+    Quote here = quote(Set.of(), seat().build());
+    Quote far =
+        quote(Optional.of(new Travel(1500, 60, Optional.of(24.0))), Set.of(), seat().build());
+    Quote unsaid =
+        quote(Optional.of(new Travel(1500, 60, Optional.empty())), Set.of(), seat().build());
+    assertThat(far.netMinor()).isEqualTo(here.netMinor() + 1500 + 24 * 60);
+    assertThat(unsaid.netMinor()).isEqualTo(here.netMinor() + 1500);
+    assertThat(unsaid.lines())
+        .filteredOn(line -> line.sold() == Package.TRAVEL)
+        .singleElement()
+        .satisfies(line -> assertThat(line.says()).contains("was not said"));
+  }
+
+  @Test
+  void whatIsLeftOutIsNeitherWorkedNorPaidForAndNothingIsPreparedForIt() {
+    Surface seat = seat().ageYears(1).protect(Protection.COATING).build();
+    Quote declined = quote(Set.of(Package.COATING), seat);
+    Arrangement without = Arrangement.NONE.without(Omission.COATING);
+    Plan plan = Given.plan(SHOP, without, seat);
+    Quote planned =
+        Quoting.of(
+            plan, new Rates(6000, "EUR", 20, Optional.empty()), Set.of(), Map.of(), Given.FIGURES);
+    assertThat(plan.surfaces().get(0).residue()).isEmpty();
+    assertThat(sold(planned)).doesNotContain(Package.COATING);
+    assertThat(planned.netMinor()).isEqualTo(declined.netMinor());
   }
 
   @Test

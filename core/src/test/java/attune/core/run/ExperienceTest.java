@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import attune.core.Given;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Experience.Case;
+import attune.core.run.Experience.StepCase;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -23,7 +24,7 @@ class ExperienceTest {
     for (double m : minutes) {
       cases.add(new Case(SEATS, 10, m, 2, 3));
     }
-    return Experience.of(cases, Given.FIGURES);
+    return Experience.of(cases, List.of(), Given.FIGURES);
   }
 
   @Test
@@ -55,6 +56,19 @@ class ExperienceTest {
     assertThat(Experience.wasWorked(1, 10, Given.FIGURES)).isFalse();
     assertThat(Experience.wasWorked(6, 10, Given.FIGURES)).isTrue();
     assertThat(Experience.wasWorked(6, 0, Given.FIGURES)).isFalse();
+  }
+
+  @Test
+  void gettingReadyIsLearntByTheStepAndOnlyFromEnoughVisits() {
+    List<StepCase> visits = new ArrayList<>();
+    for (int visit = 0; visit < 4; visit++) {
+      visits.add(new StepCase("inspect", 10, 15));
+    }
+    assertThat(Experience.of(List.of(), visits, Given.FIGURES).of("inspect")).isEqualTo(1);
+    visits.add(new StepCase("inspect", 10, 40));
+    Experience known = Experience.of(List.of(), visits, Given.FIGURES);
+    assertThat(known.of("inspect")).isCloseTo(1.5, within(1e-9));
+    assertThat(known.of("precautions")).isEqualTo(1);
   }
 
   private static Entry entry(String task, Kind kind, String time, String by) {

@@ -49,6 +49,30 @@ class SchedulerTest {
   }
 
   @Test
+  void whatDecidesTheEndIsTheWorkThatCouldNotBeginSoonerNotWhatFillsTheWait() {
+    int wash = work("wash", 10);
+    int coat = work("coat", 10);
+    int mats = work("mats", 25);
+    visit.after(wash, coat, 30 * 60);
+    Network network = network(ADA);
+    Schedule schedule = Scheduler.of(network);
+    assertThat(Chain.of(network, schedule, coat)).containsExactly(wash, coat);
+    assertThat(Chain.of(network, schedule, mats)).containsExactly(wash, mats);
+  }
+
+  @Test
+  void aRestBetweenTwoPiecesOfWorkBreaksNoChain() {
+    int first = work("first", 70);
+    int second = work("second", 70);
+    visit.after(first, second, 0);
+    Network network =
+        visit.build(List.of(ADA), Map.of(), NINE, new Pauses(120 * 60, 600, 6 * HOUR, 1800, 0, 0));
+    Schedule schedule = Scheduler.of(network);
+    assertThat(start(schedule, second)).isEqualTo(80);
+    assertThat(Chain.of(network, schedule, second)).containsExactly(first, second);
+  }
+
+  @Test
   void areasAreCoatedInALeapfrogAndEachIsWipedInItsWindow() {
     List<Integer> laid = new ArrayList<>();
     List<Integer> wiped = new ArrayList<>();
