@@ -67,6 +67,10 @@ export const router = createBrowserRouter([
         path: '/vehicles/:id',
         lazy: async () => ({ Component: (await import('./people/VehicleView')).VehicleView }),
       },
+      {
+        path: '/finishes',
+        lazy: async () => ({ Component: (await import('./rules/FinishesView')).FinishesView }),
+      },
       { path: '/rules', lazy: async () => ({ Component: (await import('./rules/RulesView')).RulesView }) },
       { path: '/mix', lazy: async () => ({ Component: (await import('./mix/BottlesView')).BottlesView }) },
       { path: '/cloth', lazy: async () => ({ Component: (await import('./cloth/ClothView')).ClothView }) },

@@ -288,6 +288,11 @@ export const mixedQuery = queryOptions({
   queryFn: () => need(api.GET('/api/v1/mix/mixed')),
 })
 
+export const workQuery = queryOptions({
+  queryKey: ['day', 'work'],
+  queryFn: () => need(api.GET('/api/v1/work')),
+})
+
 export const watchQuery = queryOptions({ queryKey: ['watch'], queryFn: () => need(api.GET('/api/v1/watch')) })
 
 export const linksQuery = (id: string) =>

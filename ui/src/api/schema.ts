@@ -1188,6 +1188,22 @@ export interface paths {
         patch: operations["change_7"];
         trace?: never;
     };
+    "/api/v1/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["work"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/week": {
         parameters: {
             query?: never;
@@ -3957,6 +3973,14 @@ export interface components {
                 [key: string]: string;
             };
         };
+        WorkView: {
+            /** Format: uuid */
+            jobId: string;
+            who: string[];
+            doing?: string;
+            /** Format: date-time */
+            readyAt: string;
+        };
         StintView: {
             /** Format: uuid */
             jobId: string;
@@ -3976,10 +4000,18 @@ export interface components {
             late: boolean;
             clash?: string;
         };
+        ThereView: {
+            person: string;
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            thereMin: number;
+        };
         WeekView: {
             /** Format: date */
             from: string;
             people: string[];
+            hours: components["schemas"]["ThereView"][];
             stints: components["schemas"]["StintView"][];
         };
         WatchView: {
@@ -4369,6 +4401,31 @@ export interface components {
             name: string;
             look: string;
             source: string;
+            stands: components["schemas"]["Stands"];
+        };
+        Stands: {
+            /** Format: double */
+            routineLow: number;
+            /** Format: double */
+            routineHigh: number;
+            /** Format: double */
+            occasionalLow?: number;
+            /** Format: double */
+            occasionalHigh?: number;
+            /** Format: double */
+            wetMaxGm2: number;
+            wetOn: string;
+            /** Format: double */
+            contactMaxMin: number;
+            /** Format: int32 */
+            agitationMax: number;
+            agitationHow: string;
+            /** Format: double */
+            steamMaxC?: number;
+            /** Format: double */
+            sheenLow?: number;
+            /** Format: double */
+            sheenHigh?: number;
         };
         StreamingResponseBody: unknown;
         DayJob: {
@@ -6886,6 +6943,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JobDetail"];
+                };
+            };
+        };
+    };
+    work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorkView"][];
                 };
             };
         };

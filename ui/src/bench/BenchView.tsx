@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router'
 import { ApiError } from '../api/client'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
+import { keptHere } from '../parts/kept'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
@@ -224,13 +225,10 @@ export function BenchView() {
 /** The step in hand, which stays there through a reload. */
 function useInHand(jobId: string, asked: string | undefined) {
   const key = `attune.hand.${jobId}`
-  const [chosen, choose] = useState<string | undefined>(
-    () => asked ?? sessionStorage.getItem(key) ?? undefined,
-  )
+  const [chosen, choose] = useState<string | undefined>(() => asked ?? keptHere.get(key) ?? undefined)
   const setChosen = (id: string | undefined) => {
     choose(id)
-    if (id) sessionStorage.setItem(key, id)
-    else sessionStorage.removeItem(key)
+    keptHere.set(key, id)
   }
   return [chosen, setChosen] as const
 }
@@ -245,11 +243,10 @@ const isOnDrawing = (task: BenchTask, here: BenchTask[]) =>
 /** Who works at this job on this device; another job asks anew. */
 function useWho(jobId: string) {
   const key = `attune.who.${jobId}`
-  const [who, choose] = useState<string | undefined>(() => sessionStorage.getItem(key) ?? undefined)
+  const [who, choose] = useState<string | undefined>(() => keptHere.get(key) ?? undefined)
   const setWho = (name: string | undefined) => {
     choose(name)
-    if (name) sessionStorage.setItem(key, name)
-    else sessionStorage.removeItem(key)
+    keptHere.set(key, name)
   }
   return [who, setWho] as const
 }

@@ -1,23 +1,24 @@
 import { Bell, BellOff } from 'lucide-react'
 import { useState } from 'react'
 import { Button } from '../parts/controls'
+import { kept } from '../parts/kept'
 
 const USUAL = 'PageDown'
 const named: Record<string, string> = { PageDown: 'Page Down', ' ': 'Space' }
 
 /** How this device behaves at the bench: sound, and the key a pedal sends. */
 export function useDevice() {
-  const [muted, setMuted] = useState(() => localStorage.getItem('attune.muted') === 'yes')
-  const [nextKey, setNextKey] = useState(() => localStorage.getItem('attune.next-key') ?? USUAL)
+  const [muted, setMuted] = useState(() => kept.get('attune.muted') === 'yes')
+  const [nextKey, setNextKey] = useState(() => kept.get('attune.next-key') ?? USUAL)
   return {
     muted,
     nextKey,
     onMute: (quiet: boolean) => {
-      localStorage.setItem('attune.muted', quiet ? 'yes' : 'no')
+      kept.set('attune.muted', quiet ? 'yes' : 'no')
       setMuted(quiet)
     },
     onNextKey: (key: string) => {
-      localStorage.setItem('attune.next-key', key)
+      kept.set('attune.next-key', key)
       setNextKey(key)
     },
   }

@@ -3,11 +3,11 @@ import { ArrowRight, Plus } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { localOf, nowMs } from '../api/clock'
-import { dayQuery } from '../api/queries'
+import { dayQuery, workQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { StartView } from './StartView'
-import { Watch } from './Watch'
+import { later, urgent, Watch } from './Watch'
 import { dayOf, isToday, plural, timeOf, when } from '../parts/words'
 
 type DayJob = Schemas['DayJob']
@@ -22,8 +22,9 @@ const steps: Record<DayJob['next'], { to: string; label: string }> = {
 
 export function DayView() {
   const day = useQuery({ ...dayQuery, refetchOnMount: 'always' })
+  const work = useQuery({ ...workQuery, refetchOnMount: 'always' })
   return (
-    <div className="mx-auto w-full max-w-5xl p-3 md:p-6">
+    <div className="mx-auto w-full max-w-7xl p-3 md:p-6">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-head">{dayOf(localOf(nowMs()))}</h1>
         <div className="flex flex-wrap gap-2">
@@ -37,14 +38,21 @@ export function DayView() {
       {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}
       {day.data?.length === 0 && <StartView />}
       {day.data && day.data.length > 0 && (
-        <>
-          <ul className="lying divide-y divide-line">
-            {day.data.map((entry) => (
-              <JobLine key={entry.job.id} entry={entry} />
-            ))}
-          </ul>
-          <Watch />
-          <p className="mt-3">
+        <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)]">
+          <div className="grid gap-4">
+            <Watch title="Cannot wait" kinds={urgent} />
+            <ul aria-label="Jobs" className="lying divide-y divide-line">
+              {day.data.map((entry) => (
+                <JobLine
+                  key={entry.job.id}
+                  entry={entry}
+                  work={work.data?.find((w) => w.jobId === entry.job.id)}
+                />
+              ))}
+            </ul>
+          </div>
+          <Watch title="To watch" kinds={later} />
+          <p>
             <a
               href="/api/v1/calendar.ics"
               className="inline-flex min-h-11 items-center underline underline-offset-4"
@@ -52,20 +60,20 @@ export function DayView() {
               All visits and after-care as a calendar to subscribe to
             </a>
           </p>
-        </>
+        </div>
       )}
     </div>
   )
 }
 
-function JobLine({ entry }: { entry: DayJob }) {
+function JobLine({ entry, work }: { entry: DayJob; work: Schemas['WorkView'] | undefined }) {
   const { job } = entry
   const step = steps[entry.next]
   return (
     <li>
       <Link
         to={`/jobs/${job.id}/${step.to}`}
-        className="grid gap-x-5 gap-y-1 p-4 text-ink no-underline hover:bg-piece md:grid-cols-[6rem_1fr_17rem] md:items-center"
+        className="grid gap-x-5 gap-y-1 p-4 text-ink no-underline hover:bg-piece md:grid-cols-[6rem_1fr_15rem] md:items-center"
       >
         <span className="text-faint">
           <span className="block text-do font-semibold text-ink">{timeOf(job.startAt)}</span>
@@ -75,9 +83,15 @@ function JobLine({ entry }: { entry: DayJob }) {
           <span className="block text-do font-semibold">{job.vehicleLabel}</span>
           <span className="block">{job.title}</span>
           <span className="block text-note text-faint">
-            {plural(job.surveyed, 'panel')} surveyed
-            {job.returnBy && <> · promised {when(job.returnBy)}</>}
+            {[
+              work?.who.join(', '),
+              work ? `ready ${when(work.readyAt)}` : `${plural(job.surveyed, 'panel')} surveyed`,
+              job.returnBy && `promised ${when(job.returnBy)}`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </span>
+          {work?.doing && <span className="block text-note font-semibold">Now: {work.doing}</span>}
         </span>
         <span className="grid gap-1.5">
           <span className="flex items-center justify-between gap-2 font-semibold text-needle">

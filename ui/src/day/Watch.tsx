@@ -22,15 +22,20 @@ const leads = {
   LOW_STOCK: '',
 }
 
+/** What cannot wait: something to wipe, a promise that will not be kept. */
+export const urgent: Thing['kind'][] = ['CLOCK', 'PROMISE_AT_RISK']
+export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK']
+
 /** What wants an eye kept on. */
-export function Watch() {
+export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] }) {
   const watch = useQuery({ ...watchQuery, refetchOnMount: 'always', refetchInterval: 30_000 })
-  if (!watch.data || watch.data.length === 0) return null
+  const things = watch.data?.filter((thing) => kinds.includes(thing.kind)) ?? []
+  if (things.length === 0) return null
   return (
-    <section aria-label="To watch" className="mt-4">
-      <h2 className="mb-2 text-do">To watch</h2>
+    <section aria-label={title}>
+      <h2 className="mb-2 text-do">{title}</h2>
       <ul className="lying divide-y divide-line">
-        {watch.data.map((thing) => (
+        {things.map((thing) => (
           <Line key={thing.kind + thing.vehicleLabel + thing.says + thing.at} thing={thing} />
         ))}
       </ul>

@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react'
+import { kept } from './kept'
 
 type Theme = 'light' | 'dark'
 const KEY = 'attune-theme'
 
 const wanted = (): Theme => {
-  const kept = localStorage.getItem(KEY)
-  if (kept === 'light' || kept === 'dark') return kept
+  const before = kept.get(KEY)
+  if (before === 'light' || before === 'dark') return before
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'
 }
 
@@ -17,7 +18,7 @@ export function useTheme(): [Theme, () => void] {
   }, [theme])
   const turn = () => {
     const next = theme === 'light' ? 'dark' : 'light'
-    localStorage.setItem(KEY, next)
+    kept.set(KEY, next)
     setTheme(next)
   }
   return [theme, turn]

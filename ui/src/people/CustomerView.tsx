@@ -7,6 +7,7 @@ import { customerQuery } from '../api/queries'
 import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { plural, Say } from '../parts/words'
+import { Standing } from './Standing'
 
 type Form = Schemas['CustomerForm']
 
@@ -78,9 +79,14 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
     save.mutate()
   }
   return (
-    <div className="mx-auto grid w-full max-w-5xl gap-5 p-3 md:grid-cols-[1.3fr_1fr] md:p-6">
-      <form onSubmit={submit} className="grid content-start gap-4">
-        <h1 className="text-head">{known ? known.form.name : 'New customer'}</h1>
+    <div
+      className={`mx-auto grid w-full max-w-6xl gap-5 p-3 md:p-6 ${known ? 'md:grid-cols-[1.2fr_1fr]' : 'md:max-w-2xl'}`}
+    >
+      <h1 className="text-head md:col-span-full">{known ? known.form.name : 'New customer'}</h1>
+      <form
+        onSubmit={submit}
+        className={`grid content-start gap-4 max-md:order-last ${known ? 'md:order-last' : ''}`}
+      >
         <TextField
           label="Name"
           value={form.name}
@@ -179,10 +185,14 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
             </div>
             <ul className="divide-y divide-line">
               {known.vehicles.map((v) => (
-                <li key={v.id}>
-                  <Link to={`/vehicles/${v.id}`} className="inline-flex min-h-11 items-center">
+                <li key={v.id} className="py-1">
+                  <Link
+                    to={`/vehicles/${v.id}`}
+                    className="inline-flex min-h-11 items-center text-do font-semibold"
+                  >
                     {v.label}
                   </Link>
+                  <Standing vehicleId={v.id} />
                 </li>
               ))}
             </ul>

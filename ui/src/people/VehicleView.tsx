@@ -6,6 +6,7 @@ import { api, need, type Schemas } from '../api/client'
 import { customersQuery, fleetsQuery, historyQuery, layoutsQuery, vehicleQuery } from '../api/queries'
 import { Button, ButtonLink, Field, OneOf, Pick, TextField, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
+import { Standing } from './Standing'
 import { dayOf, plural, Say } from '../parts/words'
 
 type Form = Schemas['VehicleForm']
@@ -91,16 +92,29 @@ function VehicleForm({ known, start }: { known: Schemas['VehicleView'] | undefin
     save.mutate()
   }
   return (
-    <div className="mx-auto grid w-full max-w-5xl gap-5 p-3 md:grid-cols-[1.2fr_1fr] md:p-6">
-      <form onSubmit={submit} className="grid content-start gap-4">
-        <div className="flex flex-wrap items-end justify-between gap-3">
+    <div
+      className={`mx-auto grid w-full max-w-6xl gap-5 p-3 md:p-6 ${known ? 'md:grid-cols-[1.2fr_1fr]' : 'md:max-w-2xl'}`}
+    >
+      <div className="flex flex-wrap items-end justify-between gap-3 md:col-span-full">
+        <div>
           <h1 className="text-head">{known ? known.form.label : 'New vehicle'}</h1>
-          {known && (
-            <ButtonLink to={`/new?vehicle=${known.id}`} weight="main">
-              <Plus size={18} aria-hidden="true" /> New job on it
-            </ButtonLink>
+          {known?.customer && (
+            <p>
+              Of <Link to={`/customers/${known.customer.id}`}>{known.customer.name}</Link>
+              {known.fleet && `, fleet ${known.fleet.name}`}
+            </p>
           )}
         </div>
+        {known && (
+          <ButtonLink to={`/new?vehicle=${known.id}`} weight="main">
+            <Plus size={18} aria-hidden="true" /> New job on it
+          </ButtonLink>
+        )}
+      </div>
+      <form
+        onSubmit={submit}
+        className={`grid content-start gap-4 ${known ? 'md:order-last' : ''} max-md:order-last`}
+      >
         <TextField
           label="Maker and model"
           value={form.label}
@@ -200,12 +214,9 @@ function VehicleForm({ known, start }: { known: Schemas['VehicleView'] | undefin
       </form>
       {known && (
         <div className="grid content-start gap-4">
-          {known.customer && (
-            <p>
-              Of <Link to={`/customers/${known.customer.id}`}>{known.customer.name}</Link>
-              {known.fleet && `, fleet ${known.fleet.name}`}
-            </p>
-          )}
+          <section aria-label="How it stands" className="lying p-3">
+            <Standing vehicleId={known.id} />
+          </section>
           <History id={known.id} />
           {known.likelySame.length > 0 && (
             <section aria-label="Perhaps the same vehicle" className="lying border-l-4 border-l-care p-3">

@@ -4,9 +4,11 @@ import { Dialog } from 'radix-ui'
 import { useDeferredValue, useState } from 'react'
 import { useMatch, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
-import { outcomesQuery, searchQuery } from '../api/queries'
+import { finishesQuery, outcomesQuery, searchQuery } from '../api/queries'
+import { everywhere, fitting, inJob } from './commands'
 
 type Hit = Schemas['Hit']
+type Group = { heading: string; lines: { title: string; detail?: string; to: string }[] }
 
 const groups: { kind: Hit['kind']; title: string; to: (id: string) => string }[] = [
   { kind: 'CUSTOMER', title: 'Customers', to: (id) => `/customers/${id}` },
@@ -15,18 +17,7 @@ const groups: { kind: Hit['kind']; title: string; to: (id: string) => string }[]
   { kind: 'PRODUCT', title: 'Products', to: (id) => `/shelf/products/${id}` },
   { kind: 'TOOL', title: 'Tools and cloths', to: (id) => `/shelf/tools/${id}` },
 ]
-const places = [
-  { title: 'Day', to: '/' },
-  { title: 'New job', to: '/new' },
-  { title: 'New customer', to: '/customers/new' },
-  { title: 'New product', to: '/shelf/products/new' },
-  { title: 'People and vehicles', to: '/people' },
-  { title: 'Shelf', to: '/shelf' },
-  { title: 'House rules', to: '/rules' },
-  { title: 'Read a cloth', to: '/cloth' },
-  { title: 'Mix a bottle', to: '/mix' },
-  { title: 'Shop settings', to: '/shop' },
-]
+const MOST = 8
 const item =
   'flex min-h-11 cursor-pointer items-center justify-between gap-3 px-3 data-[selected=true]:bg-needle data-[selected=true]:text-on-needle'
 
@@ -48,7 +39,26 @@ export function Palette({ onClose }: { onClose: () => void }) {
   const here = panel?.params.surfaceId ?? outcomes.data?.[0]?.surfaceId
   const on = outcomes.data?.find((o) => o.surfaceId === here)?.label
   const things = found.filter((h) => h.kind === 'PRODUCT' || h.kind === 'TOOL')
-  const fitting = places.filter((p) => p.title.toLowerCase().includes(asked.toLowerCase()))
+  const finishes = useQuery(finishesQuery)
+  const low = asked.toLowerCase()
+  const panels = asked === '' ? [] : (outcomes.data ?? []).filter((o) => o.label.toLowerCase().includes(low))
+  const told =
+    asked === ''
+      ? []
+      : (finishes.data ?? []).filter((f) => `${f.name} ${f.family}`.toLowerCase().includes(low))
+  const commands: Group[] = [
+    {
+      heading: 'Panels of this job',
+      lines: panels.map((o) => ({ title: o.label, to: `/jobs/${jobId}/match/${o.surfaceId}` })),
+    },
+    { heading: 'In this job', lines: jobId ? fitting(inJob(jobId), asked) : [] },
+    { heading: 'Go to', lines: fitting(everywhere, asked) },
+    {
+      heading: 'Finishes',
+      lines: told.map((f) => ({ title: f.name, detail: f.look, to: `/finishes#${f.code}` })),
+    },
+  ]
+  const none = found.length === 0 && commands.every((group) => group.lines.length === 0)
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -62,12 +72,12 @@ export function Palette({ onClose }: { onClose: () => void }) {
             <Command.Input
               value={word}
               onValueChange={setWord}
-              placeholder="Name, plate, job, product, or a view"
+              placeholder="Name, plate, job, panel, product, finish, or what to do"
               className="min-h-14 w-full border-b border-line bg-paper px-3 text-do"
               maxLength={100}
             />
             <Command.List className="p-1">
-              {found.length + fitting.length === 0 && !hits.isFetching && (
+              {none && !hits.isFetching && (
                 <Command.Empty className="p-3 text-faint">Nothing by these words.</Command.Empty>
               )}
               {here && on && things.length > 0 && (
@@ -103,15 +113,23 @@ export function Palette({ onClose }: { onClose: () => void }) {
                   </Command.Group>
                 )
               })}
-              {fitting.length > 0 && (
-                <Command.Group heading="Go to" className={heading}>
-                  {fitting.map((p) => (
-                    <Command.Item key={p.to} value={p.to} onSelect={() => go(p.to)} className={item}>
-                      {p.title}
-                    </Command.Item>
-                  ))}
-                </Command.Group>
-              )}
+              {commands
+                .filter((group) => group.lines.length > 0)
+                .map((group) => (
+                  <Command.Group key={group.heading} heading={group.heading} className={heading}>
+                    {group.lines.slice(0, asked === '' ? undefined : MOST).map((line) => (
+                      <Command.Item
+                        key={line.to}
+                        value={line.to}
+                        onSelect={() => go(line.to)}
+                        className={item}
+                      >
+                        <span>{line.title}</span>
+                        {line.detail && <span className="truncate text-note">{line.detail}</span>}
+                      </Command.Item>
+                    ))}
+                  </Command.Group>
+                ))}
             </Command.List>
           </Command>
         </Dialog.Content>

@@ -1,25 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
-import type { ReactNode } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { scalesQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Row, Scale } from '../parts/Scale'
+import { atPh, phMarks } from '../parts/phRule'
 import { range, Say, say } from '../parts/words'
 
 type Bottle = Schemas['ScaleView']
 type Tool = Schemas['ToolFile']
 
-const acidMost = 2
-const alkaliMost = 13
 const stiffMost = 9
 /** What is not said of a brush, pad or block is taken as the worst its kind can be. */
 const unsaid = 7
 const soft = ['cloth', 'waffle-cloth', 'sponge', 'hand', 'applicator']
 const kinds = ['cloth', 'waffle-cloth', 'sponge', 'hand', 'brush', 'pad', 'block', 'applicator']
 
-const atPh = (ph: number) =>
-  (100 * (Math.min(alkaliMost, Math.max(acidMost, ph)) - acidMost)) / (alkaliMost - acidMost)
 const atStiffness = (stiffness: number) => (100 * stiffness) / stiffMost
 
 /** Every bottle as its pH on one shared rule: what its label's ratios come to, and where it is used. */
@@ -49,7 +46,7 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
         label="Takes soil off"
         count={cleans.length}
         unit="pH on the surface, at the ratios of its label"
-        marks={[2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13].map((ph) => ({ at: atPh(ph), text: `${ph}` }))}
+        marks={phMarks}
       >
         {cleans.map((bottle) => (
           <Row
@@ -177,62 +174,3 @@ const toolNote = (tool: Tool) =>
   [say(tool.kind), `${say(tool.reach ?? 'fine')} grain`, tool.abrasive && 'abrasive', tool.dyed && 'dyed']
     .filter(Boolean)
     .join(', ')
-
-/** Rows on one shared rule. */
-function Scale(props: {
-  label: string
-  count: number
-  unit: string
-  marks: { at: number; text: string }[]
-  children: ReactNode
-}) {
-  return (
-    <section aria-label={props.label} className="lying p-3">
-      <h2 className="text-do font-semibold">
-        {props.label} <span className="text-body font-normal text-faint">{props.count}</span>
-      </h2>
-      <p className="text-note text-faint">{props.unit}</p>
-      <div className={columns} aria-hidden="true">
-        <div className="relative col-start-1 h-5 sm:col-start-2">
-          {props.marks.map((m) => (
-            <span
-              key={m.text}
-              className="absolute -translate-x-1/2 text-note text-faint tabular-nums"
-              style={{ left: `${m.at}%` }}
-            >
-              {m.text}
-            </span>
-          ))}
-        </div>
-      </div>
-      <ul>{props.children}</ul>
-    </section>
-  )
-}
-
-const columns = 'grid gap-x-5 px-2 sm:grid-cols-[17rem_minmax(0,1fr)_13rem] sm:px-0'
-
-function Row(props: {
-  to: string
-  name: string
-  note: string
-  said: string
-  end: string
-  children: ReactNode
-}) {
-  return (
-    <li className={`${columns} items-center border-b border-line py-1`}>
-      <p className="grid leading-tight">
-        <Link to={props.to} className="inline-flex min-h-6 items-center font-semibold text-ink">
-          {props.name}
-        </Link>
-        <span className="text-note text-faint">{props.note}</span>
-      </p>
-      <div className="relative h-6 border-x border-line bg-piece">{props.children}</div>
-      <p className="flex flex-wrap justify-between gap-x-3 text-note sm:grid sm:justify-start">
-        <span className="font-semibold">{props.said}</span>
-        <span className="text-faint">{props.end}</span>
-      </p>
-    </li>
-  )
-}

@@ -64,12 +64,16 @@ export function parsed(text: string, per = 1): number | undefined {
   return text.trim() === '' || !Number.isFinite(value) ? undefined : value * per
 }
 
-/** One part of a long form; open from the start where it has something in it. */
-export function Part(props: { title: string; open?: boolean; children: ReactNode }) {
+/** One part of a long form: folded, it says what is empty in it and what that costs. */
+export function Part(props: { title: string; open?: boolean; blanks?: string[]; children: ReactNode }) {
+  const empty = props.blanks ?? []
   return (
     <details open={props.open} className="border-t border-line pt-1">
-      <summary className="flex min-h-11 cursor-pointer items-center text-do font-semibold">
-        {props.title}
+      <summary className="min-h-11 cursor-pointer py-1.5 leading-tight">
+        <span className="text-do font-semibold">{props.title}</span>
+        {empty.length > 0 && (
+          <span className="block pl-4 text-note text-faint">Not said: {empty.join('; ')}</span>
+        )}
       </summary>
       <div className="grid gap-4 pt-1 pb-3">{props.children}</div>
     </details>

@@ -27,7 +27,7 @@ export function WeekView() {
         <Trouble error={week.error} again={() => void week.refetch()} />
       </div>
     )
-  const { from, people, stints } = week.data
+  const { from, people, hours, stints } = week.data
   const days = [...Array(7).keys()].map((d) => plusDays(from, d))
   const rows = stints.some((s) => !s.person) ? [...people, nobody] : people
   const turn = (by: number) => {
@@ -70,6 +70,11 @@ export function WeekView() {
               </th>
               {days.map((day) => (
                 <td key={day} className="h-20 border-l border-line p-1">
+                  <Load
+                    thereMin={hours.find((h) => h.person === person && h.date === day)?.thereMin}
+                    workMin={of(person, day).reduce((sum, s) => sum + s.workMin, 0)}
+                    named={person !== nobody}
+                  />
                   {of(person, day).map((s) => (
                     <Card key={s.jobId} stint={s} picked={picked} onPick={setPicked} />
                   ))}
@@ -94,6 +99,31 @@ export function WeekView() {
           ))}
       </div>
       {picked && <Move key={picked.jobId} stint={picked} onDone={() => setPicked(undefined)} />}
+    </div>
+  )
+}
+
+/** Work against the hours somebody is there: a bar, and a word where it is too much or a day off. */
+function Load({ thereMin, workMin, named }: { thereMin?: number; workMin: number; named: boolean }) {
+  if (!named) return null
+  if (thereMin === undefined)
+    return workMin > 0 ? (
+      <p className="text-note font-semibold text-over">{worked(workMin)} on a day off</p>
+    ) : (
+      <p className="text-note text-faint">off</p>
+    )
+  const share = workMin / thereMin
+  return (
+    <div className="mb-1 text-note leading-tight text-faint">
+      <div aria-hidden="true" className="h-1.5 border border-line">
+        <div
+          className={`h-full ${share > 1 ? 'bg-over' : 'bg-ink/60'}`}
+          style={{ width: `${Math.min(100, share * 100)}%` }}
+        />
+      </div>
+      <span className={share > 1 ? 'font-semibold text-over' : ''}>
+        {workMin === 0 ? 'free' : worked(workMin)} of {worked(thereMin)}
+      </span>
     </div>
   )
 }

@@ -4,10 +4,12 @@ import attune.core.schedule.Activity;
 import attune.core.schedule.Bounds;
 import attune.core.schedule.Lag;
 import attune.core.schedule.Network;
+import attune.core.schedule.Pauses;
 import attune.core.schedule.Schedule;
 import attune.core.schedule.Worker;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CircuitConstraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
@@ -15,12 +17,17 @@ import com.google.ortools.sat.CumulativeConstraint;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The same network given to a constraint solver, which proves how early the car can be ready. */
+/**
+ * The same network given to a constraint solver, which proves how early the car can be ready. It
+ * walks and rests as people do; only that one rest of a long shift is a meal is let off, so that
+ * what it proves holds all the more.
+ */
 final class ProvenSchedule {
   private static final int DAY = 86_400;
 
@@ -75,8 +82,10 @@ final class ProvenSchedule {
 
   private void people() {
     List<List<IntervalVar>> days = new ArrayList<>();
+    List<Map<Integer, BoolVar>> doing = new ArrayList<>();
     for (Worker worker : network.crew()) {
       days.add(new ArrayList<>(away(worker)));
+      doing.add(new LinkedHashMap<>());
     }
     for (int i = 0; i < starts.length; i++) {
       Activity activity = network.activities().get(i);
@@ -93,11 +102,68 @@ final class ProvenSchedule {
                   model.newOptionalFixedSizeIntervalVar(
                       starts[i], activity.seconds(), does, activity.id() + "@" + worker.id()));
           who.add(does);
+          doing.get(w).put(i, does);
         }
       }
       model.addExactlyOne(who.toArray(BoolVar[]::new));
     }
     days.forEach(model::addNoOverlap);
+    if (!network.pauses().equals(Pauses.NONE)) {
+      for (int w = 0; w < network.crew().size(); w++) {
+        walk(doing.get(w));
+      }
+    }
+  }
+
+  /** One after another: the way between two pieces of work, and a rest before one is tired. */
+  private void walk(Map<Integer, BoolVar> does) {
+    Pauses p = network.pauses();
+    List<Integer> all = List.copyOf(does.keySet());
+    CircuitConstraint way = model.addCircuit();
+    Map<Integer, BoolVar> rested = new LinkedHashMap<>();
+    Map<Integer, IntVar> worked = new LinkedHashMap<>();
+    List<BoolVar> absent = new ArrayList<>();
+    for (int k = 0; k < all.size(); k++) {
+      int i = all.get(k);
+      int seconds = network.activities().get(i).seconds();
+      rested.put(i, model.newBoolVar("rest-" + i));
+      worked.put(i, model.newIntVar(seconds, Math.max(seconds, p.everyS()), "worked-" + i));
+      way.addArc(k + 1, k + 1, does.get(i).not());
+      way.addArc(0, k + 1, model.newBoolVar("first-" + i));
+      way.addArc(k + 1, 0, model.newBoolVar("last-" + i));
+    }
+    BoolVar none = model.newBoolVar("nothing");
+    way.addArc(0, 0, none);
+    does.values().forEach(d -> model.addImplication(d, none.not()));
+    for (int a = 0; a < all.size(); a++) {
+      for (int b = 0; b < all.size(); b++) {
+        if (a != b) {
+          BoolVar next = model.newBoolVar(all.get(a) + ">" + all.get(b));
+          way.addArc(a + 1, b + 1, next);
+          follows(all.get(a), all.get(b), next, rested, worked);
+        }
+      }
+    }
+  }
+
+  private void follows(
+      int i, int j, BoolVar next, Map<Integer, BoolVar> rested, Map<Integer, IntVar> worked) {
+    Pauses p = network.pauses();
+    Activity from = network.activities().get(i);
+    Activity to = network.activities().get(j);
+    model
+        .addGreaterOrEqual(
+            starts[j], LinearExpr.affine(starts[i], 1, from.seconds() + p.way(from, to)))
+        .onlyEnforceIf(next);
+    if (p.everyS() > 0) {
+      model
+          .addGreaterOrEqual(
+              starts[j], LinearExpr.affine(starts[i], 1, from.seconds() + p.restS()))
+          .onlyEnforceIf(new Literal[] {next, rested.get(j)});
+      model
+          .addGreaterOrEqual(worked.get(j), LinearExpr.affine(worked.get(i), 1, to.seconds()))
+          .onlyEnforceIf(new Literal[] {next, rested.get(j).not()});
+    }
   }
 
   /** The hours somebody is not there. */

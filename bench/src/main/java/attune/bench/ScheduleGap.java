@@ -144,7 +144,8 @@ public final class ScheduleGap {
         network.lags(),
         network.crew(),
         network.kit(),
-        network.start());
+        network.start(),
+        network.pauses());
   }
 
   private static Surface changed(Surface s, int number, Random random) {

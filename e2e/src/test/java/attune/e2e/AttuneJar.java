@@ -94,7 +94,6 @@ public final class AttuneJar implements ParameterResolver {
         new ArrayList<>(
             List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-jar",
                 System.getProperty("attune.jar"),

@@ -2,6 +2,8 @@ package attune.app.layouts;
 
 import attune.app.reference.ReferenceData;
 import attune.core.material.Finish;
+import attune.core.material.PhWindow;
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.NoSuchElementException;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,7 +20,47 @@ class LayoutController {
   record LayoutChoice(String code, String name, int panels) {}
 
   /** A finish to choose from. */
-  record FinishChoice(String code, String family, String name, String look, String source) {}
+  record FinishChoice(
+      String code, String family, String name, String look, String source, Stands stands) {}
+
+  /**
+   * The most a sound finish stands.
+   *
+   * @param wetMaxGm2 liquid a pass, g/m²
+   * @param contactMaxMin before it must be off, minutes
+   * @param agitationMax stiffest tool, 0 to 10
+   * @param steamMaxC null where steam never goes
+   * @param sheenLow clean, GU at 60°; null where sheen says nothing
+   */
+  record Stands(
+      double routineLow,
+      double routineHigh,
+      @Nullable Double occasionalLow,
+      @Nullable Double occasionalHigh,
+      double wetMaxGm2,
+      String wetOn,
+      double contactMaxMin,
+      int agitationMax,
+      String agitationHow,
+      @Nullable Double steamMaxC,
+      @Nullable Double sheenLow,
+      @Nullable Double sheenHigh) {
+    static Stands of(Finish f) {
+      return new Stands(
+          f.routinePh().low(),
+          f.routinePh().high(),
+          f.occasionalPh().map(PhWindow::low).orElse(null),
+          f.occasionalPh().map(PhWindow::high).orElse(null),
+          f.wetMax(),
+          f.wetOn().code(),
+          f.contactMaxMin(),
+          f.agitationMax(),
+          f.agitationHow().code(),
+          f.steamMaxC().orElse(null),
+          f.cleanSheen().map(Finish.Sheen::lowGu).orElse(null),
+          f.cleanSheen().map(Finish.Sheen::highGu).orElse(null));
+    }
+  }
 
   private final Layouts layouts;
   private final ReferenceData reference;
@@ -50,6 +92,11 @@ class LayoutController {
 
   private static FinishChoice choice(Finish finish) {
     return new FinishChoice(
-        finish.code(), finish.family(), finish.name(), finish.look(), finish.source());
+        finish.code(),
+        finish.family(),
+        finish.name(),
+        finish.look(),
+        finish.source(),
+        Stands.of(finish));
   }
 }

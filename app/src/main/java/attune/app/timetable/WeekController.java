@@ -5,9 +5,11 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.shop.ShopService;
 import attune.app.timetable.WeekViews.StartRequest;
 import attune.app.timetable.WeekViews.StintView;
+import attune.app.timetable.WeekViews.ThereView;
 import attune.app.timetable.WeekViews.WeekView;
 import attune.core.plan.Round;
 import attune.core.plan.Timetable;
+import attune.core.schedule.Worker;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.DayOfWeek;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class WeekController {
   private static final int DAYS = 7;
+  private static final int MINUTE_S = 60;
 
   private record Key(Optional<String> person, LocalDate day) {}
 
@@ -64,7 +67,21 @@ class WeekController {
     List<StintView> stints = new ArrayList<>();
     planned.forEach((job, timetable) -> stints.addAll(stints(job, timetable, planned, monday)));
     stints.sort(Comparator.comparing(StintView::from));
-    return new WeekView(monday, List.copyOf(shop.workers().keySet()), stints);
+    return new WeekView(monday, List.copyOf(shop.workers().keySet()), hours(monday), stints);
+  }
+
+  private List<ThereView> hours(LocalDate monday) {
+    List<ThereView> hours = new ArrayList<>();
+    for (Worker worker : shop.workers().values()) {
+      for (int day = 0; day < DAYS; day++) {
+        LocalDate date = monday.plusDays(day);
+        if (!worker.week().off().contains(date.getDayOfWeek())) {
+          hours.add(
+              new ThereView(worker.id(), date, (worker.closes() - worker.opens()) / MINUTE_S));
+        }
+      }
+    }
+    return hours;
   }
 
   private static List<StintView> stints(

@@ -15,8 +15,13 @@ final class WeekViews {
    * Seven days.
    *
    * @param people the shop's, in their order
+   * @param hours of each, day by day; none for a day off
    */
-  record WeekView(LocalDate from, List<String> people, List<StintView> stints) {}
+  record WeekView(
+      LocalDate from, List<String> people, List<ThereView> hours, List<StintView> stints) {}
+
+  /** How long somebody is there on a day, minutes. */
+  record ThereView(String person, LocalDate date, int thereMin) {}
 
   /**
    * Somebody's work on a job on one day.

@@ -22,7 +22,7 @@ public record Pauses(int everyS, int restS, int shiftS, int mealS, int stepS, in
   }
 
   /** Seconds from one place to another. */
-  int way(Activity from, Activity to) {
+  public int way(Activity from, Activity to) {
     if (from.station().isEmpty() || to.station().isEmpty()) {
       return 0;
     }

@@ -1,0 +1,86 @@
+package attune.app.day;
+
+import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.BenchTask;
+import attune.app.bench.BenchViews.BenchView;
+import attune.app.bench.BenchViews.TaskState;
+import attune.app.jobs.JobService;
+import attune.app.jobs.JobState;
+import attune.app.jobs.JobViews.JobSummary;
+import attune.app.planning.JobPlans;
+import attune.core.schedule.Worker;
+import jakarta.annotation.Nullable;
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Who is at what, and when each open car will be ready. */
+@RestController
+@RequestMapping("/api/v1/work")
+class WorkController {
+  /**
+   * An open job.
+   *
+   * @param who works on it: at the bench those who ticked, before that those who are planned
+   * @param doing the step in hand or next at the bench, in words; null before it has begun
+   * @param readyAt when the car can be driven and sat in, as it goes or as planned
+   */
+  record WorkView(UUID jobId, List<String> who, @Nullable String doing, LocalDateTime readyAt) {}
+
+  private final JobService jobs;
+  private final JobPlans plans;
+  private final BenchService bench;
+
+  WorkController(JobService jobs, JobPlans plans, BenchService bench) {
+    this.jobs = jobs;
+    this.plans = plans;
+    this.bench = bench;
+  }
+
+  @GetMapping
+  List<WorkView> work() {
+    return jobs.list().stream()
+        .filter(job -> job.surveyed() > 0 && job.state() != JobState.HANDED_OVER)
+        .map(job -> job.state() == JobState.BENCH ? atBench(job) : planned(job))
+        .toList();
+  }
+
+  private WorkView planned(JobSummary job) {
+    return new WorkView(
+        job.id(),
+        plans.arrangement(job.id()).crew().stream().map(Worker::id).toList(),
+        null,
+        plans.plan(job.id()).timetable().readyAt());
+  }
+
+  private WorkView atBench(JobSummary job) {
+    BenchView run = bench.view(job.id());
+    List<String> who =
+        run.tasks().stream().map(BenchTask::by).filter(by -> !by.isBlank()).distinct().toList();
+    return new WorkView(
+        job.id(), who, inHand(run).map(WorkController::said).orElse(null), run.pace().readyAt());
+  }
+
+  /** What runs, the latest begun first; else what comes next. */
+  private static Optional<BenchTask> inHand(BenchView run) {
+    return run.tasks().stream()
+        .filter(task -> task.needsHands() && task.state() == TaskState.RUNNING)
+        .max(
+            Comparator.comparing(
+                BenchTask::startedAt, Comparator.nullsFirst(Comparator.naturalOrder())))
+        .or(
+            () ->
+                run.tasks().stream()
+                    .filter(task -> task.needsHands() && task.state() == TaskState.WAITING)
+                    .findFirst());
+  }
+
+  private static String said(BenchTask task) {
+    return task.where().isBlank() ? task.title() : task.title() + ", " + task.where();
+  }
+}

@@ -1,0 +1,60 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { careQuery, historyQuery } from '../api/queries'
+import { dayOf, Say } from '../parts/words'
+
+/** How a vehicle stands with the shop: what is open on it, what was done last, what comes next. */
+export function Standing({ vehicleId }: { vehicleId: string }) {
+  const history = useQuery(historyQuery(vehicleId))
+  const visits = history.data?.visits ?? []
+  const open = visits.find((v) => v.state !== 'HANDED_OVER')
+  const last = visits.find((v) => v.state === 'HANDED_OVER')
+  const care = useQuery({ ...careQuery(last?.jobId ?? ''), enabled: last !== undefined })
+  if (!history.data) return null
+  const due = [...(care.data?.lines ?? [])]
+    .filter((line) => line.next !== undefined)
+    .sort((a, b) => (a.next ?? '').localeCompare(b.next ?? ''))
+    .at(0)
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+      {open && <Fact label="Open" to={`/jobs/${open.jobId}`} text={`${open.title}, ${dayOf(open.day)}`} />}
+      {last && (
+        <Fact
+          label="Done last"
+          to={`/jobs/${last.jobId}/record`}
+          text={`${last.title}, ${dayOf(last.day)}`}
+        />
+      )}
+      {last && due && (
+        <Fact label="Next" to={`/jobs/${last.jobId}/care`} text={nextWords(due, care.data?.today ?? '')} />
+      )}
+      {!open && !last && (
+        <div className="col-span-2 text-faint">
+          No visit yet.{' '}
+          <Link to={`/new?vehicle=${vehicleId}`} className="underline underline-offset-4">
+            Take it in
+          </Link>
+        </div>
+      )}
+    </dl>
+  )
+}
+
+function nextWords(line: Schemas['CareLine'], today: string): string {
+  const day = dayOf(`${line.next}T12:00:00`)
+  return `${Say(line.what)}, ${(line.next ?? '') < today ? `was due ${day}` : day}`
+}
+
+function Fact({ label, to, text }: { label: string; to: string; text: string }) {
+  return (
+    <>
+      <dt className="pt-2.5 text-faint">{label}</dt>
+      <dd>
+        <Link to={to} className="inline-flex min-h-11 items-center">
+          {text}
+        </Link>
+      </dd>
+    </>
+  )
+}

@@ -1,0 +1,106 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { useLocation } from 'react-router'
+import type { Schemas } from '../api/client'
+import { finishesQuery } from '../api/queries'
+import { ButtonLink } from '../parts/controls'
+import { Loading, Trouble } from '../parts/Notice'
+import { atPh, phMarks } from '../parts/phRule'
+import { Row, Scale } from '../parts/Scale'
+import { range, Say, say } from '../parts/words'
+
+type Finish = Schemas['FinishChoice']
+
+/** Every finish, how it is told and what it stands. */
+export function FinishesView() {
+  const finishes = useQuery(finishesQuery)
+  const { hash } = useLocation()
+  const there = finishes.isSuccess
+  useEffect(() => {
+    if (there && hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'center' })
+  }, [there, hash])
+  if (finishes.isPending) return <Loading what="the finishes" />
+  if (finishes.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={finishes.error} again={() => void finishes.refetch()} />
+      </div>
+    )
+  const families = [...new Set(finishes.data.map((f) => f.family))]
+  return (
+    <div className="mx-auto grid w-full max-w-6xl gap-3 p-3 md:p-6">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-head">Finishes</h1>
+          <p className="text-faint">
+            How each is told, and the most it stands when it is sound: wear, age, stitching and the label may
+            ask for less.
+          </p>
+        </div>
+        <ButtonLink to="/rules">House rules</ButtonLink>
+      </div>
+      {families.map((family) => {
+        const own = finishes.data.filter((f) => f.family === family)
+        return (
+          <Scale
+            key={family}
+            label={Say(family)}
+            count={own.length}
+            unit="pH on the surface: the block for every day, the line for short, rinsed work"
+            marks={phMarks}
+          >
+            {own.map((finish) => (
+              <Row
+                key={finish.code}
+                id={finish.code}
+                name={Say(finish.name)}
+                note={finish.look}
+                said={`pH ${range(finish.stands.routineLow, finish.stands.routineHigh)}`}
+                end={stands(finish)}
+              >
+                <Band finish={finish} />
+              </Row>
+            ))}
+          </Scale>
+        )
+      })}
+    </div>
+  )
+}
+
+function stands({ stands: s }: Finish): string {
+  const how: Record<string, string> = { any: '', dry: ', dry only', blot: ', blotted only' }
+  return [
+    `${s.wetMaxGm2} g/m² a pass${s.wetOn === 'surface' ? '' : `, on the ${say(s.wetOn)}`}`,
+    `off within ${s.contactMaxMin} min`,
+    `stiffness to ${s.agitationMax}${how[s.agitationHow] ?? ''}`,
+    s.steamMaxC === undefined ? 'no steam' : `steam to ${s.steamMaxC} °C`,
+    s.sheenLow !== undefined && `clean at ${range(s.sheenLow, s.sheenHigh ?? s.sheenLow)} GU`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+function Band({ finish: { stands: s } }: { finish: Finish }) {
+  const from = atPh(s.routineLow)
+  return (
+    <>
+      <span aria-hidden="true" className="absolute h-full w-px bg-line" style={{ left: `${atPh(7)}%` }} />
+      {s.occasionalLow !== undefined && s.occasionalHigh !== undefined && (
+        <span
+          aria-hidden="true"
+          className="absolute top-1/2 h-0.5 bg-ink/60"
+          style={{
+            left: `${atPh(s.occasionalLow)}%`,
+            width: `${atPh(s.occasionalHigh) - atPh(s.occasionalLow)}%`,
+          }}
+        />
+      )}
+      <span
+        aria-hidden="true"
+        className="absolute top-1/2 h-4 -translate-y-1/2 bg-tune"
+        style={{ left: `${from}%`, width: `${atPh(s.routineHigh) - from}%` }}
+      />
+    </>
+  )
+}
