@@ -4577,7 +4577,9 @@ export interface operations {
     };
     change_2: {
         parameters: {
-            query?: never;
+            query?: {
+                earlier?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -4625,7 +4627,9 @@ export interface operations {
     };
     change_3: {
         parameters: {
-            query?: never;
+            query?: {
+                earlier?: number;
+            };
             header?: never;
             path: {
                 id: string;

@@ -17,7 +17,7 @@ export function Goes({ bench }: { bench: Bench }) {
   if (bench.tasksDone === bench.tasksTotal) return null
   return (
     <p className="text-note">
-      As it goes, ready <strong>{when(pace.readyAt)}</strong>
+      On course to be ready <strong>{when(pace.readyAt)}</strong>
       {late && <strong className="text-over">, later than promised: {when(pace.promised!)}</strong>}
     </p>
   )
@@ -180,7 +180,7 @@ export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) =>
               maxLength={5}
             />
             <Button weight="main" type="submit" className="min-h-14" disabled={!good}>
-              Count anew
+              Recount
             </Button>
           </form>
         )}

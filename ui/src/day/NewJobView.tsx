@@ -89,7 +89,7 @@ export function NewJobView() {
         </div>
       ) : (
         <TextField
-          label="What stands there"
+          label="Vehicle, maker and model"
           value={draft.label}
           onChange={(label) => set({ label })}
           placeholder="Maker and model"
@@ -112,7 +112,7 @@ export function NewJobView() {
         </div>
       )}
       <TextField
-        label="What is wanted, in a few words"
+        label="What the customer wants"
         value={draft.title}
         onChange={(title) => set({ title })}
         placeholder="Denim haze off, then coat"
@@ -172,7 +172,7 @@ export function NewJobView() {
       {create.isError && <Trouble error={create.error} />}
       <div>
         <Button type="submit" weight="main" disabled={create.isPending}>
-          Lay the cabin open
+          Start the survey
         </Button>
       </div>
     </form>

@@ -33,7 +33,7 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
         <div className="col-span-2 text-faint">
           No visit yet.{' '}
           <Link to={`/new?vehicle=${vehicleId}`} className="underline underline-offset-4">
-            Take it in
+            Book it in
           </Link>
         </div>
       )}

@@ -81,7 +81,7 @@ export function QuoteView() {
           disabled={give.isPending || hourlyRate == null}
           onClick={() => give.mutate()}
         >
-          Quote it so
+          Give this quote
         </Button>
         {give.error && <Trouble error={give.error} />}
       </section>

@@ -97,14 +97,6 @@ export function Label(props: Props & { finishes: Schemas['FinishChoice'][] }) {
         options={named}
         onChange={(labelExcludes) => set({ labelExcludes })}
       />
-      <AnyOf
-        label="It is, or has"
-        value={words.traits.filter((t) => draft[t.value]).map((t) => t.value)}
-        options={[...words.traits]}
-        onChange={(on) =>
-          set(Object.fromEntries(words.traits.map((t) => [t.value, on.includes(t.value) ? true : undefined])))
-        }
-      />
       <div className="grid gap-4 sm:grid-cols-2">
         <Said label="Scented" value={draft.scented} onChange={(scented) => set({ scented })} />
         <Said label="Mists by itself" value={draft.aerosol} onChange={(aerosol) => set({ aerosol })} />

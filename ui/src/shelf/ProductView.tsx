@@ -1,16 +1,18 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useDeferredValue, useState, type FormEvent } from 'react'
+import { useDeferredValue, type FormEvent } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { finishesQuery, productQuery } from '../api/queries'
 import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Bottles } from './Bottles'
+import { Conflict } from './Conflict'
 import { WhyNotLinks } from './WhyNotLinks'
 import { Preview } from './Preview'
 import { SafetySheet } from './SafetySheet'
 import { Cleaning, Keeping, Label, OnSurface } from './ProductParts'
 import { Amount, faultAt, faultsOf, filledIn, three } from './record'
+import { isConflict, useRecord } from './useRecord'
 import * as words from './shelfWords'
 
 type Product = Schemas['ProductFile']
@@ -37,7 +39,7 @@ export function ProductView() {
     : product.data && { ...product.data.record, id: '', name: `${product.data.record.name}, copy` }
   return (
     <ProductForm
-      key={`${id ?? 'new'}-${product.data?.earlier}`}
+      key={id ?? 'new'}
       known={id ? product.data : undefined}
       start={start ?? blank}
       finishes={finishes.data ?? []}
@@ -53,8 +55,7 @@ function ProductForm(props: {
   const { known, start, finishes } = props
   const client = useQueryClient()
   const navigate = useNavigate()
-  const [draft, setDraft] = useState<Product>(start)
-  const set = (part: Partial<Product>) => setDraft((before) => ({ ...before, ...part }))
+  const { base, draft, set, take } = useRecord<Product>(known, start)
   const record = filledIn(draft)
   const asked = useDeferredValue(JSON.stringify(record))
   const preview = useQuery({
@@ -67,21 +68,28 @@ function ProductForm(props: {
   })
   const fresh = () => void client.invalidateQueries({ queryKey: ['shelf'] })
   const save = useMutation({
-    mutationFn: () =>
+    mutationFn: (earlier: number | undefined) =>
       need(
         known
           ? api.PUT('/api/v1/shelf/products/{id}', {
-              params: { path: { id: known.record.id } },
+              params: { path: { id: known.record.id }, query: { earlier } },
               body: record,
             })
           : api.POST('/api/v1/shelf/products', { body: record }),
       ),
     onSuccess: (saved) => {
+      take(saved)
       client.setQueryData(productQuery(saved.record.id).queryKey, saved)
       fresh()
       void client.invalidateQueries({ queryKey: ['job'] })
       if (!known) void navigate(`/shelf/products/${saved.record.id}`, { replace: true })
     },
+  })
+  const theirs = useQuery({
+    queryKey: ['shelf', 'theirs', known?.record.id, save.submittedAt],
+    queryFn: () =>
+      need(api.GET('/api/v1/shelf/products/{id}', { params: { path: { id: known?.record.id ?? '' } } })),
+    enabled: isConflict(save.error),
   })
   const archive = useMutation({
     mutationFn: (away: boolean) =>
@@ -95,10 +103,10 @@ function ProductForm(props: {
   const faults = faultsOf(save.error).length > 0 ? faultsOf(save.error) : faultsOf(preview.error)
   const at = (field: string) => faultAt(faults, field)
   const thins = draft.supply === 'concentrate'
-  const changed = JSON.stringify(record) !== JSON.stringify(filledIn(start)) || !known
+  const changed = JSON.stringify(record) !== JSON.stringify(filledIn(base?.record ?? start)) || !known
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    save.mutate()
+    save.mutate(base?.earlier)
   }
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-5 p-3 md:grid-cols-[1.5fr_1fr] md:p-5">
@@ -202,11 +210,33 @@ function ProductForm(props: {
             fault={at('hazards')}
           />
         </div>
+        <AnyOf
+          label="It is, or has"
+          value={words.traits.filter((t) => draft[t.value]).map((t) => t.value)}
+          options={[...words.traits]}
+          onChange={(on) =>
+            set(
+              Object.fromEntries(words.traits.map((t) => [t.value, on.includes(t.value) ? true : undefined])),
+            )
+          }
+        />
         <Cleaning draft={draft} set={set} at={at} open={!known} />
         <Label draft={draft} set={set} at={at} open={false} finishes={finishes} />
         <OnSurface draft={draft} set={set} at={at} open={!known} />
         <Keeping draft={draft} set={set} at={at} open={false} counted={(known?.bottles.length ?? 0) > 0} />
-        {save.error && <Trouble error={save.error} />}
+        {save.error && !theirs.data && <Trouble error={save.error} />}
+        {known && theirs.data && (
+          <Conflict
+            mine={record}
+            theirs={filledIn(theirs.data.record)}
+            busy={save.isPending}
+            onMine={() => save.mutate(theirs.data.earlier)}
+            onTheirs={() => {
+              take(theirs.data)
+              save.reset()
+            }}
+          />
+        )}
         <div className="sticky bottom-0 flex flex-wrap items-center gap-3 bg-ground py-2">
           <Button
             type="submit"

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState, type FormEvent } from 'react'
+import { type FormEvent } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { clothsQuery, toolQuery } from '../api/queries'
@@ -8,7 +8,9 @@ import { Loading, Trouble } from '../parts/Notice'
 import { WhyNotLinks } from './WhyNotLinks'
 import { ClothCard } from './Cloths'
 import { Amount, faultAt, faultsOf, filledIn, three } from './record'
+import { Conflict } from './Conflict'
 import { Said } from './Said'
+import { isConflict, useRecord } from './useRecord'
 import * as words from './shelfWords'
 
 type Tool = Schemas['ToolFile']
@@ -36,36 +38,39 @@ export function ToolView() {
   const start = id
     ? tool.data?.record
     : tool.data && { ...tool.data.record, id: '', name: `${tool.data.record.name}, copy` }
-  return (
-    <ToolForm
-      key={`${id ?? 'new'}-${tool.data?.earlier}`}
-      known={id ? tool.data : undefined}
-      start={start ?? blank}
-    />
-  )
+  return <ToolForm key={id ?? 'new'} known={id ? tool.data : undefined} start={start ?? blank} />
 }
 
 function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; start: Tool }) {
   const client = useQueryClient()
   const navigate = useNavigate()
   const cloths = useQuery(clothsQuery)
-  const [draft, setDraft] = useState<Tool>(start)
-  const set = (part: Partial<Tool>) => setDraft((before) => ({ ...before, ...part }))
+  const { base, draft, set, take } = useRecord<Tool>(known, start)
   const record = filledIn(draft)
   const fresh = () => void client.invalidateQueries({ queryKey: ['shelf'] })
   const save = useMutation({
-    mutationFn: () =>
+    mutationFn: (earlier: number | undefined) =>
       need(
         known
-          ? api.PUT('/api/v1/shelf/tools/{id}', { params: { path: { id: known.record.id } }, body: record })
+          ? api.PUT('/api/v1/shelf/tools/{id}', {
+              params: { path: { id: known.record.id }, query: { earlier } },
+              body: record,
+            })
           : api.POST('/api/v1/shelf/tools', { body: record }),
       ),
     onSuccess: (saved) => {
+      take(saved)
       client.setQueryData(toolQuery(saved.record.id).queryKey, saved)
       fresh()
       void client.invalidateQueries({ queryKey: ['job'] })
       if (!known) void navigate(`/shelf/tools/${saved.record.id}`, { replace: true })
     },
+  })
+  const theirs = useQuery({
+    queryKey: ['shelf', 'theirs', known?.record.id, save.submittedAt],
+    queryFn: () =>
+      need(api.GET('/api/v1/shelf/tools/{id}', { params: { path: { id: known?.record.id ?? '' } } })),
+    enabled: isConflict(save.error),
   })
   const archive = useMutation({
     mutationFn: (away: boolean) =>
@@ -77,11 +82,11 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
     onSuccess: fresh,
   })
   const at = (field: string) => faultAt(faultsOf(save.error), field)
-  const changed = JSON.stringify(record) !== JSON.stringify(filledIn(start)) || !known
+  const changed = JSON.stringify(record) !== JSON.stringify(filledIn(base?.record ?? start)) || !known
   const cloth = known && cloths.data?.find((c) => c.toolId === known.record.id)
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    save.mutate()
+    save.mutate(base?.earlier)
   }
   const stiffness = draft.stiffness ?? 0
   return (
@@ -173,7 +178,19 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
             fault={at('count')}
           />
         </div>
-        {save.error && <Trouble error={save.error} />}
+        {save.error && !theirs.data && <Trouble error={save.error} />}
+        {known && theirs.data && (
+          <Conflict
+            mine={record}
+            theirs={filledIn(theirs.data.record)}
+            busy={save.isPending}
+            onMine={() => save.mutate(theirs.data.earlier)}
+            onTheirs={() => {
+              take(theirs.data)
+              save.reset()
+            }}
+          />
+        )}
         <div className="flex flex-wrap items-center gap-3">
           <Button
             type="submit"

@@ -49,7 +49,7 @@ export function FindingsPanel(props: {
         <h2 className="text-do">
           {panels.length === 1 ? panels[0]?.label : `${panels.length} panels picked`}
         </h2>
-        <Button weight="quiet" className="-my-1 px-2" onClick={onClose} aria-label="Put the panels down">
+        <Button weight="quiet" className="-my-1 px-2" onClick={onClose} aria-label="Clear the selection">
           <X size={20} aria-hidden="true" />
         </Button>
       </div>

@@ -15,7 +15,8 @@ export function SettingPanel(props: {
 }) {
   const { job, disabled, onChange } = props
   const { setting, wishes } = job.document
-  const set = (part: Partial<Schemas['SettingFile']>) => onChange({ setting: { ...setting, ...part } })
+  // only what was changed: what somebody else changed meanwhile stays
+  const set = (part: Partial<Schemas['SettingFile']>) => onChange({ setting: part as Schemas['SettingFile'] })
   const air = degrees()
   const far = distances()
   const wish = (part: Schemas['WishesFile']) => onChange({ wishes: part })

@@ -86,6 +86,10 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
     })
   }
 
+  const whole = picked.size === layout.panels.length
+  const pickWhole = () =>
+    go({ zone: undefined, several: 'yes', panel: whole ? [] : layout.panels.map((p) => p.id) })
+
   const paint = ([from, ...to]: string[]) => {
     if (from && to.length > 0) copy.mutate(to.map((id) => ({ from, to: id })))
     else if (from) go({ panel: from })
@@ -167,6 +171,14 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
             role="group"
             aria-label="Parts of the cabin"
           >
+            <Button
+              aria-pressed={whole}
+              onClick={pickWhole}
+              weight={pressed(whole)}
+              className="narrow shrink-0 px-3 text-note md:min-h-10 md:justify-start md:text-left"
+            >
+              Whole cabin
+            </Button>
             {layout.zones.map((z) => (
               <Button
                 key={z.id}

@@ -26,7 +26,7 @@ export function Crew({ jobId, table }: { jobId: string; table: Table }) {
       />
       {table.crew.length === 0 && (
         <OneOf
-          label="Not said who, but how many"
+          label="Nobody named, but how many"
           value={String(table.people)}
           options={counts}
           disabled={staff.isPending}

@@ -67,7 +67,7 @@ export function Picked({
       )}
       {block.pinned && (
         <Button disabled={release.isPending} onClick={() => release.mutate(block.id)}>
-          Let it go where it fits best
+          Put it back where it fits best
         </Button>
       )}
       {release.error && <Trouble error={release.error} />}

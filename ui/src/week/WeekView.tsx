@@ -13,7 +13,7 @@ type Stint = Schemas['StintView']
 
 const DAY_MS = 86_400_000
 const plusDays = (date: string, days: number) => localOf(msOf(`${date}T12:00`) + days * DAY_MS).slice(0, 10)
-const nobody = 'Not said who'
+const nobody = 'Nobody named'
 
 /** All jobs and people of a week. */
 export function WeekView() {
@@ -198,7 +198,7 @@ function Move({ stint, onDone }: { stint: Stint; onDone: () => void }) {
         <TextField label="Begins on" type="date" value={date} onChange={setDate} required />
         <TextField label="At" type="time" value={time} onChange={setTime} required />
         <Button type="submit" weight="main" disabled={move.isPending}>
-          Begin it then
+          Move the start
         </Button>
         <Link
           to={`/jobs/${stint.jobId}/timetable`}

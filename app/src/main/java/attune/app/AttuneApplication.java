@@ -1,5 +1,6 @@
 package attune.app;
 
+import attune.app.backup.DataCheck;
 import attune.app.backup.RestoreCommand;
 import attune.app.format.BadInput;
 import attune.app.mix.MixCommand;
@@ -11,6 +12,7 @@ import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,6 +28,7 @@ public class AttuneApplication {
   private static final List<String> DEMO =
       List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");
   private static final String CLOCK = "--clock=";
+  private static final String DATA = "--attune.data=";
 
   public static void main(String[] args) {
     System.setProperty("slf4j.internal.verbosity", "ERROR"); // stderr is for faults, a line each
@@ -36,7 +39,11 @@ public class AttuneApplication {
       case "mix" -> System.exit(new MixCommand(out(), err(), Time.machine()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
       case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
-      case "serve" -> SpringApplication.run(AttuneApplication.class, settings(words));
+      case "serve" -> {
+        String[] settings = settings(words);
+        new DataCheck(data(settings)).fault().ifPresent(AttuneApplication::refuse);
+        SpringApplication.run(AttuneApplication.class, settings);
+      }
       default -> {
         System.err.println(
             "unknown command "
@@ -46,6 +53,20 @@ public class AttuneApplication {
         System.exit(BadInput.STATUS);
       }
     }
+  }
+
+  private static void refuse(String fault) {
+    err().println(fault);
+    System.exit(BadInput.STATUS);
+  }
+
+  private static Path data(String[] settings) {
+    return Path.of(
+        Arrays.stream(settings)
+            .filter(word -> word.startsWith(DATA))
+            .map(word -> word.substring(DATA.length()))
+            .findFirst()
+            .orElse("./attune-data"));
   }
 
   private static String[] settings(List<String> words) {

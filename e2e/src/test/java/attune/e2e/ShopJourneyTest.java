@@ -24,12 +24,12 @@ class ShopJourneyTest {
       visit.page.getByLabel("Maker and model").fill("Pellarin Swale coupé");
       visit.button("Save").tap();
       visit.link("New job on it").tap();
-      visit.page.getByLabel("What is wanted, in a few words").fill("Hair out, shine off");
-      visit.button("Lay the cabin open").tap();
+      visit.page.getByLabel("What the customer wants").fill("Hair out, shine off");
+      visit.button("Start the survey").tap();
       assertThat(visit.region("History of the vehicle")).containsText("Never deep-cleaned");
       assertThat(visit.page.locator("[aria-label='Standard'] [data-state=on]")).hasText("Exacting");
       visit.button("Find (Ctrl K)").tap();
-      visit.page.getByPlaceholder("Name, plate, job, product, or a view").fill("0199");
+      visit.page.getByPlaceholder("Name, plate, job, panel, product, finish, or what to do").fill("0199");
       visit.page.getByRole(AriaRole.OPTION).filter(named("Edda Voss")).tap();
       assertThat(visit.heading("Edda Voss")).isVisible();
       visit.isFitForEveryone();
@@ -87,12 +87,12 @@ class ShopJourneyTest {
   void damageIsAcknowledgedUntilMoreIsFound(AttuneJar.Opened attune) {
     try (Visit visit = Visit.phone(attune)) {
       visit.open("/new");
-      visit.page.getByLabel("What stands there").fill("Oxmarrow Tarn, scuffed");
-      visit.page.getByLabel("What is wanted, in a few words").fill("As it is");
-      visit.button("Lay the cabin open").tap();
+      visit.page.getByLabel("Vehicle, maker and model").fill("Oxmarrow Tarn, scuffed");
+      visit.page.getByLabel("What the customer wants").fill("As it is");
+      visit.button("Start the survey").tap();
       visit.panel("rear-back").tap();
       visit.choice("Damage cleaning does not mend", "Scuffed through").tap();
-      visit.button("Put the panels down").tap();
+      visit.button("Clear the selection").tap();
       Locator damage = visit.region("Damage already there");
       damage.getByLabel("Customer’s name, having seen this list").fill("Ines Corrow");
       damage.getByText("Acknowledge", new Locator.GetByTextOptions().setExact(true)).tap();
@@ -100,7 +100,7 @@ class ShopJourneyTest {
       visit.isFitForEveryone();
       visit.panel("rear-cushion").tap();
       visit.choice("Wear", "Torn").tap();
-      visit.button("Put the panels down").tap();
+      visit.button("Clear the selection").tap();
       assertThat(damage).containsText("something was found since");
     }
   }

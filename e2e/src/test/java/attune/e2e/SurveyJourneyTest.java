@@ -42,11 +42,11 @@ class SurveyJourneyTest {
       visit.open("/");
       visit.tabTo("New job");
       visit.page.keyboard().press("Enter");
-      Locator label = visit.page.getByLabel("What stands there");
+      Locator label = visit.page.getByLabel("Vehicle, maker and model");
       assertThat(label).isVisible();
       visit.tabInto(label);
       visit.page.keyboard().type("Oxmarrow Quern, keyboard");
-      visit.tabInto(visit.page.getByLabel("What is wanted, in a few words"));
+      visit.tabInto(visit.page.getByLabel("What the customer wants"));
       visit.page.keyboard().type("All of it");
       visit.page.keyboard().press("Enter");
       visit.tabTo("Pick several");
@@ -78,26 +78,14 @@ class SurveyJourneyTest {
     try (Visit visit = Visit.phone(attune)) {
       int taps = 0;
       visit.open("/new");
-      visit.page.getByLabel("What stands there").fill("Oxmarrow Quern, thumb");
-      visit.page.getByLabel("What is wanted, in a few words").fill("All of it");
-      visit.button("Lay the cabin open").tap();
-      visit.button("Pick several").tap();
-      taps++;
-      for (String zone : ZONES) {
-        visit
-            .page
-            .getByRole(
-                AriaRole.GROUP,
-                new com.microsoft.playwright.Page.GetByRoleOptions().setName("Parts of the cabin"))
-            .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(zone).setExact(true))
-            .tap();
-        visit
-            .buttonLike(zone.equals("Headliner") ? "^Usually " : "^Each is what it usually is")
-            .tap();
-        visit.choice("Soil", "Light").first().tap();
-        visit.choice("Wear", "Intact").first().tap();
-        taps += 4;
-      }
+      visit.page.getByLabel("Vehicle, maker and model").fill("Oxmarrow Quern, thumb");
+      visit.page.getByLabel("What the customer wants").fill("All of it");
+      visit.button("Start the survey").tap();
+      visit.button("Whole cabin").tap();
+      visit.buttonLike("^Each is what it usually is").tap();
+      visit.choice("Soil", "Light").first().tap();
+      visit.choice("Wear", "Intact").first().tap();
+      taps += 4;
       visit
           .page
           .getByRole(
@@ -116,7 +104,7 @@ class SurveyJourneyTest {
       assertThat(visit.page.getByText(ALL)).isVisible();
       assertThat(visit.panel("fl-cushion-bolster-outer"))
           .hasAttribute("aria-label", Pattern.compile("soil heavy"));
-      assertThat(taps).as("taps for 84 panels").isLessThanOrEqualTo(60);
+      assertThat(taps).as("taps for 84 panels").isLessThanOrEqualTo(12);
       visit.isFitForEveryone();
     }
   }
@@ -125,9 +113,9 @@ class SurveyJourneyTest {
   void aPanelIsSplitSurveyedInHalvesAndMadeWholeAgain(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       visit.open("/new");
-      visit.page.getByLabel("What stands there").fill("Tidewren Punt, cut");
-      visit.page.getByLabel("What is wanted, in a few words").fill("Half of it");
-      visit.button("Lay the cabin open").click();
+      visit.page.getByLabel("Vehicle, maker and model").fill("Tidewren Punt, cut");
+      visit.page.getByLabel("What the customer wants").fill("Half of it");
+      visit.button("Start the survey").click();
       visit.panel("rear-cushion").click();
       visit.button("Split left and right").click();
       assertThat(visit.panel("rear-cushion")).hasCount(0);

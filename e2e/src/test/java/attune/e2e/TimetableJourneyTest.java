@@ -80,10 +80,10 @@ class TimetableJourneyTest {
       assertThat(answer).containsText(Pattern.compile("Ready .*and \\d+ more"));
       visit.isFitForEveryone();
       visit.button("Keep it there").click();
-      assertThat(visit.button("Let it go where it fits best")).isVisible();
+      assertThat(visit.button("Put it back where it fits best")).isVisible();
       assertThat(chart.locator("[data-block='r-inspect']"))
           .hasAttribute("aria-label", Pattern.compile("kept there by hand"));
-      visit.button("Let it go where it fits best").click();
+      visit.button("Put it back where it fits best").click();
       assertThat(chart.locator("[data-block='r-inspect']"))
           .not()
           .hasAttribute("aria-label", Pattern.compile("kept there by hand"));
@@ -116,7 +116,7 @@ class TimetableJourneyTest {
       Locator planned = visit.region("As planned now");
       assertThat(planned).containsText("To pay");
       visit.isFitForEveryone();
-      visit.button("Quote it so").click();
+      visit.button("Give this quote").click();
       Locator given = visit.region("Quotes given");
       assertThat(given).containsText("Quote 1");
       visit.button("The customer agrees").click();

@@ -31,9 +31,9 @@ class WholeSliceJourneyTest {
     visit.open("/");
     visit.link("New job").click();
     visit.isFitForEveryone();
-    visit.page.getByLabel("What stands there").fill("Pellarin Corvid saloon");
-    visit.page.getByLabel("What is wanted, in a few words").fill("Grease off the driver's seat");
-    visit.button("Lay the cabin open").click();
+    visit.page.getByLabel("Vehicle, maker and model").fill("Pellarin Corvid saloon");
+    visit.page.getByLabel("What the customer wants").fill("Grease off the driver's seat");
+    visit.button("Start the survey").click();
     visit.page.waitForURL(JOB);
   }
 
@@ -63,7 +63,7 @@ class WholeSliceJourneyTest {
 
     visit.page.reload();
     assertThat(visit.heading("2 panels picked")).isVisible();
-    visit.button("Put the panels down").click();
+    visit.button("Clear the selection").click();
     assertThat(visit.heading("Pick a panel to write down what you find")).isVisible();
     visit.choice("Protection wanted", "Coating").click();
     assertThat(visit.page.getByText("2 of 84 panels surveyed, saved")).isVisible();

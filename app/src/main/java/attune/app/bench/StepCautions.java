@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** The cautions of a step, and which of them want a tick before it starts (domain 6). */
+/** The cautions of a step, and which of them want a tick before it starts (docs/trade). */
 final class StepCautions {
   private static final String CONSENT = "TEST_SPOT_CONSENT";
 

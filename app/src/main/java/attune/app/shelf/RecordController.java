@@ -116,8 +116,11 @@ class RecordController {
   }
 
   @PutMapping("/products/{id}")
-  ProductView change(@PathVariable String id, @RequestBody ProductFile record) {
-    records.change(PRODUCT, id, record);
+  ProductView change(
+      @PathVariable String id,
+      @RequestParam(required = false) Long earlier,
+      @RequestBody ProductFile record) {
+    records.change(PRODUCT, id, record, earlier);
     return product(id);
   }
 
@@ -152,8 +155,11 @@ class RecordController {
   }
 
   @PutMapping("/tools/{id}")
-  ToolView change(@PathVariable String id, @RequestBody ToolFile record) {
-    records.change(TOOL, id, record);
+  ToolView change(
+      @PathVariable String id,
+      @RequestParam(required = false) Long earlier,
+      @RequestBody ToolFile record) {
+    records.change(TOOL, id, record, earlier);
     return tool(id);
   }
 

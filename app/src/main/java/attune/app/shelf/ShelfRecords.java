@@ -6,12 +6,14 @@ import attune.app.format.ShelfFile;
 import attune.app.format.ShelfReader;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.NoSuchElementException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -76,9 +78,18 @@ class ShelfRecords {
     return id;
   }
 
-  /** Replaces a record; the one before is kept. */
-  void change(String kind, String id, Record file) {
+  /**
+   * Replaces a record; the one before is kept.
+   *
+   * @param earlier how many records there were before the one that was edited; null for whatever is
+   *     there
+   * @throws ObjectOptimisticLockingFailureException if somebody saved another meanwhile
+   */
+  void change(String kind, String id, Record file, @Nullable Long earlier) {
     ShelfItemEntity item = item(kind, id);
+    if (earlier != null && earlier != earlier(id)) {
+      throw new ObjectOptimisticLockingFailureException(ShelfItemEntity.class, id);
+    }
     ObjectNode record = mapper.valueToTree(file);
     if (!id.equals(record.path("id").asString())) {
       throw new InvalidInputException(

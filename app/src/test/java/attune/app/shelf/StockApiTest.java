@@ -17,6 +17,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Records, bottles, cloths and safety sheets: what a shop really owns, and what is left of it. */
 class StockApiTest {
@@ -54,6 +55,20 @@ class StockApiTest {
 
   private JsonNode bottle(String product, String json) {
     return api.post("/api/v1/shelf/products/" + product + "/bottles", json).json();
+  }
+
+  @Test
+  void savingOnAnOldStateIsToldAndNothingIsLost() {
+    JsonNode opened = product(MILD);
+    ObjectNode mine = (ObjectNode) opened.get("record").deepCopy();
+    ObjectNode theirs = mine.deepCopy();
+    String on = "/api/v1/shelf/products/" + MILD + "?earlier=" + opened.get("earlier");
+    assertThat(api.put(on, theirs.put("maker", "Theirs").toString()).status()).isEqualTo(200);
+    assertThat(api.put(on, mine.put("maker", "Mine").toString()).status()).isEqualTo(409);
+    assertThat(product(MILD).at("/record/maker").asString()).isEqualTo("Theirs");
+    String now = "/api/v1/shelf/products/" + MILD + "?earlier=" + product(MILD).get("earlier");
+    assertThat(api.put(now, mine.toString()).status()).isEqualTo(200);
+    assertThat(product(MILD).at("/record/maker").asString()).isEqualTo("Mine");
   }
 
   @Test

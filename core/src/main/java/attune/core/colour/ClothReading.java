@@ -9,7 +9,7 @@ import java.util.Optional;
 
 /**
  * What a white cloth took up, face by face: soil, the trim's own pigment, or what cannot be told
- * apart; and whether more will come (domain 4, model 8).
+ * apart; and whether more will come (docs/trade, model 8).
  *
  * @param faces in the order they were wiped
  * @param stop true where no further pass may be made

@@ -1,2 +1,2 @@
-/** Colours of cloths and halves: what they say of soil and pigment (domain 4, model 8). */
+/** Colours of cloths and halves: what they say of soil and pigment (docs/trade, model 8). */
 package attune.core.colour;

@@ -7,7 +7,7 @@ import java.time.LocalDate;
 
 /**
  * What a surface has been brushed beyond what it stands every time, in the year up to a job: passes
- * × steps of stiffness above its ceiling for frequent use (domain 4, model 3).
+ * × steps of stiffness above its ceiling for frequent use (docs/trade, model 3).
  *
  * @param spent pass·steps, 0 or more
  * @param allowance a year, same unit; more than 0

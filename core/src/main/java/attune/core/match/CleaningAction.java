@@ -14,7 +14,7 @@ import java.util.Optional;
 
 /**
  * Action of one pass, {@code A = chem × mech × 2^((T-20)/15) × d/(d+d50)}: chemistry, mechanical
- * action, temperature and time (Sinner's circle; domain 4, model 2).
+ * action, temperature and time (Sinner's circle; docs/trade, model 2).
  */
 public final class CleaningAction {
   private static final double NEUTRAL = 7;

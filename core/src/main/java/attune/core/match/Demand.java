@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * What the soil asks for: how much there is, of which families, and how little may stay (domain 4,
- * model 2).
+ * What the soil asks for: how much there is, of which families, and how little may stay
+ * (docs/trade, model 2).
  *
  * @param amount S, in layers of soil
  * @param acceptable what may be left, same unit

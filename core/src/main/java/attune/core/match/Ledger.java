@@ -11,7 +11,7 @@ import java.util.Optional;
 
 /**
  * What a surface has had of alkali, acid and brushing beyond its routine in the year up to a job
- * (domain 4, model 3). The dose of a pass is {@code max(0, [OH-] - [OH-] at the routine limit) ×
+ * (docs/trade, model 3). The dose of a pass is {@code max(0, [OH-] - [OH-] at the routine limit) ×
  * contact minutes × 2^((T-20)/10)}, likewise with H+ on the acid side.
  *
  * @param spent µmol·min/l, 0 or more

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.TreeSet;
 
 /**
- * How hard a pass must act for each amount of soil and each standard (domain 4, model 2): solved
+ * How hard a pass must act for each amount of soil and each standard (docs/trade, model 2): solved
  * once, since it turns on the figures alone.
  */
 public final class Needs {

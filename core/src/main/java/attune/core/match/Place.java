@@ -164,7 +164,7 @@ public record Place(
     return found.value() > most && air.value() <= most ? air : found;
   }
 
-  /** Measured where it was; else the air and what sun adds (domain 4, model 4). */
+  /** Measured where it was; else the air and what sun adds (docs/trade, model 4). */
   private static Celsius temperature(Surface surface, Setting setting, Figures figures) {
     return surface
         .surfaceTemp()

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What is left of the soil pass by pass, in layers (domain 4, model 2).
+ * What is left of the soil pass by pass, in layers (docs/trade, model 2).
  *
  * @param acceptable what may be left by the standard agreed
  * @param after before the first pass and after each

@@ -17,7 +17,7 @@ import java.util.Set;
 
 /**
  * What meets the stains of a panel: the gentlest remover made for each, from a cloth, cold, on the
- * spot alone (domain 8, C12). What nothing is made for is not promised away.
+ * spot alone (docs/trade, C12). What nothing is made for is not promised away.
  */
 final class Spots {
   private static final Set<ReasonCode> TOO_LITTLE =

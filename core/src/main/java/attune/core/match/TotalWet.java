@@ -2,7 +2,7 @@ package attune.core.match;
 
 import attune.core.reference.Figures;
 
-/** What an absorbing finish takes in all before it has to dry (domain 8, A9). */
+/** What an absorbing finish takes in all before it has to dry (docs/trade, A9). */
 public final class TotalWet {
   private TotalWet() {}
 

@@ -109,7 +109,7 @@ final class Ways {
 
   /**
    * A dwell cut to what the most that may be laid stays wet for, less the time to work and wipe the
-   * least section (domain 8, C13).
+   * least section (docs/trade, C13).
    *
    * @return empty where even the least of it dries too soon
    */

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Estimates the pH of a mix (domain 4, model 1). Strong alkali by balance of ions, weak ones by the
- * square-root law (half a unit per tenfold), buffered a tenth of a unit per tenfold, neutral
+ * Estimates the pH of a mix (docs/trade, model 1). Strong alkali by balance of ions, weak ones by
+ * the square-root law (half a unit per tenfold), buffered a tenth of a unit per tenfold, neutral
  * surfactants drifting to the water; measured points, where there are any, are interpolated in log
  * dilution and win. Always an interval; unknown stays unknown.
  */

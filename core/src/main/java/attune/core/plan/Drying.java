@@ -9,7 +9,7 @@ import attune.core.reference.Figures;
 import attune.core.survey.Surface.Feature;
 
 /**
- * How long a wiped surface takes to dry (domain 4, model 4).
+ * How long a wiped surface takes to dry (docs/trade, model 4).
  *
  * @param estimateS seconds; {@code dries} false when longer than a day or never
  * @param how what is done to dry it

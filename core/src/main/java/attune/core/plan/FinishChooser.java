@@ -375,7 +375,7 @@ final class FinishChooser {
   }
 
   /**
-   * A coating flashes twice as fast for every so many kelvin above the reference (domain 4, model
+   * A coating flashes twice as fast for every so many kelvin above the reference (docs/trade, model
    * 6).
    */
   private Span atTemperature(Span flash, Place place) {

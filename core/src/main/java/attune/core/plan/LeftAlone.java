@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 
 /**
- * A finish that still holds from an earlier visit and so is not laid again (domain 8, C22).
+ * A finish that still holds from an earlier visit and so is not laid again (docs/trade, C22).
  *
  * @param productId what was laid then; empty where the record does not say
  * @param last when it was laid

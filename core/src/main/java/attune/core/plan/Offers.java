@@ -17,7 +17,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * What could be dropped or moved so that a car is ready when it was promised (domain 4, model 9).
+ * What could be dropped or moved so that a car is ready when it was promised (docs/trade, model 9).
  */
 final class Offers {
   private static final int MOST_PEOPLE = 4;

@@ -21,7 +21,7 @@ import java.util.OptionalDouble;
 
 /**
  * How the work of a plan would go in other air: its treatments stay, windows, sections and drying
- * are worked out anew (domain 4, model 4).
+ * are worked out anew (docs/trade, model 4).
  */
 public final class Outlook {
   /** What the air is made of, for saying which part changed most. */

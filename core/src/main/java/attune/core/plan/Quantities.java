@@ -23,7 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Bottles, doses and cloths for a whole job (domain 4, models 1, 5 and 7). */
+/** Bottles, doses and cloths for a whole job (docs/trade, models 1, 5 and 7). */
 final class Quantities {
   private static final List<Integer> BOTTLES_ML =
       List.of(100, 250, 500, 750, 1000, 2000, 5000, 10_000, 20_000);

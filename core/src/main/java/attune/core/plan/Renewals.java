@@ -12,7 +12,7 @@ import java.util.Optional;
 
 /**
  * When the life of what was laid, or still holds, is over: by its label, else as the shop estimates
- * (domain 8, C22). Dry hide has its own ladder of days, and what was restored is not renewed.
+ * (docs/trade, C22). Dry hide has its own ladder of days, and what was restored is not renewed.
  */
 final class Renewals {
   private record Laid(String productId, String name, Step step, int days) {}

@@ -12,7 +12,7 @@ import attune.core.material.Role;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What is told of waiting: before one sits, drives or judges (domain 8, C27). */
+/** What is told of waiting: before one sits, drives or judges (docs/trade, C27). */
 final class WaitCautions {
   private static final double HOUR_S = 3600;
 

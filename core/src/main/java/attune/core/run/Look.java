@@ -3,7 +3,7 @@ package attune.core.run;
 import attune.core.check.Coded;
 import java.util.List;
 
-/** What is looked at when a step is done, and what can be seen there (domain 1 and 4, model 8). */
+/** What is looked at when a step is done, and what can be seen there (docs/trade, model 8). */
 public enum Look implements Coded {
   TEST_SPOT(Seen.SOIL, Seen.CLEAN, Seen.STUCK, Seen.COLOUR, Seen.DULLED),
   CLOTH(Seen.CLEAN, Seen.SOIL, Seen.COLOUR, Seen.DULLED, Seen.CANNOT_TELL),

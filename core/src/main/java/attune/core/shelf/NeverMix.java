@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Pairs that must not meet in a bottle or follow each other on a surface without a rinse (domain 4,
- * model 1).
+ * Pairs that must not meet in a bottle or follow each other on a surface without a rinse
+ * (docs/trade, model 1).
  */
 public final class NeverMix {
   private record Pair(Trait one, Trait other, String why) {}

@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
 
-/** The instruments of the bench, the unit each reads in, and its noise (domain 3, instruments). */
+/**
+ * The instruments of the bench, the unit each reads in, and its noise (docs/trade, instruments).
+ */
 public enum Instrument implements Coded {
   GLOSS("GU", 0, 200),
   MOISTURE("0-100", 0, 100),

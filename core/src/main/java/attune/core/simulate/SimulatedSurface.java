@@ -18,7 +18,7 @@ import java.util.SplittableRandom;
 
 /**
  * One surface and what is done to it: lay, dwell, agitate, wipe, blot, wait, apply, level. Soil
- * comes off by the models of cleaning (domain 4, model 2), liquid dries by model 4, and whatever
+ * comes off by the models of cleaning (docs/trade, model 2), liquid dries by model 4, and whatever
  * goes beyond what the surface stands takes topcoat, nap and colour. Immutable; every step answers
  * with the surface after it. The same seed gives the same surface.
  */

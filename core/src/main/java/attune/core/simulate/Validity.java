@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /**
  * Whether a sheen may be believed yet: wet hide and plastic shine, and so does a balm or coating
- * that has not settled (domain 1, too early to judge).
+ * that has not settled (docs/trade, too early to judge).
  */
 public final class Validity {
   private Validity() {}

@@ -1,4 +1,5 @@
 /**
- * A surface that answers to what is done to it, and instruments that read it (domain 4, model 11).
+ * A surface that answers to what is done to it, and instruments that read it (docs/trade, model
+ * 11).
  */
 package attune.core.simulate;

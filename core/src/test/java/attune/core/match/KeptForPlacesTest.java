@@ -26,7 +26,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Tools have their places, faults keep theirs dry (domain 8, C7 and C26). */
+/** Tools have their places, faults keep theirs dry (docs/trade, C7 and C26). */
 class KeptForPlacesTest {
   private static Tool keptFor(Suits... suits) {
     return new Tool(

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What the modifiers of domain 2 take off what a finish stands. */
+/** What the modifiers of docs/trade take off what a finish stands. */
 class LimitsTest {
   private static Limits of(ASurface surface) {
     return of(surface, Given.RULES);

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The panel gets the general cleaner; the remover meets the spot alone (domain 8, C12). */
+/** The panel gets the general cleaner; the remover meets the spot alone (docs/trade, C12). */
 class SpotsTest {
   private static final Product MILD = AProduct.cleaner("mild", 5).dwell(30, 60).build();
   private static final Product LIFTER =

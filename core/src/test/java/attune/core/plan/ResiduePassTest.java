@@ -18,7 +18,7 @@ import attune.core.survey.Wishes.Protection;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** What has to bond is cleaned, dried and wiped off, in this order (domain 8, C16 and C19). */
+/** What has to bond is cleaned, dried and wiped off, in this order (docs/trade, C16 and C19). */
 class ResiduePassTest {
   private static final Product MILD = AProduct.cleaner("mild", 5).build();
   private static final Product COAT =

@@ -33,7 +33,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** What the second reading asks of a plan, rule by rule (domain 8, A9 and C10 to C28). */
+/** What the second reading asks of a plan, rule by rule (docs/trade, A9 and C10 to C28). */
 class SecondReadingTest {
   private static final Product MILD =
       AProduct.cleaner("mild", 4).ph(7.2, PhNature.NEUTRAL_SURFACTANT).dwell(30, 300).build();

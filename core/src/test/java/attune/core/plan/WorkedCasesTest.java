@@ -35,7 +35,7 @@ import attune.core.survey.Wishes.Protection;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** The trade's worked cases (domain 7): what a good plan says. */
+/** The trade's worked cases (docs/trade): what a good plan says. */
 class WorkedCasesTest {
   private static final Product MILD =
       AProduct.cleaner("mild-leather-vinyl", 5)

@@ -1,0 +1,63 @@
+import { Button } from '../parts/controls'
+import { Say } from '../parts/words'
+
+/** A value of a record as it is read aloud. */
+function shown(value: unknown): string {
+  if (value === undefined || value === null) return 'not said'
+  if (Array.isArray(value)) return value.map(shown).join(', ')
+  if (typeof value === 'object')
+    return Object.entries(value)
+      .map(([key, v]) => `${key} ${shown(v)}`)
+      .join(', ')
+  return value === true ? 'yes' : value === false ? 'no' : String(value)
+}
+
+const fieldName = (field: string) => Say(field.replace(/([A-Z])/g, ' $1'))
+
+/** Somebody else saved the same record meanwhile: both states, and the choice between them. */
+export function Conflict(props: {
+  mine: object
+  theirs: object
+  busy: boolean
+  onMine: () => void
+  onTheirs: () => void
+}) {
+  const mine = new Map<string, unknown>(Object.entries(props.mine))
+  const theirs = new Map<string, unknown>(Object.entries(props.theirs))
+  const fields = [...new Set([...mine.keys(), ...theirs.keys()])].filter(
+    (field) => JSON.stringify(mine.get(field)) !== JSON.stringify(theirs.get(field)),
+  )
+  return (
+    <section role="alert" aria-label="Changed meanwhile" className="lying border-l-4 border-l-over p-3">
+      <h2 className="text-do">Somebody else saved this meanwhile</h2>
+      <table className="w-full text-left">
+        <thead className="text-note text-faint">
+          <tr>
+            <td />
+            <th scope="col">Saved by them</th>
+            <th scope="col">Yours</th>
+          </tr>
+        </thead>
+        <tbody>
+          {fields.map((field) => (
+            <tr key={field} className="border-t border-line align-top">
+              <th scope="row" className="pr-3 font-semibold">
+                {fieldName(field)}
+              </th>
+              <td className="pr-3">{shown(theirs.get(field))}</td>
+              <td>{shown(mine.get(field))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button weight="main" disabled={props.busy} onClick={props.onMine}>
+          Save mine over it
+        </Button>
+        <Button disabled={props.busy} onClick={props.onTheirs}>
+          Take theirs
+        </Button>
+      </div>
+    </section>
+  )
+}
