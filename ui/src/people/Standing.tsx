@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { careQuery, historyQuery } from '../api/queries'
 import { dayOf, Say } from '../parts/words'
+import { minutesBetween } from '../timetable/layout'
 
 /** How a vehicle stands with the shop: what is open on it, what was done last, what comes next. */
 export function Standing({ vehicleId }: { vehicleId: string }) {
@@ -12,10 +13,22 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
   const last = visits.find((v) => v.state === 'HANDED_OVER')
   const care = useQuery({ ...careQuery(last?.jobId ?? ''), enabled: last !== undefined })
   if (!history.data) return null
+  const today = care.data?.today ?? ''
+  const apart = (line: Schemas['CareLine']) =>
+    Math.abs(minutesBetween(`${line.next}T12:00`, `${today}T12:00`))
   const due = [...(care.data?.lines ?? [])]
     .filter((line) => line.next !== undefined)
-    .sort((a, b) => (a.next ?? '').localeCompare(b.next ?? ''))
+    .sort((a, b) => apart(a) - apart(b))
     .at(0)
+  if (!open && !last)
+    return (
+      <p className="text-faint">
+        No visit yet.{' '}
+        <Link to={`/new?vehicle=${vehicleId}`} className="underline underline-offset-4">
+          Book it in
+        </Link>
+      </p>
+    )
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
       {open && <Fact label="Open" to={`/jobs/${open.jobId}`} text={`${open.title}, ${dayOf(open.day)}`} />}
@@ -26,17 +39,7 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
           text={`${last.title}, ${dayOf(last.day)}`}
         />
       )}
-      {last && due && (
-        <Fact label="Next" to={`/jobs/${last.jobId}/care`} text={nextWords(due, care.data?.today ?? '')} />
-      )}
-      {!open && !last && (
-        <div className="col-span-2 text-faint">
-          No visit yet.{' '}
-          <Link to={`/new?vehicle=${vehicleId}`} className="underline underline-offset-4">
-            Book it in
-          </Link>
-        </div>
-      )}
+      {last && due && <Fact label="Next" to={`/jobs/${last.jobId}/care`} text={nextWords(due, today)} />}
     </dl>
   )
 }

@@ -53,7 +53,7 @@ export function FinishesView() {
               <Row
                 key={finish.code}
                 id={finish.code}
-                name={Say(finish.name)}
+                name={finish.name.charAt(0).toUpperCase() + finish.name.slice(1)}
                 note={finish.look}
                 said={`pH ${range(finish.stands.routineLow, finish.stands.routineHigh)}`}
                 end={stands(finish)}
