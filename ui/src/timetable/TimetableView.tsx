@@ -68,6 +68,9 @@ export function TimetableView() {
   const pins = table.blocks.filter((b) => b.pinned).length
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <h1 className="hidden text-head xl:col-span-2 print:block">
+        {job.document.vehicle?.label}: {job.document.title}
+      </h1>
       <div className="grid gap-3 xl:col-span-2">
         <Ready table={table} />
         <Offers jobId={job.id} table={timetable.data} />

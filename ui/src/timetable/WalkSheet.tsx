@@ -38,9 +38,12 @@ export function WalkSheet(props: {
   const people = [...new Set(stops.map((stop) => stop.block.person))]
   const picked = wet.find((b) => b.id === props.picked)
   return (
-    <section aria-label="The walk" className="lying grid gap-x-4 p-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
-      <h2 className="text-do lg:col-span-2">The walk, {stops.length} stops</h2>
-      <div className="relative h-72 lg:h-96">
+    <section
+      aria-label="The walk"
+      className="lying grid gap-x-4 p-3 lg:grid-cols-[22rem_minmax(0,1fr)] print:break-inside-avoid print:grid-cols-[18rem_minmax(0,1fr)]"
+    >
+      <h2 className="text-do lg:col-span-2 print:col-span-2">The walk, {stops.length} stops</h2>
+      <div className="relative h-72 lg:h-96 print:h-52">
         <CabinSheet
           layout={cabin.data}
           label="Cabin with the order it is cleaned in"
@@ -82,12 +85,12 @@ export function WalkSheet(props: {
 
 function Stops({ stops, picked, onPick }: { stops: Stop[]; picked?: string; onPick: (id: string) => void }) {
   return (
-    <ol className="grid content-start gap-x-4 self-start sm:grid-cols-2">
+    <ol className="grid content-start gap-x-4 self-start sm:grid-cols-2 print:grid-cols-3">
       {stops.map(({ block, number }) => (
         <li key={block.id}>
           <button
             type="button"
-            className="min-h-9 w-full text-left leading-tight max-md:min-h-12"
+            className="min-h-9 w-full text-left leading-tight max-md:min-h-12 print:min-h-6"
             aria-pressed={block.id === picked}
             onClick={() => onPick(block.id)}
           >
