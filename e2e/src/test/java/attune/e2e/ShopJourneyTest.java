@@ -29,7 +29,10 @@ class ShopJourneyTest {
       assertThat(visit.region("History of the vehicle")).containsText("Never deep-cleaned");
       assertThat(visit.page.locator("[aria-label='Standard'] [data-state=on]")).hasText("Exacting");
       visit.button("Find (Ctrl K)").tap();
-      visit.page.getByPlaceholder("Name, plate, job, panel, product, finish, or what to do").fill("0199");
+      visit
+          .page
+          .getByPlaceholder("Name, plate, job, panel, product, finish, or what to do")
+          .fill("0199");
       visit.page.getByRole(AriaRole.OPTION).filter(named("Edda Voss")).tap();
       assertThat(visit.heading("Edda Voss")).isVisible();
       visit.isFitForEveryone();
