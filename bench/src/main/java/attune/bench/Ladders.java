@@ -71,7 +71,8 @@ public final class Ladders {
       bare.merge(match.place().finish().code() + ", " + soils + ": " + why, 1, Integer::sum);
     }
     for (int i = 1; i < ladder.size(); i++) {
-      steps.merge(differ(ladder.get(i - 1).treatment(), ladder.get(i).treatment()), 1, Integer::sum);
+      steps.merge(
+          differ(ladder.get(i - 1).treatment(), ladder.get(i).treatment()), 1, Integer::sum);
     }
   }
 
@@ -135,8 +136,7 @@ public final class Ladders {
   }
 
   private static String panel(int i, Random random, Finish finish) {
-    List<String> roles =
-        finish.foundAs().stream().map(role -> role.code()).sorted().toList();
+    List<String> roles = finish.foundAs().stream().map(role -> role.code()).sorted().toList();
     return """
         {"id":"panel-%d","zone":"zone-%d","part":"part-%d","finish":"%s","areaM2":%.2f,
          "texture":"%s","tone":"%s","role":"%s","ageMonths":%d,"perforated":%b,

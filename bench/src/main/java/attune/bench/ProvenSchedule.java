@@ -157,8 +157,7 @@ final class ProvenSchedule {
         .onlyEnforceIf(next);
     if (p.everyS() > 0) {
       model
-          .addGreaterOrEqual(
-              starts[j], LinearExpr.affine(starts[i], 1, from.seconds() + p.restS()))
+          .addGreaterOrEqual(starts[j], LinearExpr.affine(starts[i], 1, from.seconds() + p.restS()))
           .onlyEnforceIf(new Literal[] {next, rested.get(j)});
       model
           .addGreaterOrEqual(worked.get(j), LinearExpr.affine(worked.get(i), 1, to.seconds()))
