@@ -62,11 +62,15 @@ function Line({ thing }: { thing: Thing }) {
         className="flex min-h-14 items-center gap-3 px-4 py-2 text-ink no-underline hover:bg-piece"
       >
         <Sign size={20} aria-hidden="true" className={`shrink-0 ${risk ? 'text-over' : 'text-faint'}`} />
-        <span className="min-w-0 flex-1">
-          <span className="font-semibold">{thing.vehicleLabel}</span>: {thing.says}
-        </span>
-        <span className={`text-right text-note ${risk ? 'font-semibold text-over' : 'text-faint'}`}>
-          {risk && thing.readyAt ? `ready ${when(thing.readyAt)}, promised ${when(thing.at)}` : said(thing)}
+        <span className="min-w-0 flex-1 md:flex md:items-center md:gap-3">
+          <span className="block md:flex-1">
+            <span className="font-semibold">{thing.vehicleLabel}</span>: {thing.says}
+          </span>
+          <span
+            className={`block text-note md:text-right ${risk ? 'font-semibold text-over' : 'text-faint'}`}
+          >
+            {risk && thing.readyAt ? `ready ${when(thing.readyAt)}, promised ${when(thing.at)}` : said(thing)}
+          </span>
         </span>
       </Link>
     </li>

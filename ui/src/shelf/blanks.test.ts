@@ -12,4 +12,9 @@ describe('what is left empty', () => {
     expect(blanks.cleaning(draft).join()).not.toContain('solvent')
     expect(blanks.cleaning({ ...draft, roles: ['degreaser'] }).join()).toContain('solvent')
   })
+  it('is asked only of what the product is for', () => {
+    expect(blanks.surface(draft)).toEqual([])
+    expect(blanks.surface({ ...draft, roles: ['coating'] })).toHaveLength(2)
+    expect(blanks.cleaning({ ...draft, roles: ['coating'] })).toEqual([])
+  })
 })
