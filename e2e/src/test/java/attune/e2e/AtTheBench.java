@@ -60,11 +60,14 @@ final class AtTheBench {
     return visit;
   }
 
-  /** Goes on until the step in hand is this. */
+  /** Goes on until the step in hand is this and the server has all that was told so far. */
   static void until(Visit visit, String title) {
     while (!step(visit).getByRole(AriaRole.HEADING).first().textContent().equals(title)) {
       goOn(visit);
     }
+    visit.page.waitForFunction(
+        "() => Object.keys(localStorage).filter(k => k.startsWith('attune.waiting.'))"
+            + ".every(k => localStorage.getItem(k) === '[]')");
   }
 
   /** What somebody says the step in hand shows. */
