@@ -11,6 +11,9 @@ import attune.core.reference.Figures;
 import attune.core.run.Experience;
 import attune.core.shelf.Shelf;
 import attune.core.survey.HouseRules;
+import attune.core.train.Classroom;
+import attune.core.train.Lesson;
+import attune.core.train.Model;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -36,6 +39,9 @@ public class ReferenceData {
       QuestionTable.read("identification.csv", lines("identification.csv"), finishes);
   private final TechniqueTable technique =
       TechniqueTable.read("technique.csv", lines("technique.csv"));
+  private final List<Lesson> lessons = Lesson.read("lessons.csv", lines("lessons.csv"));
+  private final List<Model> practicePanels =
+      Model.read("practice-panels.csv", lines("practice-panels.csv"));
   private final Interview interview = new Interview(questions, finishes, starting);
   private final Shelf startingShelf;
   private volatile Rules rules;
@@ -116,6 +122,22 @@ public class ReferenceData {
 
   public QuestionTable questions() {
     return questions;
+  }
+
+  /** The training floor on a shelf: lessons as this shop's rules and figures decide them. */
+  public Classroom classroom(Shelf shelf) {
+    Rules now = rules;
+    return new Classroom(
+        new Classroom.Tables(
+            now.planner(),
+            now.rulebook(),
+            now.houseRules(),
+            shelf,
+            interview,
+            questions,
+            technique,
+            practicePanels,
+            lessons));
   }
 
   public Interview interview() {

@@ -3,6 +3,7 @@ package attune.app.shop;
 import attune.app.format.JobReader;
 import attune.app.reference.DataReplaced;
 import attune.app.reference.ReferenceData;
+import attune.app.training.TrainingService;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.UsualHours;
@@ -43,16 +44,19 @@ public class ShopService {
   private final ShopRepository shops;
   private final ReferenceData reference;
   private final JsonMapper mapper;
+  private final TrainingService training;
   private final String firstName;
 
   ShopService(
       ShopRepository shops,
       ReferenceData reference,
       JsonMapper mapper,
+      TrainingService training,
       @Value("${attune.shop:}") String firstName) {
     this.shops = shops;
     this.reference = reference;
     this.mapper = mapper;
+    this.training = training;
     this.firstName = firstName;
   }
 
@@ -185,12 +189,14 @@ public class ShopService {
   public Map<String, Worker> workers() {
     ShopSettings s = settings();
     Map<String, Worker> workers = new LinkedHashMap<>();
+    Set<String> learning =
+        training.keptFromCoating(s.people().stream().map(ShopSettings.Person::name).toList());
     for (ShopSettings.Person p : s.people()) {
       workers.put(
           p.name(),
           new Worker(
               p.name(),
-              p.coats() ? Set.of(Skill.COATING) : Set.of(),
+              p.coats() && !learning.contains(p.name()) ? Set.of(Skill.COATING) : Set.of(),
               seconds(p.comes() == null ? s.opens() : p.comes()),
               seconds(p.goes() == null ? s.closes() : p.goes()),
               p.comes() == null,

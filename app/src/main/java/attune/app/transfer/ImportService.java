@@ -47,7 +47,8 @@ class ImportService {
           "safety_sheet",
           "mixed_bottle",
           "shop",
-          "fleet");
+          "fleet",
+          "training_answer");
 
   /** What came in. */
   record Imported(int jobs, int customers, int vehicles, int photos) {}

@@ -28,7 +28,7 @@ public record Question(String code, Risk risk, String text, String how, List<Ans
       likelihood = Map.copyOf(likelihood);
     }
 
-    double of(String finish) {
+    public double of(String finish) {
       return likelihood.get(finish);
     }
   }

@@ -9,9 +9,11 @@ import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What the hands do (docs/trade, technique): a few short lines for each kind of work, from
@@ -50,6 +52,11 @@ public final class TechniqueTable {
                 new Row(
                     row.text("kind"),
                     new Line(About.valueOf(row.text("code")), row.text("text")))));
+  }
+
+  /** Kinds of work there are lines for, in the table's order. */
+  public Set<String> kinds() {
+    return Collections.unmodifiableSet(byKind.keySet());
   }
 
   /** Lines of a kind of work; never empty for one that is in the table. */

@@ -1,6 +1,7 @@
 package attune.core.simulate;
 
 import attune.core.match.CleaningAction;
+import attune.core.match.Limits;
 import attune.core.match.Place;
 import attune.core.match.Rulebook;
 import attune.core.match.Treatment;
@@ -150,14 +151,21 @@ public final class SimulatedSurface {
     return now(wear(state.soil(left, lifted), laid, ph));
   }
 
-  /** What goes beyond the limits is taken out of topcoat, nap and colour. */
-  private State wear(State s, Treatment laid, Optional<PhInterval> ph) {
-    double harm = Math.max(0, laid.tool().stiffness() - place.limits().agitationMax().value());
+  /** Steps of stiffness and pH that a pass goes beyond what a surface stands; 0 within it. */
+  public static double harmOf(
+      Treatment laid, Optional<PhInterval> ph, Limits limits, Figures figures) {
+    double harm = Math.max(0, laid.tool().stiffness() - limits.agitationMax().value());
     harm += laid.tool().abrasive() ? figures.get("simulate.abrasive-harm") : 0;
     if (ph.isPresent()) {
-      harm += Math.max(0, ph.get().low() - place.limits().phOccasionalHigh().value());
-      harm += Math.max(0, place.limits().phOccasionalLow().value() - ph.get().high());
+      harm += Math.max(0, ph.get().low() - limits.phOccasionalHigh().value());
+      harm += Math.max(0, limits.phOccasionalLow().value() - ph.get().high());
     }
+    return harm;
+  }
+
+  /** What goes beyond the limits is taken out of topcoat, nap and colour. */
+  private State wear(State s, Treatment laid, Optional<PhInterval> ph) {
+    double harm = harmOf(laid, ph, place.limits(), figures);
     double over = state.sat() - place.limits().contactMaxS().value();
     harm += over > 0 ? over / place.limits().contactMaxS().value() : 0;
     double coat = Math.max(0, s.topcoat() - figures.get("simulate.coat-per-harm") * harm);

@@ -1,0 +1,78 @@
+package attune.app.training;
+
+import attune.app.training.TrainingViews.DeedFile;
+import attune.app.training.TrainingViews.FactView;
+import attune.app.training.TrainingViews.HandMarkView;
+import attune.app.training.TrainingViews.HandWorkView;
+import attune.app.training.TrainingViews.MeansView;
+import attune.core.shelf.Soil;
+import attune.core.survey.Surface;
+import attune.core.train.Deed;
+import attune.core.train.Exercise.Fact;
+import attune.core.train.HandMark;
+import attune.core.train.HandWork;
+import attune.core.train.ModelPanel;
+import java.util.List;
+
+/** Model panels as the front end draws them. */
+public final class PanelWriter {
+  private PanelWriter() {}
+
+  /** The panel as found, with the figures that move it. */
+  public static HandWorkView view(HandWork work) {
+    Surface surface = work.scene().job().surfaces().get(0);
+    return new HandWorkView(
+        work.scene().lesson().id(),
+        work.scene().seed(),
+        work.scene().lesson().level(),
+        ModelPanel.COLUMNS,
+        ModelPanel.ROWS,
+        facts(work.facts()),
+        work.families().stream().map(Soil::code).toList(),
+        work.families().indexOf(Soil.DUST),
+        work.soil(),
+        work.foundCoat(),
+        work.foundNap(),
+        work.scene().place().finish().hasNap(),
+        surface.tone().code(),
+        surface.seamM() > 0,
+        surface.perforated(),
+        work.sections(),
+        work.means().stream()
+            .map(
+                m ->
+                    new MeansView(
+                        m.text(),
+                        m.mark(),
+                        m.why(),
+                        m.wets(),
+                        m.acts(),
+                        m.leastS(),
+                        m.harm(),
+                        m.dwellS()))
+            .toList(),
+        work.physics());
+  }
+
+  static List<FactView> facts(List<Fact> facts) {
+    return facts.stream().map(f -> new FactView(f.what(), f.is())).toList();
+  }
+
+  static HandMarkView mark(HandMark mark, HandWork work) {
+    return new HandMarkView(
+        mark.left(),
+        mark.missed(),
+        mark.rings(),
+        mark.harmed(),
+        mark.seconds(),
+        mark.referenceSeconds(),
+        mark.faces(),
+        work.referenceRun().stream()
+            .map(d -> new DeedFile(d.act(), d.means(), d.cells(), d.seconds()))
+            .toList());
+  }
+
+  static List<Deed> read(List<DeedFile> deeds) {
+    return deeds.stream().map(d -> new Deed(d.act(), d.means(), d.cells(), d.seconds())).toList();
+  }
+}

@@ -1,0 +1,265 @@
+package attune.app.training;
+
+import attune.app.reference.ReferenceData;
+import attune.app.shelf.ShelfService;
+import attune.app.training.TrainingViews.AnswerRequest;
+import attune.app.training.TrainingViews.ChoiceView;
+import attune.app.training.TrainingViews.ExerciseView;
+import attune.app.training.TrainingViews.GateView;
+import attune.app.training.TrainingViews.Gates;
+import attune.app.training.TrainingViews.HandWorkView;
+import attune.app.training.TrainingViews.LearnerView;
+import attune.app.training.TrainingViews.LessonView;
+import attune.app.training.TrainingViews.MarkedView;
+import attune.app.training.TrainingViews.TrainingView;
+import attune.app.training.TrainingViews.Work;
+import attune.app.web.NotNowException;
+import attune.core.check.InvalidInputException;
+import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
+import attune.core.train.Choice;
+import attune.core.train.Classroom;
+import attune.core.train.Course;
+import attune.core.train.Exercise;
+import attune.core.train.HandMark;
+import attune.core.train.HandWork;
+import attune.core.train.Kind;
+import attune.core.train.Lesson;
+import attune.core.train.Mark;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lessons, their marks, and what each person has passed. */
+@Service
+public class TrainingService {
+  /** Questions in a test, and how many of them must be right; none may be dangerous. */
+  static final int TEST = 5;
+
+  private static final int TEST_RIGHT = 4;
+  private static final int FIRMEST_LEVEL = 5;
+
+  private final ReferenceData reference;
+  private final ShelfService shelf;
+  private final AnswerRepository answers;
+  private final GateRepository gates;
+  private final Clock clock;
+
+  TrainingService(
+      ReferenceData reference,
+      ShelfService shelf,
+      AnswerRepository answers,
+      GateRepository gates,
+      Clock clock) {
+    this.reference = reference;
+    this.shelf = shelf;
+    this.answers = answers;
+    this.gates = gates;
+    this.clock = clock;
+  }
+
+  /** On the shop's own bottles; a shop that has nothing that cleans yet learns on usual ones. */
+  private Classroom room() {
+    Shelf own = shelf.shelf();
+    boolean cleans = own.products().stream().filter(Product::cleans).count() > 2;
+    return reference.classroom(cleans ? own : reference.startingShelf());
+  }
+
+  @Transactional(readOnly = true)
+  public TrainingView view() {
+    return new TrainingView(
+        room().lessons().stream().map(TrainingService::view).toList(), gateViews());
+  }
+
+  private static LessonView view(Lesson l) {
+    return new LessonView(
+        l.id(), l.course(), l.kind(), l.title(), l.aim(), l.level(), l.rule(), l.example());
+  }
+
+  private List<GateView> gateViews() {
+    return gates.findAll().stream()
+        .map(g -> new GateView(Work.valueOf(g.work()), Course.valueOf(g.course())))
+        .sorted(Comparator.comparing(GateView::work))
+        .toList();
+  }
+
+  @Transactional
+  TrainingView keep(Gates wanted) {
+    Map<Work, Course> byWork = new LinkedHashMap<>();
+    wanted.gates().forEach(g -> byWork.put(g.work(), g.course()));
+    gates.deleteAllInBatch();
+    byWork.forEach((work, course) -> gates.save(new GateEntity(work.name(), course.name())));
+    return view();
+  }
+
+  @Transactional(readOnly = true)
+  LearnerView learner(String person) {
+    List<AnswerEntity> given = answers.findByPersonOrderByAnsweredAt(person.strip());
+    Set<String> passed = passed(given);
+    return new LearnerView(
+        person.strip(),
+        given.stream().map(AnswerEntity::view).toList(),
+        List.copyOf(passed),
+        Arrays.stream(Work.values()).filter(w -> !isThrough(w, passed)).toList());
+  }
+
+  /**
+   * People the gates keep from a work: who has not passed the course it asks for.
+   *
+   * @param of their names
+   */
+  @Transactional(readOnly = true)
+  public Set<String> keptFromCoating(List<String> of) {
+    if (gates.findById(Work.COATING.name()).isEmpty()) {
+      return Set.of();
+    }
+    Map<String, List<AnswerEntity>> byPerson =
+        answers.findByTestIdIsNotNullOrderByAnsweredAt().stream()
+            .collect(Collectors.groupingBy(AnswerEntity::person));
+    return of.stream()
+        .filter(name -> !isThrough(Work.COATING, passed(byPerson.getOrDefault(name, List.of()))))
+        .collect(Collectors.toSet());
+  }
+
+  private boolean isThrough(Work work, Set<String> passed) {
+    return gates
+        .findById(work.name())
+        .map(gate -> Course.valueOf(gate.course()))
+        .map(
+            course ->
+                room().lessons().stream()
+                    .filter(l -> l.course() == course)
+                    .allMatch(l -> passed.contains(l.id())))
+        .orElse(true);
+  }
+
+  private static Set<String> passed(List<AnswerEntity> given) {
+    Map<UUID, List<AnswerEntity>> tests =
+        given.stream()
+            .filter(a -> a.testId() != null)
+            .collect(
+                Collectors.groupingBy(
+                    AnswerEntity::testId, LinkedHashMap::new, Collectors.toList()));
+    Set<String> passed = new TreeSet<>();
+    tests.values().stream()
+        .filter(TrainingService::isPassed)
+        .forEach(test -> passed.add(test.get(0).lesson()));
+    return passed;
+  }
+
+  private static boolean isPassed(List<AnswerEntity> test) {
+    boolean whole = test.size() == TEST;
+    long right = test.stream().filter(a -> a.mark() == Mark.RIGHT).count();
+    boolean hurt = test.stream().anyMatch(a -> a.mark() == Mark.DANGEROUS);
+    boolean alike = test.stream().map(AnswerEntity::lesson).distinct().count() == 1;
+    return whole && alike && right >= TEST_RIGHT && !hurt;
+  }
+
+  ExerciseView exercise(String lessonId, long seed, int level) {
+    Lesson lesson = lesson(lessonId, level);
+    if (lesson.kind() == Kind.WORK) {
+      throw new NoSuchElementException("This lesson is worked by hand.");
+    }
+    Exercise e = set(lesson, seed);
+    return new ExerciseView(
+        e.lesson(),
+        e.seed(),
+        lesson.level(),
+        PanelWriter.facts(e.facts()),
+        e.swatches(),
+        e.ask(),
+        e.choices().stream().map(c -> new ChoiceView(c.text(), c.mark(), c.why())).toList());
+  }
+
+  HandWorkView panel(String lessonId, long seed, int level) {
+    Lesson lesson = lesson(lessonId, level);
+    if (lesson.kind() != Kind.WORK) {
+      throw new NoSuchElementException("This lesson is answered, not worked by hand.");
+    }
+    return PanelWriter.view(work(lesson, seed));
+  }
+
+  private Exercise set(Lesson lesson, long seed) {
+    try {
+      return room().exercise(lesson, seed);
+    } catch (IllegalStateException nothing) {
+      throw new NotNowException("The shelf has nothing this lesson could be set with.");
+    }
+  }
+
+  private HandWork work(Lesson lesson, long seed) {
+    try {
+      return room().handWork(lesson, seed);
+    } catch (IllegalStateException nothing) {
+      throw new NotNowException("The shelf has nothing this panel could be cleaned with.");
+    }
+  }
+
+  private Lesson lesson(String id, int level) {
+    if (level < 1 || level > FIRMEST_LEVEL) {
+      throw new InvalidInputException("/level", String.valueOf(level), "1 to 5");
+    }
+    return room()
+        .lesson(id)
+        .map(l -> l.at(level))
+        .orElseThrow(() -> new NoSuchElementException("There is no such lesson."));
+  }
+
+  /** Marks an answer and keeps it; the same id again is marked and not kept twice. */
+  @Transactional
+  MarkedView answer(AnswerRequest request) {
+    Lesson lesson = lesson(request.lesson(), request.level());
+    MarkedView marked =
+        lesson.kind() == Kind.WORK ? worked(lesson, request) : chosen(lesson, request);
+    if (!answers.existsById(request.id())) {
+      answers.save(
+          new AnswerEntity(request, marked.mark(), marked.score(), LocalDateTime.now(clock)));
+    }
+    boolean passed =
+        passed(answers.findByPersonOrderByAnsweredAt(request.person().strip()))
+            .contains(request.lesson());
+    return new MarkedView(marked.mark(), marked.score(), marked.says(), marked.hand(), passed);
+  }
+
+  private MarkedView chosen(Lesson lesson, AnswerRequest request) {
+    Exercise exercise = set(lesson, request.seed());
+    int most = exercise.choices().size() - 1;
+    Integer choice = request.choice();
+    if (choice == null || choice < 0 || choice > most) {
+      throw new InvalidInputException("/choice", String.valueOf(choice), "0 to " + most);
+    }
+    Choice taken = exercise.choices().get(choice);
+    return new MarkedView(
+        taken.mark(), (int) Math.round(100 * taken.mark().worth()), taken.why(), null, false);
+  }
+
+  private MarkedView worked(Lesson lesson, AnswerRequest request) {
+    if (request.deeds() == null) {
+      throw new InvalidInputException("/deeds", "nothing", "what was done to the panel");
+    }
+    HandWork work = work(lesson, request.seed());
+    int most = work.means().size() - 1;
+    for (int i = 0; i < request.deeds().size(); i++) {
+      if (request.deeds().get(i).means() > most) {
+        throw new InvalidInputException(
+            "/deeds/" + i + "/means",
+            String.valueOf(request.deeds().get(i).means()),
+            "0 to " + most);
+      }
+    }
+    HandMark mark = HandMark.of(work, PanelWriter.read(request.deeds()));
+    return new MarkedView(
+        mark.mark(), mark.score(), mark.says(), PanelWriter.mark(mark, work), false);
+  }
+}

@@ -1,0 +1,38 @@
+package attune.core.train;
+
+import attune.core.check.Coded;
+import java.util.List;
+
+/**
+ * Something done to a model panel.
+ *
+ * @param means which of the exercise's treatments; counts where one is laid or worked
+ * @param cells touched, in order; one that is gone over twice stands twice
+ * @param seconds waited, besides what the hands take
+ */
+public record Deed(Act act, int means, List<Integer> cells, double seconds) {
+  /** What is done. */
+  public enum Act implements Coded {
+    VACUUM,
+    LAY,
+    WORK,
+    MIST,
+    WAIT,
+    WIPE,
+    BLOT,
+    /** A clean face of the cloth. */
+    TURN
+  }
+
+  public Deed {
+    cells = List.copyOf(cells);
+  }
+
+  static Deed on(Act act, int means, List<Integer> cells) {
+    return new Deed(act, means, cells, 0);
+  }
+
+  static Deed waiting(double seconds) {
+    return new Deed(Act.WAIT, 0, List.of(), seconds);
+  }
+}

@@ -1,0 +1,112 @@
+package attune.core.train;
+
+import attune.core.match.Decisions;
+import attune.core.plan.Arrangement;
+import attune.core.plan.Plan;
+import attune.core.plan.SurfacePlan;
+import attune.core.plan.Timetable;
+import attune.core.train.Exercise.Fact;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.SplittableRandom;
+
+/** What hour to promise, and for what. */
+final class HandOverSetter implements Setter {
+  private static final DateTimeFormatter WHEN =
+      DateTimeFormatter.ofPattern("EEEE d MMMM, HH:mm", Locale.ENGLISH);
+  private static final Duration APART = Duration.ofMinutes(20);
+
+  private final Classroom.Tables tables;
+
+  HandOverSetter(Classroom.Tables tables) {
+    this.tables = tables;
+  }
+
+  /** An hour one might promise. */
+  private record Hour(LocalDateTime at, String what) {}
+
+  @Override
+  public Optional<Exercise> set(Scene scene) {
+    Plan plan = tables.planner().plan(scene.job(), Decisions.NONE, Arrangement.NONE);
+    Timetable t = plan.timetable();
+    SplittableRandom random = scene.random(31);
+    boolean cure = t.curedAt().isAfter(t.readyAt().plus(APART)) && random.nextBoolean();
+    List<Hour> hours = new ArrayList<>();
+    add(hours, new Hour(t.handsOffAt(), "the hands are off"));
+    add(hours, new Hour(t.readyAt(), "it may be sat in and driven"));
+    add(hours, new Hour(t.curedAt(), "everything is cured"));
+    add(hours, new Hour(t.curedAt().plusDays(cure ? 7 : 1), "long after"));
+    LocalDateTime right = cure ? t.curedAt() : t.readyAt();
+    List<Choice> choices = new ArrayList<>();
+    for (Hour hour : hours) {
+      choices.add(choice(hour, right, cure, laid(plan)));
+    }
+    if (choices.size() < 2 || choices.stream().noneMatch(c -> c.mark() == Mark.RIGHT)) {
+      return Optional.empty();
+    }
+    List<Fact> facts = new ArrayList<>(scene.facts());
+    facts.add(scene.air());
+    facts.add(new Fact("Hands off", text(t.handsOffAt())));
+    plan.surfaces().stream()
+        .map(SurfacePlan::finishSteps)
+        .flatMap(List::stream)
+        .forEach(
+            s ->
+                facts.add(
+                    new Fact(
+                        "Laid on", s.product().name() + " (" + Words.of(s.step().code()) + ")")));
+    return Optional.of(
+        new Exercise(
+            scene.lesson().id(),
+            Kind.HAND_OVER,
+            scene.seed(),
+            facts,
+            List.of(),
+            cure
+                ? "From when may it get wet, or meet new jeans?"
+                : "From when do you promise it may be sat in and driven?",
+            Dealt.shuffled(choices, random)));
+  }
+
+  private static String laid(Plan plan) {
+    return plan.surfaces().stream()
+        .map(
+            s ->
+                s.surface().role()
+                    + " "
+                    + s.finishSteps().stream().map(f -> f.product().id()).toList()
+                    + s.match().place().finish().code())
+        .toList()
+        .toString();
+  }
+
+  private static void add(List<Hour> hours, Hour hour) {
+    if (hours.stream()
+        .noneMatch(h -> Duration.between(h.at(), hour.at()).abs().compareTo(APART) < 0)) {
+      hours.add(hour);
+    }
+  }
+
+  private static Choice choice(Hour hour, LocalDateTime right, boolean cure, String laid) {
+    Duration off = Duration.between(right, hour.at());
+    Mark mark =
+        off.abs().compareTo(APART) < 0 ? Mark.RIGHT : off.isNegative() ? Mark.DANGEROUS : Mark.WEAK;
+    String why =
+        mark == Mark.DANGEROUS
+            ? "Too early: then only " + hour.what() + "; it is " + text(right) + "."
+            : mark == Mark.WEAK
+                ? "Later than it need be: " + text(right) + " is enough."
+                : "Then " + hour.what() + ".";
+    return new Choice(
+        text(hour.at()), mark, List.of(why), List.of(cure + " " + hour.what() + " " + laid));
+  }
+
+  private static String text(LocalDateTime at) {
+    return WHEN.format(at);
+  }
+}

@@ -1,0 +1,27 @@
+package attune.core.train;
+
+import java.util.List;
+
+/**
+ * A treatment as a model panel answers to it.
+ *
+ * @param wets g/m² a laying leaves on the surface
+ * @param acts action of a pass on each family of the panel's soil, were it to sit for ever
+ * @param leastS seconds it acts though it is wiped at once
+ * @param harm steps beyond what the panel stands, a pass
+ * @param dwellS what it is to sit
+ */
+public record Means(
+    String text,
+    Mark mark,
+    List<String> why,
+    double wets,
+    List<Double> acts,
+    double leastS,
+    double harm,
+    int dwellS) {
+  public Means {
+    why = List.copyOf(why);
+    acts = List.copyOf(acts);
+  }
+}

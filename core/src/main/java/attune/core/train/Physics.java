@@ -1,0 +1,36 @@
+package attune.core.train;
+
+/**
+ * Figures of a model panel, from docs/trade model 2, 4 and 11.
+ *
+ * @param rate k of cleaning
+ * @param layer L, what a pass lifts at most
+ * @param dwellHalf d50, s
+ * @param stubborn how this soil differs from the usual, about 1
+ * @param driesGPerS g/(m²·s) at which liquid leaves it
+ * @param contactMaxS seconds it stands
+ * @param cellS seconds a cell takes the hand
+ */
+public record Physics(
+    double rate,
+    double layer,
+    double dwellHalf,
+    double stubborn,
+    double driesGPerS,
+    double contactMaxS,
+    double cellS,
+    double strokes,
+    double grab,
+    double faceHolds,
+    double blotTakes,
+    double blotLeaves,
+    double tide,
+    double tideWiped,
+    double mist,
+    double vacuumLeaves,
+    double afterWipe,
+    double rubHarm,
+    double coatPerHarm,
+    double pigmentPerHarm,
+    double napPerHarm,
+    double napOpens) {}

@@ -1,0 +1,205 @@
+package attune.core.train;
+
+import attune.core.colour.ClothReading;
+import attune.core.colour.ClothReading.Progress;
+import attune.core.colour.ClothReading.Taken;
+import attune.core.colour.Lab;
+import attune.core.colour.Srgb;
+import attune.core.match.Decisions;
+import attune.core.match.SurfaceMatch;
+import attune.core.match.Treatment;
+import attune.core.reference.Figures;
+import attune.core.shelf.Tool;
+import attune.core.simulate.Instrument;
+import attune.core.simulate.SimulatedSurface;
+import attune.core.simulate.Validity;
+import attune.core.train.Exercise.Fact;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.SplittableRandom;
+
+/** What a cloth, a sheen and the moisture meter say of a panel that was worked. */
+final class ReadSetter implements Setter {
+  private static final String CLEAN_CLOTH = "#f2f1ec";
+  private static final double DRIES_S = 5400;
+  private static final int PASSES = 4;
+
+  private final Classroom.Tables tables;
+  private final Figures figures;
+
+  ReadSetter(Classroom.Tables tables) {
+    this.tables = tables;
+    this.figures = tables.book().figures();
+  }
+
+  @Override
+  public Optional<Exercise> set(Scene scene) {
+    SurfaceMatch match = tables.planner().match(scene.job(), Decisions.NONE).surfaces().get(0);
+    if (match.ladder().isEmpty() || match.ladder().get(0).treatment().isDry()) {
+      return Optional.empty();
+    }
+    SplittableRandom random = scene.random(37);
+    Treatment first = match.ladder().get(0).treatment();
+    boolean sheen =
+        scene.lesson().id().equals("dry-enough") && scene.place().finish().cleanSheen().isPresent();
+    boolean rough = !sheen && scene.lesson().level() > 2 && random.nextBoolean();
+    Treatment done = rough ? first.with(stiffest()).sitting(900) : first;
+    SimulatedSurface surface = SimulatedSurface.found(scene.place(), tables.book(), scene.seed());
+    List<String> swatches = new ArrayList<>();
+    int passes = 1 + random.nextInt(PASSES);
+    for (int i = 0; i < passes; i++) {
+      surface = surface.pass(done);
+      swatches.add(
+          Instrument.hex(
+              Instrument.CLOTH_COLOUR.on(surface, scene.seed() + i, figures).orElseThrow()));
+    }
+    if (sheen && random.nextBoolean()) {
+      surface = surface.waitFor(DRIES_S);
+    }
+    return Optional.of(
+        sheen ? sheen(scene, surface, passes, random) : cloth(scene, surface, swatches, random));
+  }
+
+  private Tool stiffest() {
+    return tables.shelf().tools().stream()
+        .filter(t -> t.kind() == Tool.Kind.BRUSH)
+        .max(Comparator.comparingInt(Tool::stiffness))
+        .orElseThrow();
+  }
+
+  private Exercise cloth(
+      Scene scene, SimulatedSurface surface, List<String> swatches, SplittableRandom random) {
+    String trim = trimOf(scene);
+    ClothReading read =
+        ClothReading.of(
+            lab(CLEAN_CLOTH),
+            swatches.stream().map(ReadSetter::lab).toList(),
+            Optional.of(lab(trim)),
+            figures);
+    List<Choice> choices = new ArrayList<>();
+    String sign = sign(read, scene);
+    add(
+        choices,
+        "The trim's own colour: stop",
+        read.stop() && read.taken() == Taken.PIGMENT,
+        read,
+        sign);
+    add(
+        choices,
+        "Cannot be told: ask a hidden place",
+        read.taken() == Taken.CANNOT_TELL,
+        read,
+        sign);
+    add(
+        choices,
+        "Soil, and more comes: another pass",
+        read.taken() == Taken.SOIL && read.progress() == Progress.GO_ON,
+        read,
+        sign);
+    add(
+        choices,
+        "No more comes: done with this",
+        read.taken() == Taken.NOTHING
+            || (read.taken() == Taken.SOIL && read.progress() != Progress.GO_ON),
+        read,
+        sign);
+    List<Fact> facts = new ArrayList<>(scene.facts());
+    facts.add(new Fact("The trim is", Words.of(scene.surface().tone().code()) + " " + trim));
+    facts.add(new Fact("Passes", String.valueOf(swatches.size())));
+    return new Exercise(
+        scene.lesson().id(),
+        Kind.READ,
+        scene.seed(),
+        facts,
+        swatches,
+        "What does the cloth say?",
+        Dealt.shuffled(choices, random));
+  }
+
+  private static void add(
+      List<Choice> choices, String text, boolean right, ClothReading read, String sign) {
+    boolean goesOn = text.startsWith("Soil");
+    Mark mark =
+        right
+            ? Mark.RIGHT
+            : goesOn && read.stop() ? Mark.DANGEROUS : goesOn ? Mark.HARSH : Mark.WEAK;
+    choices.add(new Choice(text, mark, List.of(read.text()), List.of(text + " " + sign, text)));
+  }
+
+  private static String sign(ClothReading read, Scene scene) {
+    ClothReading.Face last = read.faces().get(read.faces().size() - 1);
+    double before =
+        read.faces().size() > 1 ? read.faces().get(read.faces().size() - 2).deltaE() : 99;
+    return scene.surface().tone()
+        + " "
+        + Math.round(last.hue() / 20)
+        + " "
+        + Math.round(last.chroma() / 3)
+        + " "
+        + (last.deltaE() < 2.3)
+        + (last.deltaE() > before * 0.9);
+  }
+
+  /** The trim's colour, as the model cabin has it. */
+  private static String trimOf(Scene scene) {
+    return switch (scene.surface().tone()) {
+      case PALE -> "#cec0a8";
+      case MID -> "#8e4a26";
+      case DARK -> "#282626";
+    };
+  }
+
+  private static Lab lab(String colour) {
+    return Lab.of(Srgb.parse(colour));
+  }
+
+  private Exercise sheen(
+      Scene scene, SimulatedSurface surface, int passes, SplittableRandom random) {
+    double gloss = Instrument.GLOSS.on(surface, scene.seed(), figures).orElseThrow();
+    double moisture = Instrument.MOISTURE.on(surface, scene.seed(), figures).orElseThrow();
+    Optional<String> early =
+        Validity.tooEarly(Instrument.GLOSS, Optional.of(moisture), Optional.empty(), figures);
+    double high = scene.place().finish().cleanSheen().orElseThrow().highGu();
+    boolean dirty = early.isEmpty() && gloss > high;
+    String said =
+        early.orElse(
+            String.format(
+                Locale.ROOT, "Dry, so it counts: %.1f GU, clean is up to %.0f GU.", gloss, high));
+    String sign = Math.round(moisture / 2) + " " + Math.round(gloss - high);
+    List<Choice> choices = new ArrayList<>();
+    choices.add(
+        new Choice(
+            "Too early: let it dry and read again",
+            early.isPresent() ? Mark.RIGHT : Mark.WEAK,
+            List.of(said),
+            List.of("early " + sign)));
+    choices.add(
+        new Choice(
+            "Shine is soil: another pass",
+            dirty ? Mark.RIGHT : early.isPresent() ? Mark.HARSH : Mark.WEAK,
+            List.of(said),
+            List.of("again " + sign)));
+    choices.add(
+        new Choice(
+            "In its clean range: finished",
+            early.isEmpty() && !dirty ? Mark.RIGHT : Mark.WEAK,
+            List.of(said),
+            List.of("done " + sign)));
+    List<Fact> facts = new ArrayList<>(scene.facts());
+    facts.add(new Fact("Passes", String.valueOf(passes)));
+    facts.add(new Fact("Sheen at 60°", String.format(Locale.ROOT, "%.1f GU", gloss)));
+    facts.add(new Fact("Clean is", String.format(Locale.ROOT, "up to %.0f GU", high)));
+    facts.add(new Fact("Moisture", String.format(Locale.ROOT, "%.0f of 100", moisture)));
+    return new Exercise(
+        scene.lesson().id(),
+        Kind.READ,
+        scene.seed(),
+        facts,
+        List.of(),
+        "May the sheen be judged, and what does it say?",
+        Dealt.shuffled(choices, random));
+  }
+}

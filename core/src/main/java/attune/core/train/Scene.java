@@ -1,0 +1,70 @@
+package attune.core.train;
+
+import attune.core.match.Place;
+import attune.core.survey.Job;
+import attune.core.survey.Surface;
+import attune.core.train.Exercise.Fact;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.SplittableRandom;
+
+/**
+ * A random case of a lesson.
+ *
+ * @param seed of the exercise
+ * @param draw which try at a case it is; another is drawn where the first gives nothing to ask
+ * @param job one panel or several
+ * @param place of the first panel
+ */
+public record Scene(long seed, long draw, Lesson lesson, Job job, Place place) {
+  /** Chance of its own for one purpose. */
+  SplittableRandom random(int purpose) {
+    return new SplittableRandom(seed ^ draw ^ ((long) purpose << 32));
+  }
+
+  Surface surface() {
+    return job.surfaces().get(0);
+  }
+
+  /** What anybody would see of the first panel and its room. */
+  List<Fact> facts() {
+    Surface s = surface();
+    List<Fact> facts = new ArrayList<>();
+    facts.add(new Fact("Panel", s.part()));
+    facts.add(new Fact("Finish", place.finish().name() + (s.perforated() ? ", perforated" : "")));
+    facts.add(new Fact("Soil", soil(s)));
+    facts.add(
+        new Fact(
+            "State",
+            Words.of(s.condition().wear().code())
+                + ", "
+                + Math.max(1, s.ageMonths() / 12)
+                + (s.ageMonths() < 24 ? " year old" : " years old")));
+    facts.add(new Fact("Standard", Words.of(s.wishes().standard().code())));
+    return facts;
+  }
+
+  /** Air and sun of the room. */
+  Fact air() {
+    return new Fact(
+        "Air",
+        String.format(
+            Locale.ROOT,
+            "%.0f °C, %.0f %% humid, surface %.0f °C",
+            place.air().temperature().value(),
+            place.air().relativeHumidity() * 100,
+            place.found().value()));
+  }
+
+  private static String soil(Surface s) {
+    String level = Words.of(s.condition().soil().code());
+    String families =
+        s.condition().soils().stream()
+            .map(f -> Words.of(f.code()))
+            .sorted()
+            .reduce((a, b) -> a + ", " + b)
+            .orElse("");
+    return families.isEmpty() ? level : level + ": " + families;
+  }
+}

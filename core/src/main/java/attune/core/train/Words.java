@@ -1,0 +1,24 @@
+package attune.core.train;
+
+import java.util.Locale;
+
+/** Codes and numbers as people read them. */
+final class Words {
+  private static final double MINUTE_S = 60;
+
+  private Words() {}
+
+  static String of(String code) {
+    return code.replace('-', ' ');
+  }
+
+  static String capital(String text) {
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+
+  static String minutes(double seconds) {
+    return seconds < MINUTE_S * 2
+        ? String.format(Locale.ROOT, "%.0f s", seconds)
+        : String.format(Locale.ROOT, "%.0f min", seconds / MINUTE_S);
+  }
+}
