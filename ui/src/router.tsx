@@ -68,6 +68,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./people/VehicleView')).VehicleView }),
       },
       {
+        path: '/practice',
+        lazy: async () => ({ Component: (await import('./practice/PracticeView')).PracticeView }),
+      },
+      {
+        path: '/practice/:lesson',
+        lazy: async () => ({ Component: (await import('./practice/LessonView')).LessonView }),
+      },
+      {
         path: '/finishes',
         lazy: async () => ({ Component: (await import('./rules/FinishesView')).FinishesView }),
       },
@@ -99,6 +107,10 @@ export const router = createBrowserRouter([
           {
             path: 'match/:surfaceId?',
             lazy: async () => ({ Component: (await import('./match/MatchView')).MatchView }),
+          },
+          {
+            path: 'model/:surfaceId',
+            lazy: async () => ({ Component: (await import('./practice/ModelView')).ModelView }),
           },
           {
             path: 'matrix',

@@ -9,6 +9,9 @@ let aheadMs: number | undefined
 /** Milliseconds on a scale of local time of what the server writes as YYYY-MM-DDTHH:MM[:SS[.mmm]]. */
 export const msOf = (local: string): number => Date.parse(`${local}Z`)
 
+/** The same for a library that asks for dates. */
+export const dateOf = (local: string): Date => new Date(msOf(local))
+
 /** A moment as the server writes times: local, to the millisecond. */
 export const localOf = (ms: number): string => new Date(ms).toISOString().slice(0, 23)
 

@@ -306,3 +306,52 @@ export const reportQuery = (token: string) =>
     queryKey: ['report', token],
     queryFn: () => need(api.GET('/api/v1/reports/{token}', { params: { path: { token } } })),
   })
+
+export const trainingQuery = queryOptions({
+  queryKey: ['training'],
+  queryFn: () => need(api.GET('/api/v1/training')),
+})
+
+export const learnerQuery = (person: string) =>
+  queryOptions({
+    queryKey: ['training', 'learner', person],
+    queryFn: () => need(api.GET('/api/v1/training/learners/{person}', { params: { path: { person } } })),
+    enabled: person !== '',
+  })
+
+const asked = (lesson: string, seed: number, level: number) => ({
+  params: { path: { lesson }, query: { seed, level } },
+})
+
+/** Exercises never change: one that was fetched is there without a line. */
+export const exerciseQuery = (lesson: string, seed: number, level: number) =>
+  queryOptions({
+    queryKey: ['exercise', lesson, seed, level],
+    queryFn: () => need(api.GET('/api/v1/training/lessons/{lesson}/exercise', asked(lesson, seed, level))),
+    staleTime: Infinity,
+  })
+
+export const handWorkQuery = (lesson: string, seed: number, level: number) =>
+  queryOptions({
+    queryKey: ['hand-work', lesson, seed, level],
+    queryFn: () => need(api.GET('/api/v1/training/lessons/{lesson}/panel', asked(lesson, seed, level))),
+    staleTime: Infinity,
+  })
+
+export const trialsQuery = (id: string, surfaceId: string) =>
+  queryOptions({
+    queryKey: ['job', id, 'trials', surfaceId],
+    queryFn: () =>
+      need(api.GET('/api/v1/jobs/{id}/surfaces/{surfaceId}/trials', { params: { path: { id, surfaceId } } })),
+  })
+
+export const modelQuery = (id: string, surfaceId: string, seed: number) =>
+  queryOptions({
+    queryKey: ['job', id, 'model', surfaceId, seed],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/jobs/{id}/surfaces/{surfaceId}/model', {
+          params: { path: { id, surfaceId }, query: { seed } },
+        }),
+      ),
+  })

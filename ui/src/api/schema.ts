@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/training/gates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["gates"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/shop": {
         parameters: {
             query?: never;
@@ -302,6 +318,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["mergeVehicle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/training/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1252,6 +1284,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/training": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["training"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/training/lessons/{lesson}/reference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/training/lessons/{lesson}/panel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["panel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/training/lessons/{lesson}/exercise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exercise"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/training/learners/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learner"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/shelf": {
         parameters: {
             query?: never;
@@ -1580,6 +1692,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["why"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/surfaces/{surfaceId}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{id}/surfaces/{surfaceId}/model": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["model"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2073,6 +2217,34 @@ export interface components {
             customer?: components["schemas"]["CustomerLine"];
             fleet?: components["schemas"]["FleetView"];
             likelySame: components["schemas"]["VehicleLine"][];
+        };
+        GateView: {
+            /** @enum {string} */
+            work: "COATING";
+            /** @enum {string} */
+            course: "FIRST_DAY" | "WET_WORK" | "DELICATE" | "PROTECT" | "MASTER";
+        };
+        Gates: {
+            gates: components["schemas"]["GateView"][];
+        };
+        LessonView: {
+            id: string;
+            /** @enum {string} */
+            course: "FIRST_DAY" | "WET_WORK" | "DELICATE" | "PROTECT" | "MASTER";
+            /** @enum {string} */
+            kind: "TELL" | "READ" | "CHOOSE" | "MIX" | "PACE" | "TECHNIQUE" | "STOP" | "PLAN" | "HAND_OVER" | "WORK";
+            title: string;
+            aim: string;
+            /** Format: int32 */
+            level: number;
+            rule: string;
+            example: string;
+            /** Format: int32 */
+            inTest: number;
+        };
+        TrainingView: {
+            lessons: components["schemas"]["LessonView"][];
+            gates: components["schemas"]["GateView"][];
         };
         Breaks: {
             /** Format: int32 */
@@ -2675,6 +2847,56 @@ export interface components {
         MergeRequest: {
             /** Format: uuid */
             other: string;
+        };
+        AnswerRequest: {
+            /** Format: uuid */
+            id: string;
+            person: string;
+            lesson: string;
+            /** Format: int64 */
+            seed: number;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            choice?: number;
+            deeds?: components["schemas"]["DeedFile"][];
+            /** Format: uuid */
+            testId?: string;
+        };
+        DeedFile: {
+            /** @enum {string} */
+            act: "VACUUM" | "LAY" | "WORK" | "MIST" | "WAIT" | "WIPE" | "BLOT" | "TURN";
+            /** Format: int32 */
+            means: number;
+            cells: number[];
+            /** Format: double */
+            seconds: number;
+        };
+        HandMarkView: {
+            /** Format: double */
+            left: number;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            rings: number;
+            /** Format: int32 */
+            harmed: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            referenceSeconds: number;
+            /** Format: int32 */
+            faces: number;
+            reference: components["schemas"]["DeedFile"][];
+        };
+        MarkedView: {
+            /** @enum {string} */
+            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            /** Format: int32 */
+            score: number;
+            says: string[];
+            hand?: components["schemas"]["HandMarkView"];
+            passed: boolean;
         };
         Ticked: {
             tools: string[];
@@ -4055,6 +4277,138 @@ export interface components {
             used: components["schemas"]["UsedProduct"][];
             run?: components["schemas"]["RunOfVisit"];
         };
+        FactView: {
+            what: string;
+            is: string;
+        };
+        HandWorkView: {
+            lesson: string;
+            /** Format: int64 */
+            seed: number;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            facts: components["schemas"]["FactView"][];
+            families: string[];
+            /** Format: int32 */
+            dust: number;
+            soil: number[][];
+            /** Format: double */
+            foundCoat: number;
+            /** Format: double */
+            foundNap: number;
+            nap: boolean;
+            tone: string;
+            seams: boolean;
+            holes: boolean;
+            /** Format: int32 */
+            sections: number;
+            means: components["schemas"]["MeansView"][];
+            physics: components["schemas"]["Physics"];
+        };
+        MeansView: {
+            text: string;
+            /** @enum {string} */
+            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            why: string[];
+            /** Format: double */
+            wets: number;
+            acts: number[];
+            /** Format: double */
+            leastS: number;
+            /** Format: double */
+            harm: number;
+            /** Format: int32 */
+            dwellS: number;
+        };
+        Physics: {
+            /** Format: double */
+            rate: number;
+            /** Format: double */
+            layer: number;
+            /** Format: double */
+            dwellHalf: number;
+            /** Format: double */
+            stubborn: number;
+            /** Format: double */
+            driesGPerS: number;
+            /** Format: double */
+            contactMaxS: number;
+            /** Format: double */
+            cellS: number;
+            /** Format: double */
+            strokes: number;
+            /** Format: double */
+            grab: number;
+            /** Format: double */
+            faceHolds: number;
+            /** Format: double */
+            blotTakes: number;
+            /** Format: double */
+            blotLeaves: number;
+            /** Format: double */
+            tide: number;
+            /** Format: double */
+            tideWiped: number;
+            /** Format: double */
+            mist: number;
+            /** Format: double */
+            vacuumLeaves: number;
+            /** Format: double */
+            afterWipe: number;
+            /** Format: double */
+            rubHarm: number;
+            /** Format: double */
+            coatPerHarm: number;
+            /** Format: double */
+            pigmentPerHarm: number;
+            /** Format: double */
+            napPerHarm: number;
+            /** Format: double */
+            napOpens: number;
+            /** Format: double */
+            moistureDry: number;
+            /** Format: double */
+            moistureFull: number;
+        };
+        ChoiceView: {
+            text: string;
+            /** @enum {string} */
+            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            why: string[];
+        };
+        ExerciseView: {
+            lesson: string;
+            /** Format: int64 */
+            seed: number;
+            /** Format: int32 */
+            level: number;
+            facts: components["schemas"]["FactView"][];
+            swatches: string[];
+            ask: string;
+            choices: components["schemas"]["ChoiceView"][];
+        };
+        AnsweredView: {
+            lesson: string;
+            /** Format: int32 */
+            level: number;
+            /** @enum {string} */
+            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            /** Format: int32 */
+            score: number;
+            test: boolean;
+            /** Format: date-time */
+            at: string;
+        };
+        LearnerView: {
+            person: string;
+            answers: components["schemas"]["AnsweredView"][];
+            passed: string[];
+            mayNot: "COATING"[];
+        };
         ShelfFile: {
             format: string;
             /** Format: int32 */
@@ -4193,6 +4547,21 @@ export interface components {
             people: number;
             /** Format: int64 */
             workMin: number;
+        };
+        TrialView: {
+            /** Format: int32 */
+            passes: number;
+            /** Format: double */
+            left: number;
+            clean: boolean;
+            /** Format: double */
+            coat: number;
+            unharmed: boolean;
+        };
+        TrialsView: {
+            treatment: string;
+            standard: string;
+            runs: components["schemas"]["TrialView"][];
         };
         ByHandView: {
             needles: components["schemas"]["Needles"];
@@ -4505,6 +4874,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["VehicleView"];
+                };
+            };
+        };
+    };
+    gates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Gates"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrainingView"];
                 };
             };
         };
@@ -5272,6 +5665,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["VehicleView"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MarkedView"];
                 };
             };
         };
@@ -7035,6 +7452,123 @@ export interface operations {
             };
         };
     };
+    training: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrainingView"];
+                };
+            };
+        };
+    };
+    reference: {
+        parameters: {
+            query: {
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MarkedView"];
+                };
+            };
+        };
+    };
+    panel: {
+        parameters: {
+            query: {
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HandWorkView"];
+                };
+            };
+        };
+    };
+    exercise: {
+        parameters: {
+            query: {
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ExerciseView"];
+                };
+            };
+        };
+    };
+    learner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LearnerView"];
+                };
+            };
+        };
+    };
     shelf: {
         parameters: {
             query?: never;
@@ -7487,6 +8021,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WhyView"];
+                };
+            };
+        };
+    };
+    trials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialsView"];
+                };
+            };
+        };
+    };
+    model: {
+        parameters: {
+            query: {
+                seed: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                surfaceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HandWorkView"];
                 };
             };
         };

@@ -22,6 +22,7 @@ const places = [
   ['/', 'Day'],
   ['/people', 'People'],
   ['/shelf', 'Shelf'],
+  ['/practice', 'Practice'],
   ['/shop', 'Shop'],
 ] as const
 

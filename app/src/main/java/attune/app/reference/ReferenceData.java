@@ -124,6 +124,11 @@ public class ReferenceData {
     return questions;
   }
 
+  /** Lessons of the training floor, in the order of their courses. */
+  public List<Lesson> lessons() {
+    return lessons;
+  }
+
   /** The training floor on a shelf: lessons as this shop's rules and figures decide them. */
   public Classroom classroom(Shelf shelf) {
     Rules now = rules;

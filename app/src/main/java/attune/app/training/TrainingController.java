@@ -54,6 +54,13 @@ class TrainingController {
     return training.panel(lesson, seed, level);
   }
 
+  /** A master's run of a panel, as the mark of having done nothing; kept nowhere. */
+  @GetMapping("/lessons/{lesson}/reference")
+  MarkedView reference(
+      @PathVariable String lesson, @RequestParam long seed, @RequestParam int level) {
+    return training.reference(lesson, seed, level);
+  }
+
   @PostMapping("/answers")
   MarkedView answer(@Valid @RequestBody AnswerRequest request) {
     return training.answer(request);

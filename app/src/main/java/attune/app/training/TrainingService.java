@@ -20,6 +20,7 @@ import attune.core.shelf.Shelf;
 import attune.core.train.Choice;
 import attune.core.train.Classroom;
 import attune.core.train.Course;
+import attune.core.train.Deed;
 import attune.core.train.Exercise;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
@@ -44,10 +45,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lessons, their marks, and what each person has passed. */
 @Service
 public class TrainingService {
-  /** Questions in a test, and how many of them must be right; none may be dangerous. */
-  static final int TEST = 5;
+  /** Questions in a test, of which one may be wrong; panels worked in one, none of them. */
+  private static final int QUESTIONS = 5;
 
-  private static final int TEST_RIGHT = 4;
+  private static final int PANELS = 2;
   private static final int FIRMEST_LEVEL = 5;
 
   private final ReferenceData reference;
@@ -79,12 +80,20 @@ public class TrainingService {
   @Transactional(readOnly = true)
   public TrainingView view() {
     return new TrainingView(
-        room().lessons().stream().map(TrainingService::view).toList(), gateViews());
+        reference.lessons().stream().map(TrainingService::view).toList(), gateViews());
   }
 
   private static LessonView view(Lesson l) {
     return new LessonView(
-        l.id(), l.course(), l.kind(), l.title(), l.aim(), l.level(), l.rule(), l.example());
+        l.id(),
+        l.course(),
+        l.kind(),
+        l.title(),
+        l.aim(),
+        l.level(),
+        l.rule(),
+        l.example(),
+        inTest(l.kind()));
   }
 
   private List<GateView> gateViews() {
@@ -138,13 +147,17 @@ public class TrainingService {
         .map(gate -> Course.valueOf(gate.course()))
         .map(
             course ->
-                room().lessons().stream()
+                reference.lessons().stream()
                     .filter(l -> l.course() == course)
                     .allMatch(l -> passed.contains(l.id())))
         .orElse(true);
   }
 
-  private static Set<String> passed(List<AnswerEntity> given) {
+  private Map<String, Kind> kinds() {
+    return reference.lessons().stream().collect(Collectors.toMap(Lesson::id, Lesson::kind));
+  }
+
+  private Set<String> passed(List<AnswerEntity> given) {
     Map<UUID, List<AnswerEntity>> tests =
         given.stream()
             .filter(a -> a.testId() != null)
@@ -153,17 +166,23 @@ public class TrainingService {
                     AnswerEntity::testId, LinkedHashMap::new, Collectors.toList()));
     Set<String> passed = new TreeSet<>();
     tests.values().stream()
-        .filter(TrainingService::isPassed)
+        .filter(this::isPassed)
         .forEach(test -> passed.add(test.get(0).lesson()));
     return passed;
   }
 
-  private static boolean isPassed(List<AnswerEntity> test) {
-    boolean whole = test.size() == TEST;
+  private static int inTest(Kind kind) {
+    return kind == Kind.WORK ? PANELS : QUESTIONS;
+  }
+
+  private boolean isPassed(List<AnswerEntity> test) {
+    Kind kind = kinds().getOrDefault(test.get(0).lesson(), Kind.TELL);
+    boolean whole = test.size() == inTest(kind);
+    int needed = kind == Kind.WORK ? PANELS : QUESTIONS - 1;
     long right = test.stream().filter(a -> a.mark() == Mark.RIGHT).count();
     boolean hurt = test.stream().anyMatch(a -> a.mark() == Mark.DANGEROUS);
     boolean alike = test.stream().map(AnswerEntity::lesson).distinct().count() == 1;
-    return whole && alike && right >= TEST_RIGHT && !hurt;
+    return whole && alike && right >= needed && !hurt;
   }
 
   ExerciseView exercise(String lessonId, long seed, int level) {
@@ -190,6 +209,20 @@ public class TrainingService {
     return PanelWriter.view(work(lesson, seed));
   }
 
+  MarkedView reference(String lessonId, long seed, int level) {
+    Lesson lesson = lesson(lessonId, level);
+    if (lesson.kind() != Kind.WORK) {
+      throw new NoSuchElementException("This lesson is answered, not worked by hand.");
+    }
+    return marked(work(lesson, seed), List.of());
+  }
+
+  private static MarkedView marked(HandWork work, List<Deed> deeds) {
+    HandMark mark = HandMark.of(work, deeds);
+    return new MarkedView(
+        mark.mark(), mark.score(), mark.says(), PanelWriter.mark(mark, work), false);
+  }
+
   private Exercise set(Lesson lesson, long seed) {
     try {
       return room().exercise(lesson, seed);
@@ -210,8 +243,9 @@ public class TrainingService {
     if (level < 1 || level > FIRMEST_LEVEL) {
       throw new InvalidInputException("/level", String.valueOf(level), "1 to 5");
     }
-    return room()
-        .lesson(id)
+    return reference.lessons().stream()
+        .filter(l -> l.id().equals(id))
+        .findFirst()
         .map(l -> l.at(level))
         .orElseThrow(() -> new NoSuchElementException("There is no such lesson."));
   }
@@ -258,8 +292,6 @@ public class TrainingService {
             "0 to " + most);
       }
     }
-    HandMark mark = HandMark.of(work, PanelWriter.read(request.deeds()));
-    return new MarkedView(
-        mark.mark(), mark.score(), mark.says(), PanelWriter.mark(mark, work), false);
+    return marked(work, PanelWriter.read(request.deeds()));
   }
 }

@@ -22,7 +22,11 @@ import java.util.UUID;
 public final class TrainingViews {
   private TrainingViews() {}
 
-  /** A lesson as it stands in its course. */
+  /**
+   * A lesson as it stands in its course.
+   *
+   * @param inTest questions or panels in its test
+   */
   public record LessonView(
       String id,
       Course course,
@@ -31,7 +35,8 @@ public final class TrainingViews {
       String aim,
       int level,
       String rule,
-      String example) {}
+      String example,
+      int inTest) {}
 
   /** Works that are done alone only after a course. */
   public enum Work {
@@ -149,7 +154,7 @@ public final class TrainingViews {
           long seed,
       @Min(value = 1, message = "1 to 5") @Max(value = 5, message = "1 to 5") int level,
       @Nullable Integer choice,
-      @Nullable @Size(max = 3000, message = "at most 3000 deeds")
+      @Nullable @Size(max = 6000, message = "at most 6000 deeds")
           List<@Valid @NotNull(message = "a deed") DeedFile> deeds,
       @Nullable UUID testId) {}
 

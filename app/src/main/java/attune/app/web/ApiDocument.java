@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.train.Physics;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -84,6 +85,7 @@ class ApiDocument {
           records.put(type.getSimpleName(), type);
         }
       }
+      records.put(Physics.class.getSimpleName(), Physics.class); // core's, as it is
       return records;
     } catch (IOException e) {
       throw new IllegalStateException("cannot list the API's records", e);

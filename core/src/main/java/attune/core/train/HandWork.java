@@ -198,7 +198,9 @@ public record HandWork(
         figures.get("simulate.coat-per-harm"),
         figures.get("simulate.pigment-per-harm"),
         figures.get("simulate.nap-per-harm"),
-        figures.get("simulate.nap-opens"));
+        figures.get("simulate.nap-opens"),
+        figures.get("simulate.moisture-dry"),
+        figures.get("simulate.moisture-full"));
   }
 
   /** What can be seen of it, and of its room. */

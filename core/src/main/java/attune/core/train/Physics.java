@@ -9,6 +9,8 @@ package attune.core.train;
  * @param stubborn how this soil differs from the usual, about 1
  * @param driesGPerS g/(m²·s) at which liquid leaves it
  * @param contactMaxS seconds it stands
+ * @param moistureDry what the meter shows on dry trim, and {@code moistureFull} the liquid, g/m²,
+ *     at which it nears its end
  * @param cellS seconds a cell takes the hand
  */
 public record Physics(
@@ -33,4 +35,6 @@ public record Physics(
     double coatPerHarm,
     double pigmentPerHarm,
     double napPerHarm,
-    double napOpens) {}
+    double napOpens,
+    double moistureDry,
+    double moistureFull) {}

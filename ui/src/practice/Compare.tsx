@@ -1,0 +1,57 @@
+import { useMemo, useState } from 'react'
+import { clock } from '../parts/words'
+import { after, type Deed, type HandWork } from './model'
+import { PanelPicture } from './PanelCanvas'
+import { marks, type Marked } from './words'
+
+const STEPS = 100
+
+/** How it came out, beside the same panel as a master would leave it, step by step. */
+export function Compare(props: { work: HandWork; own: Deed[]; marked: Marked }) {
+  const { work, own, marked } = props
+  const [at, setAt] = useState(STEPS)
+  const hand = marked.hand!
+  const mine = useMemo(() => after(work, upTo(own, at)), [at, own, work])
+  const theirs = useMemo(() => after(work, upTo(hand.reference, at)), [at, hand.reference, work])
+  const { says, ink, bar } = marks[marked.mark]
+  return (
+    <section aria-label="How it came out" className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-head">{marked.score} of 100</h2>
+        <p className={`font-semibold ${ink}`}>{says}</p>
+      </div>
+      <ul className="list-[square] pl-5">
+        {marked.says.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <figure>
+          <PanelPicture work={work} panel={mine} label="Your panel" />
+          <figcaption className="text-note">
+            Yours, {clock(mine.seconds)}, {mine.faces === 1 ? 'one face' : `${mine.faces} faces`} of cloth
+          </figcaption>
+        </figure>
+        <figure>
+          <PanelPicture work={work} panel={theirs} label="The reference panel" />
+          <figcaption className="text-note">
+            The reference, {clock(theirs.seconds)}, {theirs.faces} faces of cloth
+          </figcaption>
+        </figure>
+      </div>
+      <label className="grid gap-1 text-note">
+        <span className="font-semibold">From beginning to end</span>
+        <input
+          type="range"
+          min={0}
+          max={STEPS}
+          value={at}
+          onChange={(e) => setAt(Number(e.target.value))}
+          className="min-h-11 w-full accent-needle"
+        />
+      </label>
+    </section>
+  )
+}
+
+const upTo = (deeds: Deed[], at: number) => deeds.slice(0, Math.round((deeds.length * at) / STEPS))

@@ -1,0 +1,136 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { exerciseQuery, handWorkQuery, learnerQuery, trainingQuery } from '../api/queries'
+import { Button, ButtonLink } from '../parts/controls'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { plural } from '../parts/words'
+import { AskCard } from './AskCard'
+import { Asking } from './Asking'
+import { PanelLesson } from './PanelLesson'
+import { useLearner } from './useLearner'
+import { courses, kinds, type Lesson } from './words'
+
+/** Seeds of the worked example; practice and tests never use it. */
+const EXAMPLE = 0
+const AHEAD = 6
+
+type Mode = 'read' | 'practise' | 'test'
+
+/** A lesson: its aim, an example worked by a master, practice, and its test. */
+export function LessonView() {
+  const { lesson: id } = useParams()
+  const training = useQuery(trainingQuery)
+  const [who] = useLearner()
+  const learner = useQuery(learnerQuery(who))
+  const [mode, setMode] = useState<Mode>('read')
+  const lesson = training.data?.lessons.find((l) => l.id === id)
+  const [seed, setSeed] = useState(fresh)
+  useAhead(lesson, seed)
+  if (training.isPending) return <Loading what="the lesson" />
+  if (training.error) return <Trouble error={training.error} again={() => void training.refetch()} />
+  if (!lesson)
+    return (
+      <div className="p-4">
+        <Empty title="There is no such lesson.">
+          <ButtonLink to="/practice">To the courses</ButtonLink>
+        </Empty>
+      </div>
+    )
+  const begin = (next: Mode) => {
+    setSeed(fresh())
+    setMode(next)
+  }
+  const passed = learner.data?.passed.includes(lesson.id)
+  const inTest = lesson.kind === 'WORK' ? plural(lesson.inTest, 'panel') : `${lesson.inTest} questions`
+  return (
+    <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-3 p-3 md:p-5">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <p className="text-note text-faint">
+            <Link to="/practice">Practice</Link> · {courses[lesson.course]} · {kinds[lesson.kind]}
+            {passed && ' · passed'}
+          </p>
+          <h1 className="text-head">{lesson.title}</h1>
+          <p>{lesson.aim}.</p>
+        </div>
+        {mode === 'read' ? (
+          who ? (
+            <div className="flex flex-wrap gap-2">
+              <Button weight="main" className="min-h-14 px-6" onClick={() => begin('practise')}>
+                Practise
+              </Button>
+              <Button className="min-h-14" onClick={() => begin('test')}>
+                Sit the test: {inTest}
+              </Button>
+            </div>
+          ) : (
+            <ButtonLink to="/practice" weight="main">
+              Say who learns first
+            </ButtonLink>
+          )
+        ) : (
+          <Button onClick={() => setMode('read')}>
+            {mode === 'test' ? 'Leave the test' : 'Enough for now'}
+          </Button>
+        )}
+      </div>
+      {mode === 'read' && <Worked lesson={lesson} />}
+      {mode !== 'read' &&
+        (lesson.kind === 'WORK' ? (
+          <PanelLesson key={mode + seed} lesson={lesson} who={who} seed={seed} test={mode === 'test'} />
+        ) : (
+          <Asking
+            key={mode + seed}
+            lesson={lesson}
+            learner={learner.data}
+            who={who}
+            seed={seed}
+            test={mode === 'test'}
+          />
+        ))}
+    </div>
+  )
+}
+
+const fresh = () => 1 + Math.floor(Math.random() * 2 ** 31)
+
+/** Fetches what comes next while there is a line. */
+function useAhead(lesson: Lesson | undefined, seed: number) {
+  const client = useQueryClient()
+  useEffect(() => {
+    if (!lesson) return
+    for (let i = 0; i < AHEAD; i++)
+      if (lesson.kind === 'WORK') {
+        if (i < lesson.inTest) void client.prefetchQuery(handWorkQuery(lesson.id, seed + i, lesson.level))
+      } else void client.prefetchQuery(exerciseQuery(lesson.id, seed + i, lesson.level))
+  }, [client, lesson, seed])
+}
+
+function Worked({ lesson }: { lesson: Lesson }) {
+  return (
+    <>
+      <section aria-label="A master says" className="lying border-l-4 border-l-needle p-3 text-do">
+        <p>{lesson.example}</p>
+        <p className="mt-1 text-note text-faint">Stands in the shop&rsquo;s rules: {lesson.rule}.</p>
+      </section>
+      {lesson.kind === 'WORK' ? (
+        <PanelLesson lesson={lesson} who="" seed={EXAMPLE} test={false} example />
+      ) : (
+        <Example lesson={lesson} />
+      )}
+    </>
+  )
+}
+
+function Example({ lesson }: { lesson: Lesson }) {
+  const exercise = useQuery(exerciseQuery(lesson.id, EXAMPLE, lesson.level))
+  if (exercise.isPending) return <Loading what="an example" />
+  if (exercise.error) return <Trouble error={exercise.error} again={() => void exercise.refetch()} />
+  return (
+    <>
+      <h2 className="text-do">An example, answered</h2>
+      <AskCard exercise={exercise.data} picked={-1} told onPick={() => {}} />
+    </>
+  )
+}

@@ -1,0 +1,112 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { modelQuery, trialsQuery } from '../api/queries'
+import { Button, ButtonLink } from '../parts/controls'
+import { useJob } from '../parts/JobFrame'
+import { Empty, Loading, Trouble } from '../parts/Notice'
+import { plural } from '../parts/words'
+import { after, soilAt, found, cellCount, type Deed } from './model'
+import { PanelPicture } from './PanelCanvas'
+import { PanelWork } from './PanelWork'
+
+/** A panel of a real job, tried on models first: ten runs, and one by hand. */
+export function ModelView() {
+  const job = useJob()
+  const { surfaceId = '' } = useParams()
+  const trials = useQuery(trialsQuery(job.id, surfaceId))
+  const [seed, setSeed] = useState(1)
+  const model = useQuery(modelQuery(job.id, surfaceId, seed))
+  const [own, setOwn] = useState<Deed[]>()
+  if (trials.isPending) return <Loading what="the models" />
+  if (!trials.data)
+    return (
+      <div className="p-4">
+        <Empty title={trials.error?.message ?? 'There is no model of this panel.'}>
+          <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`}>Back to its match</ButtonLink>
+        </Empty>
+      </div>
+    )
+  const { runs } = trials.data
+  const passes = runs.map((r) => r.passes)
+  const clean = runs.filter((r) => r.clean).length
+  const harmed = runs.filter((r) => !r.unharmed).length
+  const least = Math.min(...passes)
+  const most = Math.max(...passes)
+  return (
+    <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-head">On a model first</h1>
+          <p>
+            {model.data?.facts[0]?.is}: {trials.data.treatment}. Nothing here goes into the job.
+          </p>
+        </div>
+        <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`} weight="main">
+          Back to the match
+        </ButtonLink>
+      </div>
+      <section aria-label="Ten models" className="lying grid gap-2 p-3">
+        <h2 className="text-do">
+          {clean === runs.length
+            ? `Clean in ${least === most ? plural(least, 'pass', 'passes') : `${least} to ${most} passes`} on all ${runs.length} models`
+            : `Clean on ${clean} of ${runs.length} models; the rest keep some soil after ${plural(most, 'pass', 'passes')}`}
+          {harmed > 0 ? `, and ${harmed} came to harm.` : ', and none came to harm.'}
+        </h2>
+        <p className="text-note text-faint">
+          Each is this finish with this soil in this air; no two panels let go alike.
+        </p>
+        <ol className="grid gap-1">
+          {runs.map((run, i) => (
+            <li key={i} className="grid grid-cols-[5rem_minmax(0,1fr)_9rem] items-center gap-2 text-note">
+              <span>Model {i + 1}</span>
+              <span className="flex gap-0.5" aria-hidden="true">
+                {Array.from({ length: run.passes }, (_, p) => (
+                  <span key={p} className={`h-4 flex-1 ${run.unharmed ? 'bg-tune' : 'bg-over'}`} />
+                ))}
+                {Array.from({ length: most - run.passes }, (_, p) => (
+                  <span key={p} className="h-4 flex-1 bg-piece" />
+                ))}
+              </span>
+              <span>
+                {plural(run.passes, 'pass', 'passes')}, {Math.round(run.left * 100)} % left
+              </span>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <h2 className="text-do">By hand</h2>
+      {model.isPending && <Loading what="the model" />}
+      {model.error && <Trouble error={model.error} />}
+      {model.data && own && (
+        <section aria-label="What you left" className="lying grid gap-2 p-3 sm:grid-cols-2">
+          <PanelPicture work={model.data} panel={after(model.data, own)} label="The model as you left it" />
+          <div className="grid content-start gap-2">
+            <p className="text-do">{Math.round(100 * left(model.data, own))} % of the soil is left.</p>
+            <Button
+              onClick={() => {
+                setOwn(undefined)
+                setSeed(seed + 1)
+              }}
+            >
+              Another model
+            </Button>
+            <Link to={`/jobs/${job.id}/match/${surfaceId}`}>Change the treatment in its match</Link>
+          </div>
+        </section>
+      )}
+      {model.data && !own && <PanelWork key={seed} work={model.data} onDone={setOwn} busy={false} />}
+    </div>
+  )
+}
+
+function left(work: Parameters<typeof after>[0], deeds: Deed[]) {
+  const before = found(work)
+  const now = after(work, deeds)
+  const sum = (panel: typeof now) => {
+    let total = 0
+    for (let cell = 0; cell < cellCount; cell++) total += soilAt(panel, cell)
+    return total
+  }
+  return sum(now) / Math.max(sum(before), 1e-9)
+}

@@ -1,0 +1,111 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { api, need } from '../api/client'
+import { handWorkQuery } from '../api/queries'
+import { Button } from '../parts/controls'
+import { Loading, Trouble } from '../parts/Notice'
+import { Compare } from './Compare'
+import type { Deed } from './model'
+import { PanelWork } from './PanelWork'
+import { useAnswers } from './useAnswers'
+import type { Lesson, Marked } from './words'
+
+/** Panels worked by hand, one after another; an example shows the reference run. */
+export function PanelLesson(props: {
+  lesson: Lesson
+  who: string
+  seed: number
+  test: boolean
+  example?: boolean
+}) {
+  const { lesson, who, seed, test, example } = props
+  const [n, setN] = useState(0)
+  const [own, setOwn] = useState<Deed[]>()
+  const [marked, setMarked] = useState<Marked>()
+  const [trouble, setTrouble] = useState<unknown>()
+  const [busy, setBusy] = useState(false)
+  const [testId] = useState(() => (test ? crypto.randomUUID() : undefined))
+  const { send, waits } = useAnswers()
+  const level = lesson.level
+  const work = useQuery(handWorkQuery(lesson.id, seed + n, level))
+  const data = work.data
+  const shown = useReference(example ? lesson.id : undefined, seed, level)
+  if (work.isPending) return <Loading what="the panel" />
+  if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
+  if (example)
+    return shown ? (
+      <>
+        <h2 className="text-do">An example: nothing done, and worked by a master</h2>
+        <Compare work={data} own={[]} marked={shown} />
+      </>
+    ) : null
+  const done = (deeds: Deed[]) => {
+    setBusy(true)
+    send({ id: crypto.randomUUID(), person: who, lesson: lesson.id, seed: data.seed, level, deeds, testId })
+      .then((mark) => {
+        setOwn(deeds)
+        setMarked(mark)
+      })
+      .catch(setTrouble)
+      .finally(() => setBusy(false))
+  }
+  const last = test && n + 1 === lesson.inTest
+  return (
+    <>
+      {test && (
+        <p role="status" className="text-note text-faint">
+          Panel {n + 1} of {lesson.inTest}
+        </p>
+      )}
+      {waits > 0 && <p role="status">No line: {waits} kept on this device, marked when it is back.</p>}
+      {own && marked ? (
+        <>
+          <Compare work={data} own={own} marked={marked} />
+          {last ? (
+            <p role="status" className="font-semibold">
+              {marked.passed
+                ? 'The test is passed.'
+                : 'The test is not passed yet: both panels have to be right.'}
+            </p>
+          ) : (
+            <Button
+              weight="main"
+              className="min-h-14 justify-self-start px-8"
+              onClick={() => {
+                setOwn(undefined)
+                setMarked(undefined)
+                setN(n + 1)
+              }}
+            >
+              Next panel
+            </Button>
+          )}
+        </>
+      ) : (
+        <PanelWork key={data.seed} work={data} onDone={done} busy={busy} />
+      )}
+      {trouble !== undefined && <Trouble error={trouble} />}
+    </>
+  )
+}
+
+/** The mark of doing nothing, which brings the reference run with it; nobody's answer. */
+function useReference(lesson: string | undefined, seed: number, level: number) {
+  const [marked, setMarked] = useState<Marked>()
+  useEffect(() => {
+    if (!lesson) return
+    let here = true
+    void need(
+      api.GET('/api/v1/training/lessons/{lesson}/reference', {
+        params: { path: { lesson }, query: { seed, level } },
+      }),
+    ).then(
+      (answer) => here && setMarked(answer),
+      () => {},
+    )
+    return () => {
+      here = false
+    }
+  }, [lesson, seed, level])
+  return marked
+}

@@ -1,0 +1,71 @@
+import { cellCount, columns, rows, soilAt, trims, type HandWork, type Panel, type Tone } from './model'
+
+const soilInk: Record<Tone, readonly [number, number, number]> = {
+  pale: [92, 76, 58],
+  mid: [58, 42, 32],
+  dark: [120, 112, 100],
+}
+const bare = [222, 206, 176] as const
+const chalk = [238, 236, 228] as const
+const wetLight = [214, 232, 244] as const
+
+/** Colours of all cells, four bytes each, as a canvas takes them. */
+export function pixels(work: HandWork, panel: Panel): Uint8ClampedArray<ArrayBuffer> {
+  const tone = work.tone as Tone
+  const out = new Uint8ClampedArray(cellCount * 4)
+  for (let cell = 0; cell < cellCount; cell++) {
+    let [r, g, b] = trims[tone] as readonly [number, number, number]
+    const over = (ink: readonly [number, number, number], share: number) => {
+      r += (ink[0] - r) * share
+      g += (ink[1] - g) * share
+      b += (ink[2] - b) * share
+    }
+    over(chalk, 0.5 * Math.max(0, work.foundCoat - panel.coat[cell]!))
+    over(bare, Math.min(0.9, panel.colour[cell]! * 6))
+    if (work.nap) over([r * 0.72, g * 0.72, b * 0.72], 0.8 * (1 - panel.nap[cell]!))
+    over(soilInk[tone], 0.85 * (1 - Math.exp(-0.55 * soilAt(panel, cell))))
+    over(chalk, 0.6 * panel.tide[cell]!)
+    over(wetLight, 0.35 * Math.min(1, panel.liquid[cell]! / 25))
+    out.set([r, g, b, 255], cell * 4)
+  }
+  return out
+}
+
+let small: HTMLCanvasElement | undefined
+
+/** Draws the panel over the whole canvas: soft between cells, seams and holes over it. */
+export function draw(canvas: HTMLCanvasElement, work: HandWork, panel: Panel) {
+  const context = canvas.getContext('2d')
+  if (!context) return
+  small ??= document.createElement('canvas')
+  small.width = columns
+  small.height = rows
+  small.getContext('2d')?.putImageData(new ImageData(pixels(work, panel), columns, rows), 0, 0)
+  const { width, height } = canvas
+  context.imageSmoothingEnabled = true
+  context.imageSmoothingQuality = 'high'
+  context.drawImage(small, 0, 0, width, height)
+  const across = width / columns
+  const down = height / rows
+  if (work.holes) {
+    context.fillStyle = 'rgb(0 0 0 / 0.35)'
+    for (let row = 0; row < rows; row++)
+      for (let column = 0; column < columns; column++) {
+        context.beginPath()
+        context.arc((column + 0.5) * across, (row + 0.5) * down, across * 0.09, 0, 7)
+        context.fill()
+      }
+  }
+  if (work.seams) {
+    context.strokeStyle = 'rgb(0 0 0 / 0.4)'
+    context.lineWidth = 2
+    context.setLineDash([7, 4])
+    for (const at of [8, 16]) {
+      context.beginPath()
+      context.moveTo(at * across, 0)
+      context.lineTo(at * across, height)
+      context.stroke()
+    }
+    context.setLineDash([])
+  }
+}
