@@ -338,6 +338,14 @@ export const handWorkQuery = (lesson: string, seed: number, level: number) =>
     staleTime: Infinity,
   })
 
+/** A master's run of the same panel. */
+export const referenceQuery = (lesson: string, seed: number, level: number) =>
+  queryOptions({
+    queryKey: ['reference', lesson, seed, level],
+    queryFn: () => need(api.GET('/api/v1/training/lessons/{lesson}/reference', asked(lesson, seed, level))),
+    staleTime: Infinity,
+  })
+
 export const trialsQuery = (id: string, surfaceId: string) =>
   queryOptions({
     queryKey: ['job', id, 'trials', surfaceId],

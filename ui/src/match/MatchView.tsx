@@ -85,6 +85,11 @@ export function MatchView() {
           <Link to={`/jobs/${job.id}/rules`} className={aside}>
             House rules of this job
           </Link>
+          {shown && (
+            <Link to={`/jobs/${job.id}/model/${shown}`} className={aside}>
+              Try it on a model first
+            </Link>
+          )}
         </p>
       </section>
       {outcomes.isPending ? (

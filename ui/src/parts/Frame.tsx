@@ -12,7 +12,7 @@ import { when, writeAs } from './words'
 import { usePhotoSender } from '../survey/waitingPhotos'
 
 const place = ({ isActive }: { isActive: boolean }) =>
-  `inline-flex min-h-11 items-center border-b-[3px] px-2 font-semibold no-underline ${
+  `inline-flex min-h-11 items-center border-b-[3px] px-1 font-semibold no-underline max-sm:text-note sm:px-2 ${
     isActive ? 'border-needle text-ink' : 'border-transparent text-faint'
   }`
 

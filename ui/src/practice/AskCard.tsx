@@ -32,7 +32,7 @@ export function AskCard(props: {
         <h2 className="text-do">{exercise.ask}</h2>
         <ul className="grid gap-2">
           {exercise.choices.map((choice, i) => {
-            const shown = told && (picked === i || choice.mark === 'RIGHT')
+            const shown = told && picked !== undefined
             return (
               <li key={choice.text}>
                 <button
@@ -55,11 +55,13 @@ export function AskCard(props: {
                           {picked === i ? 'You took this. ' : ''}
                           {marks[choice.mark].says}
                         </span>
-                        {choice.why.map((why) => (
-                          <span key={why} className="text-note">
-                            {why}
-                          </span>
-                        ))}
+                        {(picked === i || choice.mark === 'RIGHT' ? choice.why : choice.why.slice(0, 1)).map(
+                          (why) => (
+                            <span key={why} className="text-note">
+                              {why}
+                            </span>
+                          ),
+                        )}
                       </>
                     )}
                   </span>

@@ -4,7 +4,24 @@ import { after, type Deed, type HandWork } from './model'
 import { PanelPicture } from './PanelCanvas'
 import { marks, type Marked } from './words'
 
-const STEPS = 100
+export const STEPS = 100
+
+/** A slider through a run, from its beginning to its end. */
+export function Through(props: { at: number; onAt: (at: number) => void }) {
+  return (
+    <label className="grid gap-1 text-note">
+      <span className="font-semibold">From beginning to end</span>
+      <input
+        type="range"
+        min={0}
+        max={STEPS}
+        value={props.at}
+        onChange={(e) => props.onAt(Number(e.target.value))}
+        className="min-h-11 w-full accent-needle"
+      />
+    </label>
+  )
+}
 
 /** How it came out, beside the same panel as a master would leave it, step by step. */
 export function Compare(props: { work: HandWork; own: Deed[]; marked: Marked }) {
@@ -39,19 +56,10 @@ export function Compare(props: { work: HandWork; own: Deed[]; marked: Marked }) 
           </figcaption>
         </figure>
       </div>
-      <label className="grid gap-1 text-note">
-        <span className="font-semibold">From beginning to end</span>
-        <input
-          type="range"
-          min={0}
-          max={STEPS}
-          value={at}
-          onChange={(e) => setAt(Number(e.target.value))}
-          className="min-h-11 w-full accent-needle"
-        />
-      </label>
+      <Through at={at} onAt={setAt} />
     </section>
   )
 }
 
-const upTo = (deeds: Deed[], at: number) => deeds.slice(0, Math.round((deeds.length * at) / STEPS))
+/** The beginning of a run, in hundredths of it. */
+export const upTo = (deeds: Deed[], at: number) => deeds.slice(0, Math.round((deeds.length * at) / STEPS))

@@ -7,6 +7,7 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural } from '../parts/words'
 import { AskCard } from './AskCard'
 import { Asking } from './Asking'
+import { MastersRun } from './MastersRun'
 import { PanelLesson } from './PanelLesson'
 import { useLearner } from './useLearner'
 import { courses, kinds, type Lesson } from './words'
@@ -112,13 +113,9 @@ function Worked({ lesson }: { lesson: Lesson }) {
     <>
       <section aria-label="A master says" className="lying border-l-4 border-l-needle p-3 text-do">
         <p>{lesson.example}</p>
-        <p className="mt-1 text-note text-faint">Stands in the shop&rsquo;s rules: {lesson.rule}.</p>
+        <p className="mt-1 text-note text-faint">Rule: {lesson.rule}.</p>
       </section>
-      {lesson.kind === 'WORK' ? (
-        <PanelLesson lesson={lesson} who="" seed={EXAMPLE} test={false} example />
-      ) : (
-        <Example lesson={lesson} />
-      )}
+      {lesson.kind === 'WORK' ? <MastersRun lesson={lesson} seed={EXAMPLE} /> : <Example lesson={lesson} />}
     </>
   )
 }

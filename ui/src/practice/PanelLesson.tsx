@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
-import { api, need } from '../api/client'
+import { useState } from 'react'
 import { handWorkQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
@@ -10,15 +9,9 @@ import { PanelWork } from './PanelWork'
 import { useAnswers } from './useAnswers'
 import type { Lesson, Marked } from './words'
 
-/** Panels worked by hand, one after another; an example shows the reference run. */
-export function PanelLesson(props: {
-  lesson: Lesson
-  who: string
-  seed: number
-  test: boolean
-  example?: boolean
-}) {
-  const { lesson, who, seed, test, example } = props
+/** Panels worked by hand, one after another. */
+export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; test: boolean }) {
+  const { lesson, who, seed, test } = props
   const [n, setN] = useState(0)
   const [own, setOwn] = useState<Deed[]>()
   const [marked, setMarked] = useState<Marked>()
@@ -29,16 +22,8 @@ export function PanelLesson(props: {
   const level = lesson.level
   const work = useQuery(handWorkQuery(lesson.id, seed + n, level))
   const data = work.data
-  const shown = useReference(example ? lesson.id : undefined, seed, level)
   if (work.isPending) return <Loading what="the panel" />
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
-  if (example)
-    return shown ? (
-      <>
-        <h2 className="text-do">An example: nothing done, and worked by a master</h2>
-        <Compare work={data} own={[]} marked={shown} />
-      </>
-    ) : null
   const done = (deeds: Deed[]) => {
     setBusy(true)
     send({ id: crypto.randomUUID(), person: who, lesson: lesson.id, seed: data.seed, level, deeds, testId })
@@ -87,25 +72,4 @@ export function PanelLesson(props: {
       {trouble !== undefined && <Trouble error={trouble} />}
     </>
   )
-}
-
-/** The mark of doing nothing, which brings the reference run with it; nobody's answer. */
-function useReference(lesson: string | undefined, seed: number, level: number) {
-  const [marked, setMarked] = useState<Marked>()
-  useEffect(() => {
-    if (!lesson) return
-    let here = true
-    void need(
-      api.GET('/api/v1/training/lessons/{lesson}/reference', {
-        params: { path: { lesson }, query: { seed, level } },
-      }),
-    ).then(
-      (answer) => here && setMarked(answer),
-      () => {},
-    )
-    return () => {
-      here = false
-    }
-  }, [lesson, seed, level])
-  return marked
 }

@@ -118,10 +118,10 @@ export function PanelWork(props: {
       if (picked) setHand(picked)
     }
   }
-  const wet = panel.liquid.filter((l) => l > work.physics.afterWipe).length
+  const wet = panel.laid.filter((l) => l >= 0).length
   const dwell = means === undefined ? 0 : work.means[means]!.dwellS
   return (
-    <div className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
+    <div className="grid gap-3 lg:grid-cols-[minmax(0,41rem)_minmax(0,1fr)]">
       <div className="grid content-start gap-2">
         <OneOf
           label="In your hand"
@@ -166,8 +166,8 @@ export function PanelWork(props: {
         <p id="panel-says" role="status" className="text-note">
           {ready ? (
             <>
-              {clock(panel.seconds)} gone · {wet} of {cellCount} places wet · the meter under the hand shows{' '}
-              {Math.round(moistureAt(work, panel, at))}
+              {clock(panel.seconds)} gone · cleaner lies on {Math.round((100 * wet) / cellCount)} % · the
+              meter under the hand shows {Math.round(moistureAt(work, panel, at))}
             </>
           ) : (
             <strong>Choose what you clean it with first.</strong>

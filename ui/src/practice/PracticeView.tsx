@@ -3,11 +3,10 @@ import { Check } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, need } from '../api/client'
-import { nowMs } from '../api/clock'
+import { localOf, nowMs } from '../api/clock'
 import { learnerQuery, shopQuery, trainingQuery } from '../api/queries'
 import { Button, ButtonLink, Field, inputForm, Pick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { localOf } from '../api/clock'
 import { plural, when } from '../parts/words'
 import { nextUp, standings, type Standing } from './progress'
 import { useLearner } from './useLearner'
@@ -34,7 +33,7 @@ export function PracticeView() {
           {learner.error && <Trouble error={learner.error} again={() => void learner.refetch()} />}
           <Gates lessons={training.data.lessons} gates={training.data.gates} />
         </div>
-        <div className="grid content-start gap-4 lg:grid-cols-2">
+        <div className="grid content-start items-start gap-4 lg:grid-cols-2">
           {(Object.keys(courses) as Course[]).map((course) => (
             <CourseList key={course} course={course} all={all.filter((s) => s.lesson.course === course)} />
           ))}
@@ -47,7 +46,7 @@ export function PracticeView() {
 function Who({ who, onWho }: { who: string; onWho: (name: string) => void }) {
   const shop = useQuery(shopQuery)
   const names = (shop.data?.people ?? []).map((p) => p.name)
-  const [typed, setTyped] = useState(names.includes(who) ? '' : who)
+  const [typed, setTyped] = useState('')
   const known = [...new Set([...names, ...(who ? [who] : [])])]
   return (
     <section aria-label="Who learns" className="lying grid gap-2 p-3">
@@ -64,7 +63,9 @@ function Who({ who, onWho }: { who: string; onWho: (name: string) => void }) {
         className="flex items-end gap-2"
         onSubmit={(e) => {
           e.preventDefault()
-          if (typed.trim()) onWho(typed.trim())
+          if (!typed.trim()) return
+          onWho(typed.trim())
+          setTyped('')
         }}
       >
         <label className="flex-1">

@@ -25,7 +25,7 @@ export function pixels(work: HandWork, panel: Panel): Uint8ClampedArray<ArrayBuf
     if (work.nap) over([r * 0.72, g * 0.72, b * 0.72], 0.8 * (1 - panel.nap[cell]!))
     over(soilInk[tone], 0.85 * (1 - Math.exp(-0.55 * soilAt(panel, cell))))
     over(chalk, 0.6 * panel.tide[cell]!)
-    over(wetLight, 0.35 * Math.min(1, panel.liquid[cell]! / 25))
+    over(wetLight, (panel.laid[cell]! >= 0 ? 0.18 : 0) + 0.3 * Math.min(1, panel.liquid[cell]! / 25))
     out.set([r, g, b, 255], cell * 4)
   }
   return out

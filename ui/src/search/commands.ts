@@ -16,6 +16,7 @@ export const everywhere: Command[] = [
   { title: 'House rules', to: '/rules', also: 'schools' },
   { title: 'Read a cloth', to: '/cloth', also: 'colour, dye, white cloth' },
   { title: 'Mix a bottle', to: '/mix', also: 'dilute, label' },
+  { title: 'Practice', to: '/practice', also: 'lessons, train, learn, test, model panel' },
   { title: 'Shop settings', to: '/shop', also: 'hours, prices, levels, papers, backup, language' },
 ]
 

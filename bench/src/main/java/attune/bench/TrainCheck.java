@@ -47,11 +47,6 @@ public final class TrainCheck {
     }
     Score after = taught.sits(fresh);
     Score last = taught.sits(fresh.subList(FRESH - LAST, FRESH));
-    fresh.forEach(
-        e -> {
-          var c = taught.takes(e);
-          if (c.mark() == attune.core.train.Mark.DANGEROUS) System.out.println(e.facts() + c.text() + c.why() + c.cues());
-        });
     Score untaught = new Apprentice(SEED).sits(fresh);
     StringBuilder table = new StringBuilder();
     table.append(

@@ -42,6 +42,9 @@ class ScreenshotsTest {
       take(desk, wheel + "/care", "care");
       take(desk, "/shelf", "shelf");
       take(desk, "/shop", "shop");
+      desk.open("/practice");
+      desk.pick("Who learns on this device", "Ines Quay");
+      take(desk, "/practice/greasy-bolster", "practice");
     }
     try (Visit phone = Visit.phone(attune)) {
       take(phone, phone.job("Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");

@@ -96,19 +96,19 @@ public record HandMark(
     if (own.harmed > best.harmed) {
       says.add(
           text(
-              "%d of %d cells lost coat, nap or colour (models 11: a step beyond a limit takes it).",
+              "%d of %d places lost coat, nap or colour (models 11: a step beyond a limit takes it).",
               own.harmed, ModelPanel.CELLS));
     }
     if (own.rings > best.rings) {
       says.add(
           text(
-              "On %d cells cleaner dried before it was wiped: lay less at once (models 4).",
+              "On %d places cleaner dried before it was wiped: lay less at once (models 4).",
               own.rings));
     }
     if (own.missed > best.missed) {
       says.add(
           text(
-              "%d cells kept half of their soil: overlap the strokes, four over each place"
+              "%d places kept half of their soil: overlap the strokes, four over each place"
                   + " (technique).",
               own.missed));
     }

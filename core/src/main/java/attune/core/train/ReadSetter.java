@@ -59,8 +59,9 @@ final class ReadSetter implements Setter {
     if (sheen && random.nextBoolean()) {
       surface = surface.waitFor(DRIES_S);
     }
-    return Optional.of(
-        sheen ? sheen(scene, surface, passes, random) : cloth(scene, surface, swatches, random));
+    return sheen
+        ? Optional.of(sheen(scene, surface, passes, random))
+        : cloth(scene, swatches, random);
   }
 
   private Tool stiffest() {
@@ -70,8 +71,7 @@ final class ReadSetter implements Setter {
         .orElseThrow();
   }
 
-  private Exercise cloth(
-      Scene scene, SimulatedSurface surface, List<String> swatches, SplittableRandom random) {
+  private Optional<Exercise> cloth(Scene scene, List<String> swatches, SplittableRandom random) {
     String trim = trimOf(scene);
     ClothReading read =
         ClothReading.of(
@@ -79,65 +79,92 @@ final class ReadSetter implements Setter {
             swatches.stream().map(ReadSetter::lab).toList(),
             Optional.of(lab(trim)),
             figures);
+    if (isOnTheEdge(read)) {
+      return Optional.empty();
+    }
     List<Choice> choices = new ArrayList<>();
-    String sign = sign(read, scene);
+    String sign = sign(read, scene, 20, 3);
+    String fine = sign(read, scene, 5, 1);
     add(
         choices,
         "The trim's own colour: stop",
         read.stop() && read.taken() == Taken.PIGMENT,
         read,
-        sign);
+        sign,
+        fine);
     add(
         choices,
         "Cannot be told: ask a hidden place",
         read.taken() == Taken.CANNOT_TELL,
         read,
-        sign);
+        sign,
+        fine);
     add(
         choices,
         "Soil, and more comes: another pass",
         read.taken() == Taken.SOIL && read.progress() == Progress.GO_ON,
         read,
-        sign);
+        sign,
+        fine);
     add(
         choices,
         "No more comes: done with this",
         read.taken() == Taken.NOTHING
             || (read.taken() == Taken.SOIL && read.progress() != Progress.GO_ON),
         read,
-        sign);
+        sign,
+        fine);
     List<Fact> facts = new ArrayList<>(scene.facts());
     facts.add(new Fact("The trim is", Words.of(scene.surface().tone().code()) + " " + trim));
     facts.add(new Fact("Passes", String.valueOf(swatches.size())));
-    return new Exercise(
-        scene.lesson().id(),
-        Kind.READ,
-        scene.seed(),
-        facts,
-        swatches,
-        "What does the cloth say?",
-        Dealt.shuffled(choices, random));
+    return Optional.of(
+        new Exercise(
+            scene.lesson().id(),
+            Kind.READ,
+            scene.seed(),
+            facts,
+            swatches,
+            "What does the cloth say?",
+            Dealt.shuffled(choices, random)));
+  }
+
+  /** What hangs on the reader's own noise teaches nothing. */
+  private boolean isOnTheEdge(ClothReading read) {
+    ClothReading.Face last = read.faces().get(read.faces().size() - 1);
+    double noise = figures.get("instrument.noise.cloth-colour");
+    return Math.abs(last.chroma() - figures.get("colour.pigment-chroma")) < noise / 2
+        || Math.abs(last.deltaE() - figures.get("colour.just-noticeable")) < noise / 2;
   }
 
   private static void add(
-      List<Choice> choices, String text, boolean right, ClothReading read, String sign) {
+      List<Choice> choices,
+      String text,
+      boolean right,
+      ClothReading read,
+      String sign,
+      String fine) {
     boolean goesOn = text.startsWith("Soil");
     Mark mark =
         right
             ? Mark.RIGHT
             : goesOn && read.stop() ? Mark.DANGEROUS : goesOn ? Mark.HARSH : Mark.WEAK;
-    choices.add(new Choice(text, mark, List.of(read.text()), List.of(text + " " + sign, text)));
+    choices.add(
+        new Choice(
+            text,
+            mark,
+            List.of(read.text()),
+            List.of(text + " " + sign, text + " finely " + fine, text)));
   }
 
-  private static String sign(ClothReading read, Scene scene) {
+  private static String sign(ClothReading read, Scene scene, double hue, double chroma) {
     ClothReading.Face last = read.faces().get(read.faces().size() - 1);
     double before =
         read.faces().size() > 1 ? read.faces().get(read.faces().size() - 2).deltaE() : 99;
     return scene.surface().tone()
         + " "
-        + Math.round(last.hue() / 20)
+        + Math.round(last.hue() / hue)
         + " "
-        + Math.round(last.chroma() / 3)
+        + Math.round(last.chroma() / chroma)
         + " "
         + (last.deltaE() < 2.3)
         + (last.deltaE() > before * 0.9);
