@@ -127,7 +127,7 @@ class PracticeJourneyTest {
       learns(visit, "Panel by keys");
       visit.open("/practice/first-wipe");
       visit.button("Practise").click();
-      visit.page.getByRole(AriaRole.RADIO).first().press("Space");
+      visit.page.getByRole(AriaRole.RADIO).last().press("Space");
       visit.page.getByRole(AriaRole.APPLICATION).focus();
       visit.page.keyboard().press("l");
       visit.page.keyboard().press("Shift+ArrowRight");

@@ -6,7 +6,6 @@ import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -48,12 +47,6 @@ class ScreenshotsTest {
     }
     try (Visit phone = Visit.phone(attune)) {
       take(phone, phone.job("Brindlewick Lumen") + "/survey?zone=front-left-seat", "survey-phone");
-      phone.open("/cloth");
-      phone.page.getByLabel("The trim’s own colour, #rrggbb").fill("#8b2020");
-      phone.page.getByLabel("A face’s colour, #rrggbb").fill("#d8a0a0");
-      phone.button("Add").tap();
-      phone.page.getByRole(AriaRole.ALERT).scrollIntoViewIfNeeded();
-      snap(phone, "cloth-phone");
       take(phone, phone.job("Oxmarrow Fells") + "/bench", "bench-phone");
       take(phone, phone.job("Pellarin Corvid") + "/handover", "handover-phone");
     }
