@@ -192,7 +192,7 @@ public final class BenchViews {
   /** What a device has to tell, in its order. */
   public record EntriesRequest(
       @NotNull(message = "entries") @Size(max = 500, message = "at most 500 entries at once")
-          List<@Valid EntryRequest> entries) {}
+          List<@Valid @NotNull(message = "an entry") EntryRequest> entries) {}
 
   /**
    * What is said of an entry.

@@ -43,7 +43,7 @@ public final class ClothViews {
   public record ClothPatches(
       @NotNull(message = "the part that is clean cloth") @Valid PatchView clean,
       @NotEmpty(message = "at least one face") @Size(max = 20, message = "at most 20 faces")
-          List<@Valid PatchView> faces,
+          List<@Valid @NotNull(message = "a patch") PatchView> faces,
       @Nullable @Valid PatchView trim) {}
 
   /** Parts of a photo of a taped half-and-half. */

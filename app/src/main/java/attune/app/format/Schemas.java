@@ -97,13 +97,8 @@ public class Schemas {
       var at = e.getLocation();
       String where =
           at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
-      throw new InvalidInputException(
-          "", "text that is not JSON" + where + ": " + firstLine(e), "one JSON object");
+      throw new InvalidInputException("", "text that is not JSON" + where, "one JSON object");
     }
-  }
-
-  private static String firstLine(JacksonException e) {
-    return e.getOriginalMessage().lines().findFirst().orElse("malformed");
   }
 
   /** Every fault of a parsed document; none when it is valid. */

@@ -102,7 +102,10 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
         : Mix.ofBottle(ratio, r.bottleMl());
   }
 
-  static Ratio ratio(String pointer, String text) {
+  static Ratio ratio(String pointer, @Nullable String text) {
+    if (text == null) {
+      throw new InvalidInputException(pointer, "nothing", "a ratio such as 1:10");
+    }
     try {
       return Ratio.parse(text);
     } catch (InvalidInputException e) {

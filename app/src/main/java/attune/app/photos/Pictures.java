@@ -7,6 +7,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -21,8 +24,13 @@ final class Pictures {
   static final int SMALL = 480;
   static final long MOST_BYTES = 30L * 1024 * 1024;
 
-  /** A picture this large unpacks to some 400 MB; more is a trap, not a photo. */
-  private static final long MOST_PIXELS = 100_000_000;
+  /** A picture this large unpacks to some 200 MB; more is a trap, not a photo. */
+  private static final long MOST_PIXELS = 50_000_000;
+
+  private static final Set<String> KINDS = Set.of("jpeg", "png", "webp");
+
+  /** One at a time is unpacked, whoever sends how many. */
+  private static final Semaphore UNPACKING = new Semaphore(1);
 
   private static final double QUALITY = 0.85;
   private static final String ALLOWED = "a JPEG, PNG or WebP picture";
@@ -48,16 +56,21 @@ final class Pictures {
       }
       ImageReader reader = readers.next();
       try {
+        if (!KINDS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+          throw new InvalidInputException("/file", "a file of another kind", ALLOWED);
+        }
         reader.setInput(in, true, true);
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
         if (pixels > MOST_PIXELS) {
           throw new InvalidInputException(
-              "/file", pixels / 1_000_000 + " megapixels", "at most 100 megapixels");
+              "/file", pixels / 1_000_000 + " megapixels", "at most 50 megapixels");
         }
       } finally {
         reader.dispose();
       }
-    } catch (IOException e) {
+    } catch (InvalidInputException e) {
+      throw e;
+    } catch (IOException | RuntimeException e) {
       throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
     }
   }
@@ -82,6 +95,7 @@ final class Pictures {
    * @throws InvalidInputException if it turns out damaged
    */
   static Picture scaled(byte[] file, int most) {
+    UNPACKING.acquireUninterruptibly();
     try (InputStream in = new ByteArrayInputStream(file)) {
       BufferedImage upright = Thumbnails.of(in).scale(1).asBufferedImage();
       int longer = Math.max(upright.getWidth(), upright.getHeight());
@@ -96,6 +110,8 @@ final class Pictures {
       return new Picture(out.toByteArray(), fit.getWidth(), fit.getHeight());
     } catch (IOException | RuntimeException e) {
       throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+    } finally {
+      UNPACKING.release();
     }
   }
 }

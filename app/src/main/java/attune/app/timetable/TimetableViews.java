@@ -47,7 +47,7 @@ final class TimetableViews {
   /** All parts on order. */
   record PartsRequest(
       @NotNull(message = "a list") @Size(max = 20, message = "at most 20 parts")
-          List<@Valid PartRequest> parts) {}
+          List<@Valid @NotNull(message = "a part") PartRequest> parts) {}
 
   /** One of them. */
   record PartRequest(

@@ -9,17 +9,21 @@ import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import tools.jackson.databind.exc.InvalidFormatException;
 
@@ -27,6 +31,9 @@ import tools.jackson.databind.exc.InvalidFormatException;
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE) // before the framework's own, which names no fields
 class Faults {
+  private static final Logger LOG = LoggerFactory.getLogger(Faults.class);
+  private static final int MOST_FAULTS = 100;
+  private static final int MOST_FOUND = 200;
 
   @ExceptionHandler
   ProblemDetail invalid(InvalidInputException e) {
@@ -132,9 +139,57 @@ class Faults {
     return problem(HttpStatus.CONFLICT, e.getMessage(), List.of());
   }
 
+  @ExceptionHandler
+  ProblemDetail unpartable(MultipartException e) {
+    return problem(HttpStatus.BAD_REQUEST, "The form cannot be read.", List.of());
+  }
+
+  /**
+   * What the framework itself refuses keeps its status; what nobody foresaw is told without its
+   * inside.
+   */
+  @ExceptionHandler
+  ProblemDetail anythingElse(Exception e) {
+    if (e instanceof ErrorResponse known) {
+      HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+      return problem(status, said(status), List.of());
+    }
+    LOG.error("A request failed", e);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Attune could not do this; nothing was changed. What happened is in its log.",
+        List.of());
+  }
+
+  /** What was found is told, not sent back whole. */
+  private static Fault brief(Fault fault) {
+    return fault.found().length() <= MOST_FOUND
+        ? fault
+        : new Fault(fault.pointer(), fault.found().substring(0, MOST_FOUND) + "…", fault.allowed());
+  }
+
+  private static String said(HttpStatus status) {
+    return switch (status) {
+      case NOT_FOUND -> "There is nothing here.";
+      case METHOD_NOT_ALLOWED -> "That cannot be done here.";
+      case UNSUPPORTED_MEDIA_TYPE -> "That kind of content is not taken here.";
+      case NOT_ACCEPTABLE -> "There is no such kind of answer.";
+      default -> "The request is not of the form expected.";
+    };
+  }
+
   private static ProblemDetail problem(HttpStatus status, String detail, List<Fault> faults) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-    problem.setProperty("faults", faults);
+    if (faults.size() > MOST_FAULTS) {
+      problem.setDetail(
+          detail
+              + " The first "
+              + MOST_FAULTS
+              + " faults, and "
+              + (faults.size() - MOST_FAULTS)
+              + " more.");
+    }
+    problem.setProperty("faults", faults.stream().limit(MOST_FAULTS).map(Faults::brief).toList());
     return problem;
   }
 }

@@ -7,11 +7,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Refuses bodies that are too large, or that do not say how large they are, before they are read.
+ * Refuses bodies that are too large, or that do not say how large or of what kind they are, before
+ * they are read.
  */
 @Component
 class RequestSizeFilter extends OncePerRequestFilter {
@@ -24,12 +27,23 @@ class RequestSizeFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     boolean unsized =
         request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
-    if (unsized) {
+    if (!isOneKind(request.getContentType())) {
+      refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The content is of no one kind.");
+    } else if (unsized) {
       refuse(response, HttpStatus.LENGTH_REQUIRED, "The request does not say how long it is.");
     } else if (request.getContentLengthLong() > most(request)) {
       refuse(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + most(request) + " bytes.");
     } else {
       chain.doFilter(request, response);
+    }
+  }
+
+  /** A type that names no one kind of content cannot be read by anybody. */
+  private static boolean isOneKind(String type) {
+    try {
+      return type == null || type.isBlank() || MediaType.parseMediaType(type).isConcrete();
+    } catch (InvalidMediaTypeException e) {
+      return false;
     }
   }
 

@@ -61,7 +61,7 @@ class PicturesTest {
     assertThat(png.length).as("small on the wire").isLessThan(200_000);
     assertThatThrownBy(() -> Pictures.check(png))
         .isInstanceOf(InvalidInputException.class)
-        .hasMessageContaining("at most 100 megapixels");
+        .hasMessageContaining("at most 50 megapixels");
   }
 
   @ParameterizedTest

@@ -219,6 +219,18 @@ public final class Api {
             .build());
   }
 
+  /** Sends anything, of any type or none. */
+  public Answer raw(String method, String path, String type, String body) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path));
+    if (!type.isEmpty()) {
+      request.header("Content-Type", type);
+    }
+    return answer(
+        request
+            .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
+            .build());
+  }
+
   private Answer send(String method, String path, String body) {
     return send(method, path, body, "application/json");
   }
