@@ -24,6 +24,11 @@ export const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import('./handover/ReportView')).ReportView }),
   },
   {
+    path: '/pair',
+    hydrateFallbackElement: <Loading what="the way in" />,
+    lazy: async () => ({ Component: (await import('./pair/PairView')).PairView }),
+  },
+  {
     element: <Frame />,
     hydrateFallbackElement: <Loading what="the page" />,
     children: [

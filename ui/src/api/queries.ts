@@ -363,3 +363,8 @@ export const modelQuery = (id: string, surfaceId: string, seed: number) =>
         }),
       ),
   })
+
+export const networkQuery = queryOptions({
+  queryKey: ['network'],
+  queryFn: () => need(api.GET('/api/v1/network')),
+})

@@ -532,6 +532,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/network/invites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/network/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/mix": {
         parameters: {
             query?: never;
@@ -1572,6 +1604,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/network": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["network"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/needs": {
         parameters: {
             query?: never;
@@ -2079,6 +2127,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/network/devices/{deviceId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["cutOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3232,6 +3296,17 @@ export interface components {
             inspectMin: number;
             /** Format: int32 */
             rounds: number;
+        };
+        InviteView: {
+            code: string;
+            address: string;
+            picture: string[];
+            /** Format: date-time */
+            expiresAt: string;
+        };
+        PairRequest: {
+            code: string;
+            name: string;
         };
         MixRequest: {
             ratio?: string;
@@ -4452,6 +4527,20 @@ export interface components {
             id: string;
             title: string;
             detail?: string;
+        };
+        DeviceView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            pairedAt: string;
+            /** Format: date-time */
+            seenAt: string;
+        };
+        NetworkView: {
+            address?: string;
+            here: boolean;
+            devices: components["schemas"]["DeviceView"][];
         };
         Need: {
             productId: string;
@@ -6007,6 +6096,48 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["PlanFile"];
                 };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InviteView"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -7844,6 +7975,26 @@ export interface operations {
             };
         };
     };
+    network: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NetworkView"];
+                };
+            };
+        };
+    };
     needs: {
         parameters: {
             query?: {
@@ -8560,6 +8711,26 @@ export interface operations {
                 content: {
                     "text/calendar;charset=UTF-8": string;
                 };
+            };
+        };
+    };
+    cutOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                deviceId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

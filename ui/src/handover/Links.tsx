@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link2 } from 'lucide-react'
 import { useState } from 'react'
 import { api, need } from '../api/client'
-import { linksQuery } from '../api/queries'
+import { linksQuery, networkQuery } from '../api/queries'
 import { Button, OneOf } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf } from '../parts/words'
@@ -39,7 +39,8 @@ export function Links({ jobId }: { jobId: string }) {
       ),
     onSuccess: again,
   })
-  const address = make.data?.path && `${window.location.origin}${make.data.path}`
+  const network = useQuery(networkQuery)
+  const address = make.data?.path && `${network.data?.address ?? window.location.origin}${make.data.path}`
   const good = links.data?.filter((l) => l.good) ?? []
   return (
     <section aria-label="Private link" className="no-print lying grid gap-2 p-3">

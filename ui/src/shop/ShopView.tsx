@@ -8,6 +8,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { Amount, faultAt, faultsOf } from '../shelf/record'
 import { Backups } from './Backups'
 import { Days } from './Days'
+import { Devices } from './Devices'
 import { Learning } from './Learning'
 import { Papers } from './Papers'
 import { Selling } from './Selling'
@@ -256,6 +257,7 @@ function ShopForm({ start }: { start: Settings }) {
         </div>
       </form>
       <div className="grid content-start gap-3">
+        <Devices />
         <Backups />
         <Learning />
       </div>

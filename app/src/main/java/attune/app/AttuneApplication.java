@@ -4,6 +4,7 @@ import attune.app.backup.DataCheck;
 import attune.app.backup.RestoreCommand;
 import attune.app.format.BadInput;
 import attune.app.mix.MixCommand;
+import attune.app.network.NetworkStart;
 import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
 import attune.app.web.Time;
@@ -42,6 +43,7 @@ public class AttuneApplication {
       case "serve" -> {
         String[] settings = settings(words);
         new DataCheck(data(settings)).fault().ifPresent(AttuneApplication::refuse);
+        settings = onNetwork(settings);
         SpringApplication.run(AttuneApplication.class, settings);
       }
       default -> {
@@ -52,6 +54,16 @@ public class AttuneApplication {
                 + " restore BACKUP.zip --data DIR");
         System.exit(BadInput.STATUS);
       }
+    }
+  }
+
+  private static String[] onNetwork(String[] settings) {
+    try {
+      return NetworkStart.settings(List.of(settings), data(settings), Time.machine().instant())
+          .toArray(String[]::new);
+    } catch (InvalidInputException e) {
+      System.exit(BadInput.told(e, err()));
+      throw e;
     }
   }
 

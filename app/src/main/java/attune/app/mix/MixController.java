@@ -4,6 +4,7 @@ import attune.app.mix.Mixing.MixAnswer;
 import attune.app.mix.Mixing.MixRequest;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
+import attune.app.web.ShopNetwork;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.measure.Evaporation;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Mixing and the working window, stateless. */
 @RestController
@@ -50,12 +52,19 @@ class MixController {
   private final ShelfService shelf;
   private final MixLabel labels;
   private final Clock clock;
+  private final ShopNetwork network;
 
-  MixController(ReferenceData reference, ShelfService shelf, MixLabel labels, Clock clock) {
+  MixController(
+      ReferenceData reference,
+      ShelfService shelf,
+      MixLabel labels,
+      Clock clock,
+      ShopNetwork network) {
     this.reference = reference;
     this.shelf = shelf;
     this.labels = labels;
     this.clock = clock;
+    this.network = network;
   }
 
   /** A bottle's label to print; its QR code opens the mix in Attune. */
@@ -68,7 +77,10 @@ class MixController {
     Product product = mixing().product(productId, "/productId").orElseThrow();
     Mix mix = Mix.ofBottle(Mixing.ratio("/ratio", ratio), bottleMl);
     String address =
-        ServletUriComponentsBuilder.fromCurrentContextPath()
+        network
+            .address()
+            .map(UriComponentsBuilder::fromUriString)
+            .orElseGet(ServletUriComponentsBuilder::fromCurrentContextPath)
             .path("/mix")
             .queryParam("product", productId)
             .queryParam("ratio", mix.ratio().code())

@@ -14,17 +14,29 @@ class Address {
   private static final Logger LOG = LoggerFactory.getLogger(Address.class);
 
   private final Environment environment;
+  private final ShopNetwork network;
   private final String data;
 
-  Address(Environment environment, @Value("${attune.data:./attune-data}") String data) {
+  Address(
+      Environment environment,
+      ShopNetwork network,
+      @Value("${attune.data:./attune-data}") String data) {
     this.environment = environment;
+    this.network = network;
     this.data = data;
   }
 
   @EventListener(ApplicationReadyEvent.class)
   void say() {
     String port = environment.getProperty("local.server.port");
-    if (port != null) {
+    if (port != null && network.isOn()) {
+      LOG.info(
+          "Attune is open on the shop's network at {}, on this machine at https://localhost:{}"
+              + " (data in {}). Ctrl-C stops it.",
+          network.address().orElse("no address of this machine"),
+          port,
+          data);
+    } else if (port != null) {
       LOG.info("Attune is open at http://localhost:{} (data in {}). Ctrl-C stops it.", port, data);
     }
   }

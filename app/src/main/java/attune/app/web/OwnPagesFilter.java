@@ -14,14 +14,16 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Lets nobody else's page read or write: the name asked for must be this machine's own, a browser's
- * change must come from Attune's own page, and what a plain form could send is no change. Every
- * answer says how browsers are to treat it.
+ * Lets nobody else's page read or write: the name asked for must be this machine's own or one of
+ * the shop's network, a browser's change must come from Attune's own page, and what a plain form
+ * could send is no change. Every answer says how browsers are to treat it.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class OwnPagesFilter extends OncePerRequestFilter {
   private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+  private static final int HTTP = 80;
+  private static final int HTTPS = 443;
   private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
   private static final Set<String> SAME = Set.of("same-origin", "none");
   private static final String POLICY =
@@ -29,18 +31,28 @@ class OwnPagesFilter extends OncePerRequestFilter {
           + " font-src 'self' data:; connect-src 'self'; object-src 'none'; base-uri 'self';"
           + " form-action 'self'; frame-ancestors 'none'";
 
+  private final ShopNetwork network;
+
+  OwnPagesFilter(ShopNetwork network) {
+    this.network = network;
+  }
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     headers(request, response);
-    if (!OWN_NAMES.contains(request.getServerName())) {
+    if (!isOwnName(request.getServerName())) {
       refuse(response, "This is not the name Attune is reached by here.");
     } else if (!READS.contains(request.getMethod()) && isForeign(request)) {
       refuse(response, "Only Attune's own pages and programs on this machine change anything.");
     } else {
       chain.doFilter(request, response);
     }
+  }
+
+  private boolean isOwnName(String name) {
+    return OWN_NAMES.contains(name) || network.answersTo(name);
   }
 
   private static void headers(HttpServletRequest request, HttpServletResponse response) {
@@ -65,10 +77,14 @@ class OwnPagesFilter extends OncePerRequestFilter {
     try {
       URI from = URI.create(origin);
       return request.getServerName().equals(from.getHost())
-          && request.getServerPort() == (from.getPort() < 0 ? 80 : from.getPort());
+          && request.getServerPort() == (from.getPort() < 0 ? usual(request) : from.getPort());
     } catch (IllegalArgumentException e) {
       return false;
     }
+  }
+
+  private static int usual(HttpServletRequest request) {
+    return request.isSecure() ? HTTPS : HTTP;
   }
 
   private static void refuse(HttpServletResponse response, String detail) throws IOException {

@@ -24,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
  * attune.fuzz} says; {@code ./attune fuzz} sends a hundred thousand.
  */
 class MalformedRequestsTest {
-  private static final int REQUESTS = Integer.getInteger("attune.fuzz", 1500);
+  private static final int REQUESTS = Integer.getInteger("attune.fuzz", 800);
   private static final int BRIEF = 500;
   private static final long SEED = Long.getLong("attune.fuzz.seed", 18);
   private static final Pattern INSIDE =

@@ -1,0 +1,95 @@
+package attune.app.network;
+
+import attune.app.web.ShopNetwork;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * On the shop's network only devices that were let in see anything but the way in, a customer's own
+ * link, and what the pages are drawn with. The machine itself is always in.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
+class DeviceFilter extends OncePerRequestFilter {
+  static final String COOKIE = "attune-device";
+
+  private static final Set<String> ITSELF = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
+  private static final List<String> OPEN =
+      List.of("/assets/", "/report/", "/api/v1/reports/", "/workbox-");
+  private static final Set<String> OPEN_FILES =
+      Set.of("/pair", "/index.html", "/manifest.json", "/mark.svg", "/sw.js");
+  private static final String HALF_YEAR = "max-age=15768000";
+
+  private final ShopNetwork network;
+  private final PairingService pairing;
+
+  DeviceFilter(ShopNetwork network, PairingService pairing) {
+    this.network = network;
+    this.pairing = pairing;
+  }
+
+  /** Whether whoever asks sits at the machine: it came in by its own address and from it. */
+  static boolean isHere(HttpServletRequest request) {
+    return ITSELF.contains(request.getLocalAddr()) && ITSELF.contains(request.getRemoteAddr());
+  }
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return !network.isOn();
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    if (!request.isSecure()) {
+      chain.doFilter(request, response); // answered by the way in
+      return;
+    }
+    response.setHeader("Strict-Transport-Security", HALF_YEAR);
+    if (isHere(request) || isOpen(request) || token(request).filter(pairing::isIn).isPresent()) {
+      chain.doFilter(request, response);
+    } else if (request.getRequestURI().startsWith("/api/")) {
+      response.setStatus(HttpStatus.UNAUTHORIZED.value());
+      response.setContentType("application/problem+json");
+      response
+          .getWriter()
+          .write(
+              "{\"status\":401,\"detail\":\"This device is not let in: pair it under Shop,"
+                  + " Devices.\",\"faults\":[]}");
+    } else {
+      response.sendRedirect("/pair");
+    }
+  }
+
+  private static boolean isOpen(HttpServletRequest request) {
+    String path = request.getRequestURI();
+    if (path.contains("..") || path.contains(";") || path.contains("//")) {
+      return false;
+    }
+    boolean pairs = path.equals("/api/v1/network/devices") && request.getMethod().equals("POST");
+    return pairs || OPEN_FILES.contains(path) || OPEN.stream().anyMatch(path::startsWith);
+  }
+
+  private static Optional<String> token(HttpServletRequest request) {
+    return request.getCookies() == null
+        ? Optional.empty()
+        : Arrays.stream(request.getCookies())
+            .filter(cookie -> cookie.getName().equals(COOKIE))
+            .map(Cookie::getValue)
+            .findFirst();
+  }
+}

@@ -1,0 +1,62 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { useSearchParams } from 'react-router'
+import { api, ApiError, type Fault } from '../api/client'
+import { Button, TextField } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+
+/** Where a device gives the code it was shown, once, and is let in. */
+export function PairView() {
+  const [search] = useSearchParams()
+  const [code, setCode] = useState(search.get('code') ?? '')
+  const [name, setName] = useState('')
+  const pair = useMutation({
+    mutationFn: async () => {
+      const { response, error } = await api
+        .POST('/api/v1/network/devices', { body: { code, name } })
+        .catch(() => {
+          throw new ApiError(0, 'Attune does not answer. Is it still running?', [])
+        })
+      const problem = (error ?? {}) as { detail?: string; faults?: Fault[] }
+      if (!response.ok)
+        throw new ApiError(response.status, problem.detail ?? 'Something went wrong.', problem.faults ?? [])
+    },
+    onSuccess: () => window.location.assign('/'),
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    pair.mutate()
+  }
+  return (
+    <main className="mx-auto grid w-full max-w-md gap-4 p-4">
+      <h1 className="text-head">Let this device in</h1>
+      <p>Somebody at the shop’s machine opens Shop, Devices, and shows you six digits.</p>
+      <form onSubmit={submit} className="lying grid gap-3 p-4">
+        <TextField
+          label="Six digits"
+          value={code}
+          onChange={(text) => setCode(text.replace(/\D/g, '').slice(0, 6))}
+          inputMode="numeric"
+          maxLength={6}
+          required
+        />
+        <TextField
+          label="What the device is called, such as Tablet on the sill"
+          value={name}
+          onChange={setName}
+          maxLength={60}
+          required
+        />
+        <Button
+          type="submit"
+          weight="main"
+          className="min-h-14"
+          disabled={code.length !== 6 || !name.trim() || pair.isPending}
+        >
+          Let it in
+        </Button>
+        {pair.error && <Trouble error={pair.error} />}
+      </form>
+    </main>
+  )
+}
