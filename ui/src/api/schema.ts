@@ -3959,6 +3959,8 @@ export interface components {
             /** Format: int32 */
             months: number;
             soil: string;
+            /** Format: double */
+            layers: number;
             /** Format: int32 */
             passes: number;
             /** Format: int64 */

@@ -6,6 +6,7 @@ import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { dayOf, money, plural, say, Say } from '../parts/words'
+import { SameSeat } from './SameSeat'
 
 type Care = Schemas['CareView']
 
@@ -79,6 +80,7 @@ export function CareView() {
       </section>
       <div className="grid content-start gap-3">
         <Waiting waiting={data.waiting} currency={data.currency} />
+        <SameSeat waiting={data.waiting} />
         <section aria-label="Done since" className="lying p-3">
           <h2 className="text-do">Done since</h2>
           {data.done.length === 0 && <p className="text-faint">Nothing noted yet.</p>}

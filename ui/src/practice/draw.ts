@@ -9,9 +9,20 @@ const bare = [222, 206, 176] as const
 const chalk = [238, 236, 228] as const
 const wetLight = [214, 232, 244] as const
 
+/** What a drawing needs to know of a surface; what is left out is as good as new. */
+export type Look = {
+  tone: Tone
+  nap: boolean
+  holes: boolean
+  seams: boolean
+  foundCoat: number
+  soilAt: (cell: number) => number
+  panel?: Panel
+}
+
 /** Colours of all cells, four bytes each, as a canvas takes them. */
-export function pixels(work: HandWork, panel: Panel): Uint8ClampedArray<ArrayBuffer> {
-  const tone = work.tone as Tone
+export function pixels(look: Look): Uint8ClampedArray<ArrayBuffer> {
+  const { tone, panel } = look
   const out = new Uint8ClampedArray(cellCount * 4)
   for (let cell = 0; cell < cellCount; cell++) {
     let [r, g, b] = trims[tone] as readonly [number, number, number]
@@ -20,12 +31,16 @@ export function pixels(work: HandWork, panel: Panel): Uint8ClampedArray<ArrayBuf
       g += (ink[1] - g) * share
       b += (ink[2] - b) * share
     }
-    over(chalk, 0.5 * Math.max(0, work.foundCoat - panel.coat[cell]!))
-    over(bare, Math.min(0.9, panel.colour[cell]! * 6))
-    if (work.nap) over([r * 0.72, g * 0.72, b * 0.72], 0.8 * (1 - panel.nap[cell]!))
-    over(soilInk[tone], 0.85 * (1 - Math.exp(-0.55 * soilAt(panel, cell))))
-    over(chalk, 0.6 * panel.tide[cell]!)
-    over(wetLight, (panel.laid[cell]! >= 0 ? 0.18 : 0) + 0.3 * Math.min(1, panel.liquid[cell]! / 25))
+    if (panel) {
+      over(chalk, 0.5 * Math.max(0, look.foundCoat - panel.coat[cell]!))
+      over(bare, Math.min(0.9, panel.colour[cell]! * 6))
+      if (look.nap) over([r * 0.72, g * 0.72, b * 0.72], 0.8 * (1 - panel.nap[cell]!))
+    }
+    over(soilInk[tone], 0.85 * (1 - Math.exp(-0.55 * look.soilAt(cell))))
+    if (panel) {
+      over(chalk, 0.6 * panel.tide[cell]!)
+      over(wetLight, (panel.laid[cell]! >= 0 ? 0.18 : 0) + 0.3 * Math.min(1, panel.liquid[cell]! / 25))
+    }
     out.set([r, g, b, 255], cell * 4)
   }
   return out
@@ -33,21 +48,25 @@ export function pixels(work: HandWork, panel: Panel): Uint8ClampedArray<ArrayBuf
 
 let small: HTMLCanvasElement | undefined
 
-/** Draws the panel over the whole canvas: soft between cells, seams and holes over it. */
-export function draw(canvas: HTMLCanvasElement, work: HandWork, panel: Panel) {
+/** Draws a model panel as it stands. */
+export const draw = (canvas: HTMLCanvasElement, work: HandWork, panel: Panel) =>
+  paint(canvas, { ...work, tone: work.tone as Tone, panel, soilAt: (cell) => soilAt(panel, cell) })
+
+/** Draws a surface over the whole canvas: soft between cells, seams and holes over it. */
+export function paint(canvas: HTMLCanvasElement, look: Look) {
   const context = canvas.getContext('2d')
   if (!context) return
   small ??= document.createElement('canvas')
   small.width = columns
   small.height = rows
-  small.getContext('2d')?.putImageData(new ImageData(pixels(work, panel), columns, rows), 0, 0)
+  small.getContext('2d')?.putImageData(new ImageData(pixels(look), columns, rows), 0, 0)
   const { width, height } = canvas
   context.imageSmoothingEnabled = true
   context.imageSmoothingQuality = 'high'
   context.drawImage(small, 0, 0, width, height)
   const across = width / columns
   const down = height / rows
-  if (work.holes) {
+  if (look.holes) {
     context.fillStyle = 'rgb(0 0 0 / 0.35)'
     for (let row = 0; row < rows; row++)
       for (let column = 0; column < columns; column++) {
@@ -56,7 +75,7 @@ export function draw(canvas: HTMLCanvasElement, work: HandWork, panel: Panel) {
         context.fill()
       }
   }
-  if (work.seams) {
+  if (look.seams) {
     context.strokeStyle = 'rgb(0 0 0 / 0.4)'
     context.lineWidth = 2
     context.setLineDash([7, 4])

@@ -118,6 +118,7 @@ public class CareService {
     return new WaitingView(
         w.months(),
         w.soil().code(),
+        w.layers(),
         w.passes(),
         w.minutes(),
         rate == null ? null : Long.valueOf(Math.round(w.minutes() * rate * 100 / MINUTES)));

@@ -42,10 +42,11 @@ public final class CareViews {
    * What waiting costs.
    *
    * @param soil how soiled it would be
+   * @param layers the same as an amount, to be drawn
    * @param minor price of the cleaning in the smallest coin, null where no hour is priced
    */
   public record WaitingView(
-      int months, String soil, int passes, long minutes, @Nullable Long minor) {}
+      int months, String soil, double layers, int passes, long minutes, @Nullable Long minor) {}
 
   /**
    * After-care of a job.

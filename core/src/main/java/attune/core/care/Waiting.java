@@ -20,27 +20,29 @@ import java.util.Set;
  *
  * @param months without a clean
  * @param soil how soiled what is touched would be
+ * @param layers the same as an amount, in layers of soil (docs/trade, model 2)
  * @param passes over all panels, as expected
  * @param minutes hands-on
  */
-public record Waiting(int months, Level soil, int passes, long minutes) {
+public record Waiting(int months, Level soil, double layers, int passes, long minutes) {
   private static final List<Integer> MONTHS = List.of(1, 3, 6, 12);
 
   /** The curve at 1, 3, 6 and 12 months; it never falls. */
   public static List<Waiting> curve(Job job, Use use, Planner planner, Figures figures) {
     List<Waiting> curve = new ArrayList<>();
     for (int months : MONTHS) {
-      Level soil = level(months * figures.get("care.soil-a-month") * use.soiling(figures), figures);
+      double layers = months * figures.get("care.soil-a-month") * use.soiling(figures);
+      Level soil = level(layers, figures);
       Waiting last = curve.isEmpty() ? null : curve.get(curve.size() - 1);
       curve.add(
           last != null && last.soil() == soil
-              ? new Waiting(months, soil, last.passes(), last.minutes())
-              : of(months, soil, job, planner));
+              ? new Waiting(months, soil, layers, last.passes(), last.minutes())
+              : of(months, soil, layers, job, planner));
     }
     return curve;
   }
 
-  private static Waiting of(int months, Level soil, Job job, Planner planner) {
+  private static Waiting of(int months, Level soil, double layers, Job job, Planner planner) {
     List<Surface> later = job.surfaces().stream().map(s -> soiled(s, soil)).toList();
     Plan plan = planner.plan(job.of(later), Decisions.NONE, Arrangement.NONE);
     int passes =
@@ -48,7 +50,7 @@ public record Waiting(int months, Level soil, int passes, long minutes) {
             .flatMap(s -> s.match().ladder().stream().limit(1))
             .mapToInt(rung -> Math.max(1, rung.passesHigh()))
             .sum();
-    return new Waiting(months, soil, passes, plan.totals().clean());
+    return new Waiting(months, soil, layers, passes, plan.totals().clean());
   }
 
   private static Surface soiled(Surface surface, Level soil) {
