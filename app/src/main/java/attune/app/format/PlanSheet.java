@@ -46,6 +46,10 @@ public final class PlanSheet {
       DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
 
   private final Plan plan;
+
+  /** What sits no longer than this is wiped as it is laid. */
+  private static final int AT_ONCE_S = 5;
+
   private final TechniqueTable technique;
   private final Map<List<TechniqueTable.Line>, Integer> handsAt = new HashMap<>();
   private final Shelf shelf;
@@ -112,7 +116,7 @@ public final class PlanSheet {
             .filter(i -> plan.timetable().deciding().contains(worked.get(i).id()))
             .mapToObj(i -> i + 1)
             .toList();
-    return tight.isEmpty() || tight.size() == worked.size()
+    return tight.isEmpty() || tight.size() >= worked.size() - 1 // all but the hand-over
         ? Optional.empty()
         : Optional.of(
             "Steps "
@@ -268,7 +272,10 @@ public final class PlanSheet {
           case TOOL -> "on the tool";
           case CLOTH -> "on the cloth";
         };
-    return t.isDry() ? "dry" : where + (t.dwellS() > 0 ? ", sits " + t.dwellS() + " s" : "");
+    if (t.isDry()) {
+      return "dry";
+    }
+    return where + (t.dwellS() > AT_ONCE_S ? ", sits " + t.dwellS() + " s" : ", wiped at once");
   }
 
   private static Optional<String> amount(Round round, List<SurfacePlan> panels) {

@@ -1,5 +1,6 @@
 package attune.core.match;
 
+import attune.core.shelf.Product;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,12 +47,25 @@ public record SurfaceMatch(
 
   /** What is said of the stains: what is likely to stay, and of what meets them. */
   public List<Reason> saidOfSpots() {
+    return spots.stream().flatMap(spot -> saidOf(spot).stream()).toList();
+  }
+
+  /** What is said of the stains that are met with one cleaner. */
+  public List<Reason> saidOfSpots(Optional<String> productId) {
+    return spots.stream()
+        .filter(
+            spot ->
+                spot.rung()
+                    .filter(r -> r.treatment().cleaner().map(Product::id).equals(productId))
+                    .isPresent())
+        .flatMap(spot -> saidOf(spot).stream())
+        .toList();
+  }
+
+  private static List<Reason> saidOf(SpotWork spot) {
     List<Reason> said = new ArrayList<>();
-    for (SpotWork spot : spots) {
-      spot.remains().ifPresent(said::add);
-      if (spot.rung().isEmpty()) {
-        continue;
-      }
+    spot.remains().ifPresent(said::add);
+    if (spot.rung().isPresent()) {
       Verdict verdict = spot.rung().get().verdict();
       verdict.reasons().stream()
           .filter(reason -> reason.effect() == Reason.Effect.CAUTION)

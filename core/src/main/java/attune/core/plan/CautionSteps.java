@@ -61,7 +61,9 @@ public final class CautionSteps {
         plan.match().saidOfSpots().contains(caution)
             && !plan.match().cautions().contains(caution)
             && !ALWAYS.contains(caution.code());
-    return ofSpot ? round.spots() : !Collections.disjoint(of(caution.code()), steps);
+    return ofSpot
+        ? round.spots() && plan.match().saidOfSpots(round.productId()).contains(caution)
+        : !Collections.disjoint(of(caution.code()), steps);
   }
 
   /** Steps where it stands; empty for what only ever rules something out. */
