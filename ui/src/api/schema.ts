@@ -4893,9 +4893,9 @@ export interface components {
             /** @enum {string} */
             next: "SURVEY" | "MATCH" | "BENCH" | "HANDOVER" | "CARE";
             /** Format: int32 */
-            tasksTotal?: number;
+            cardsTotal?: number;
             /** Format: int32 */
-            tasksDone?: number;
+            cardsDone?: number;
         };
         JobSummary: {
             /** Format: uuid */

@@ -97,8 +97,8 @@ function JobLine({ entry, work }: { entry: DayJob; work: Schemas['WorkView'] | u
           <span className="flex items-center justify-between gap-2 font-semibold text-needle">
             {step.label} <ArrowRight size={18} aria-hidden="true" />
           </span>
-          {entry.tasksTotal !== undefined && (
-            <Stitches done={entry.tasksDone ?? 0} total={entry.tasksTotal} />
+          {entry.cardsTotal !== undefined && (
+            <Stitches done={entry.cardsDone ?? 0} total={entry.cardsTotal} />
           )}
         </span>
       </Link>
@@ -130,7 +130,7 @@ function Stitches({ done, total }: { done: number; total: number }) {
         ))}
       </svg>
       <span className="text-note text-faint">
-        {done} of {plural(total, 'step')} done
+        {done} of {plural(total, 'card')} done
       </span>
     </span>
   )

@@ -1,5 +1,6 @@
 package attune.app.bench;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -34,16 +35,21 @@ class BenchRunEntity implements Persistable<UUID> {
   @Column(name = "tasks_done", nullable = false)
   private int tasksDone;
 
+  @Column(name = "cards_total")
+  private @Nullable Integer cardsTotal;
+
+  @Column(name = "cards_done")
+  private @Nullable Integer cardsDone;
+
   @Version private Integer version;
 
   protected BenchRunEntity() {}
 
-  BenchRunEntity(UUID jobId, LocalDateTime startedAt, String plan, String shelf, int tasksTotal) {
+  BenchRunEntity(UUID jobId, LocalDateTime startedAt, String plan, String shelf) {
     this.jobId = jobId;
     this.startedAt = startedAt;
     this.plan = plan;
     this.shelf = shelf;
-    this.tasksTotal = tasksTotal;
   }
 
   @Override
@@ -84,8 +90,21 @@ class BenchRunEntity implements Persistable<UUID> {
     return tasksDone;
   }
 
-  void progress(int total, int done) {
-    tasksTotal = total;
-    tasksDone = done;
+  @Nullable
+  Integer cardsTotal() {
+    return cardsTotal;
+  }
+
+  @Nullable
+  Integer cardsDone() {
+    return cardsDone;
+  }
+
+  /** How far it is, in steps and in cards. */
+  void progress(WholeRun run) {
+    tasksTotal = run.run().hands().size();
+    tasksDone = run.done();
+    cardsTotal = run.cards().size();
+    cardsDone = (int) run.cards().values().stream().filter(over -> over).count();
   }
 }

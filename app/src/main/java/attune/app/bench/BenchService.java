@@ -109,15 +109,14 @@ public class BenchService {
     if (there.isEmpty()) {
       PlanFile plan = writer.file(plans.plan(jobId));
       JobFile document = jobs.document(jobId);
-      List<Step> steps = RunSteps.of(plan, document.surfaces(), reference.finishes());
-      int hands = Run.of(steps.stream().map(Step::task).toList(), List.of(), now()).hands().size();
-      runs.saveAndFlush(
+      BenchRunEntity begins =
           new BenchRunEntity(
               jobId,
               begun.truncatedTo(ChronoUnit.MILLIS),
               mapper.writeValueAsString(plan),
-              mapper.writeValueAsString(shelf.file()),
-              hands));
+              mapper.writeValueAsString(shelf.file()));
+      begins.progress(whole(begins));
+      runs.saveAndFlush(begins);
       jobs.moveTo(jobId, JobState.BENCH);
       publisher.publishEvent(new BenchBroadcast.Changed(jobId));
     }
@@ -239,7 +238,7 @@ public class BenchService {
     entries.flush();
     WholeRun after = whole(entity);
     if (!fresh.isEmpty()) {
-      entity.progress(after.run().hands().size(), after.done());
+      entity.progress(after);
       runs.saveAndFlush(entity);
       publisher.publishEvent(new BenchBroadcast.Changed(jobId));
     }
@@ -286,7 +285,15 @@ public class BenchService {
   @Transactional(readOnly = true)
   public Map<UUID, Progress> progress() {
     return runs.findAll().stream()
-        .map(run -> new Progress(run.getId(), run.tasksTotal(), run.tasksDone(), run.startedAt()))
+        .map(
+            run ->
+                new Progress(
+                    run.getId(),
+                    run.tasksTotal(),
+                    run.tasksDone(),
+                    run.cardsTotal(),
+                    run.cardsDone(),
+                    run.startedAt()))
         .collect(Collectors.toMap(Progress::jobId, Function.identity()));
   }
 

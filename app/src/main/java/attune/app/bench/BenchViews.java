@@ -205,5 +205,11 @@ public final class BenchViews {
   public record ToldView(BenchView run, List<Remark> remarks) {}
 
   /** How far a run is. */
-  public record Progress(UUID jobId, int tasksTotal, int tasksDone, LocalDateTime startedAt) {}
+  public record Progress(
+      UUID jobId,
+      int tasksTotal,
+      int tasksDone,
+      @Nullable Integer cardsTotal,
+      @Nullable Integer cardsDone,
+      LocalDateTime startedAt) {}
 }

@@ -28,9 +28,14 @@ class DayController {
     CARE
   }
 
-  /** A job on the day's list. */
+  /**
+   * A job on the day's list.
+   *
+   * @param cardsTotal cards of its run, as the bench shows them; none before there is a run, or of
+   *     one begun before they were counted
+   */
   record DayJob(
-      JobSummary job, NextStep next, @Nullable Integer tasksTotal, @Nullable Integer tasksDone) {}
+      JobSummary job, NextStep next, @Nullable Integer cardsTotal, @Nullable Integer cardsDone) {}
 
   /** Handed over longer ago, a job is found with its vehicle. */
   private static final int GONE_DAYS = 7;
@@ -58,7 +63,7 @@ class DayController {
   private static DayJob day(JobSummary job, Progress run) {
     return run == null
         ? new DayJob(job, job.surveyed() == 0 ? NextStep.SURVEY : NextStep.MATCH, null, null)
-        : new DayJob(job, next(job, run), run.tasksTotal(), run.tasksDone());
+        : new DayJob(job, next(job, run), run.cardsTotal(), run.cardsDone());
   }
 
   private static NextStep next(JobSummary job, Progress run) {

@@ -55,8 +55,8 @@ class DemoOnAnyDayTest {
           .as("under way")
           .anySatisfy(
               entry ->
-                  assertThat(entry.path("tasksDone").asInt())
-                      .isBetween(1, entry.path("tasksTotal").asInt() - 1));
+                  assertThat(entry.path("cardsDone").asInt())
+                      .isBetween(1, entry.path("cardsTotal").asInt() - 1));
       Set<String> watched =
           list(api.get("/api/v1/watch").json()).stream()
               .map(thing -> thing.get("kind").asString())
