@@ -127,7 +127,9 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
       <section aria-label="When it can be used" className="grid grid-cols-3 gap-3">
         <When label="Drive from" time={h.ready.driveAt} />
         <When label="Sit from" time={h.ready.sitAt} />
-        <When label="Fully cured" time={h.ready.curedAt} />
+        {h.ready.curedAt > h.ready.sitAt && h.ready.curedAt > h.ready.driveAt && (
+          <When label="Fully cured" time={h.ready.curedAt} />
+        )}
         {!h.ready.fromBench && (
           <p className="col-span-3 text-note text-faint">As planned; counted anew from the bench.</p>
         )}

@@ -4,9 +4,11 @@ import { useSearchParams } from 'react-router'
 import { api, ApiError, type Fault } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { useTheme } from '../parts/useTheme'
 
 /** Where a device gives the code it was shown, once, and is let in. */
 export function PairView() {
+  useTheme()
   const [search] = useSearchParams()
   const [code, setCode] = useState(search.get('code') ?? '')
   const [name, setName] = useState('')

@@ -13,7 +13,7 @@ export function Ready({ table }: { table: Table }) {
     ['Hands off', table.handsOffAt],
     ['To drive', table.driveAt],
     ['To sit in', table.sitAt],
-    ['Fully cured', table.curedAt],
+    ...(table.curedAt > table.readyAt ? ([['Fully cured', table.curedAt]] as const) : []),
   ] as const
   return (
     <section aria-label="Ready" className="lying flex flex-wrap items-center gap-x-8 gap-y-1 px-3 py-2">

@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
@@ -32,7 +33,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class BackupService {
   private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss");
-  private static final List<String> FOLDERS = List.of("photos", "safety-sheets");
+  static final String FORMAT = "attune-backup";
+  static final int VERSION = 1;
+  static final List<String> FOLDERS = List.of("photos", "safety-sheets");
 
   /** A file in a backup. */
   record Entry(String name, long bytes, String sha256) {}
@@ -97,8 +100,7 @@ class BackupService {
             .createNativeQuery("backup to '" + snapshot.toString().replace("'", "''") + "'")
             .executeUpdate();
         write(part, snapshot, now);
-        Path whole = folder.resolve("attune-" + STAMP.format(now) + ".zip");
-        Files.move(part, whole);
+        Path whole = moved(part, folder, "attune-" + STAMP.format(now));
         return view(whole);
       } finally {
         Files.deleteIfExists(snapshot);
@@ -106,6 +108,18 @@ class BackupService {
       }
     } catch (IOException e) {
       throw new UncheckedIOException("the backup could not be written", e);
+    }
+  }
+
+  /** Under a name of its own, also where another was made in the same second. */
+  private static Path moved(Path part, Path folder, String name) throws IOException {
+    Path whole = folder.resolve(name + ".zip");
+    for (int n = 2; ; n++) {
+      try {
+        return Files.move(part, whole);
+      } catch (FileAlreadyExistsException e) {
+        whole = folder.resolve(name + "-" + n + ".zip");
+      }
     }
   }
 
@@ -125,7 +139,7 @@ class BackupService {
         }
       }
       out.putNextEntry(new ZipEntry("manifest.json"));
-      out.write(mapper.writeValueAsBytes(new Manifest("attune-backup", 1, now, entries)));
+      out.write(mapper.writeValueAsBytes(new Manifest(FORMAT, VERSION, now, entries)));
     }
   }
 

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.springframework.util.FileSystemUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -23,7 +24,13 @@ import tools.jackson.databind.json.JsonMapper;
  * lays it into an empty data directory. Nothing is written when anything is missing or changed.
  */
 public final class RestoreCommand {
-  private static final String NAME = "([a-z-]+/)?[A-Za-z0-9._-]+";
+  private static final String DATABASE = "attune.mv.db";
+  private static final String NAME = "[A-Za-z0-9_-][A-Za-z0-9._-]*";
+
+  /** Nothing Attune keeps packs tighter than this; more is a trap. */
+  private static final long TIGHTEST = 200;
+
+  private static final long SMALL_BYTES = 64L * 1024 * 1024;
 
   private final PrintStream out;
   private final PrintStream err;
@@ -45,19 +52,25 @@ public final class RestoreCommand {
         return fail("--data: found files in " + data + "; an empty directory is allowed");
       }
       BackupService.Manifest manifest = manifest(zip);
+      if (!BackupService.FORMAT.equals(manifest.format())) {
+        return fail(
+            "manifest.json: found format " + manifest.format() + "; attune-backup is allowed");
+      }
+      if (manifest.version() != BackupService.VERSION) {
+        return fail(
+            "manifest.json: found version "
+                + manifest.version()
+                + "; "
+                + BackupService.VERSION
+                + " is allowed: take the Attune it was written with, or a newer one");
+      }
       for (BackupService.Entry entry : manifest.files()) {
         String fault = fault(zip, entry);
         if (fault != null) {
           return fail(fault);
         }
       }
-      for (BackupService.Entry entry : manifest.files()) {
-        Path target = data.resolve(entry.name());
-        Files.createDirectories(target.getParent());
-        try (InputStream in = zip.getInputStream(zip.getEntry(entry.name()))) {
-          Files.copy(in, target);
-        }
-      }
+      lay(zip, manifest, data);
       out.println(
           manifest.files().size() + " files of " + manifest.at() + " restored into " + data);
       return 0;
@@ -65,6 +78,27 @@ public final class RestoreCommand {
       return fail(arguments.get(0) + ": found no backup; a zip that Attune wrote is allowed");
     } catch (IOException e) {
       return fail(arguments.get(0) + ": cannot be read or written: " + e.getMessage());
+    }
+  }
+
+  /** All of it beside the directory first, so that it is whole or not there. */
+  private static void lay(ZipFile zip, BackupService.Manifest manifest, Path data)
+      throws IOException {
+    Path whole = data.toAbsolutePath().normalize();
+    Files.createDirectories(whole.getParent());
+    Path part = Files.createTempDirectory(whole.getParent(), "restore");
+    try {
+      for (BackupService.Entry entry : manifest.files()) {
+        Path target = part.resolve(entry.name());
+        Files.createDirectories(target.getParent());
+        try (InputStream in = zip.getInputStream(zip.getEntry(entry.name()))) {
+          Files.copy(in, target);
+        }
+      }
+      Files.deleteIfExists(whole); // empty, as was seen
+      Files.move(part, whole);
+    } finally {
+      FileSystemUtils.deleteRecursively(part);
     }
   }
 
@@ -93,9 +127,19 @@ public final class RestoreCommand {
   }
 
   private static String fault(ZipFile zip, BackupService.Entry entry) throws IOException {
-    ZipEntry there = entry.name().matches(NAME) ? zip.getEntry(entry.name()) : null;
-    if (there == null || entry.name().contains("..")) {
+    if (!isOurs(entry.name())) {
+      return entry.name()
+          + ": found no file of Attune's; the database, photos and sheets are allowed";
+    }
+    ZipEntry there = zip.getEntry(entry.name());
+    if (there == null) {
       return entry.name() + ": found nothing; what the manifest names is needed";
+    }
+    if (there.getSize() > SMALL_BYTES && there.getSize() / TIGHTEST > there.getCompressedSize()) {
+      return entry.name()
+          + ": found "
+          + there.getSize()
+          + " bytes packed into almost none; refused";
     }
     try (InputStream in = zip.getInputStream(there)) {
       MessageDigest digest = MessageDigest.getInstance("SHA-256");
@@ -106,5 +150,15 @@ public final class RestoreCommand {
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  private static boolean isOurs(String name) {
+    if (name.equals(DATABASE)) {
+      return true;
+    }
+    int slash = name.indexOf('/');
+    return slash > 0
+        && BackupService.FOLDERS.contains(name.substring(0, slash))
+        && name.substring(slash + 1).matches(NAME);
   }
 }

@@ -94,7 +94,7 @@ public final class PlanSheet {
     }
     line("");
     line(
-        "Hands %s to %s, standing by %s, %d steps. Ready to drive %s, to sit in %s, cured %s."
+        "Hands %s to %s, standing by %s, %d steps. Ready to drive %s, to sit in %s%s."
             .formatted(
                 length(t.handsLow()),
                 length(t.handsHigh()),
@@ -102,7 +102,9 @@ public final class PlanSheet {
                 t.rounds(),
                 at(plan.timetable().driveAt()),
                 at(plan.timetable().sitAt()),
-                at(plan.timetable().curedAt())));
+                plan.timetable().curedAt().isAfter(plan.timetable().readyAt())
+                    ? ", cured " + at(plan.timetable().curedAt())
+                    : ""));
     deciding().ifPresent(this::line);
     plan.warnings().forEach(warning -> line("! " + warning.text()));
   }

@@ -6,6 +6,7 @@ import attune.app.handover.HandoverView.Correction;
 import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.NotDone;
+import attune.app.handover.HandoverView.Ready;
 import attune.app.handover.HandoverView.Treated;
 import attune.app.handover.HandoverView.Used;
 import attune.app.paper.Letterhead;
@@ -87,11 +88,17 @@ final class ReportPdf {
   }
 
   private PdfPTable ready() {
-    PdfPTable table = Paper.table(1, 1, 1);
+    Ready ready = view.ready();
+    boolean cures =
+        ready.curedAt().compareTo(ready.sitAt()) > 0
+            && ready.curedAt().compareTo(ready.driveAt()) > 0;
+    PdfPTable table = cures ? Paper.table(1, 1, 1) : Paper.table(1, 1);
     table.setSpacingBefore(10);
-    cell(table, "Drive from", view.ready().driveAt());
-    cell(table, "Sit from", view.ready().sitAt());
-    cell(table, "Fully cured", view.ready().curedAt());
+    cell(table, "Drive from", ready.driveAt());
+    cell(table, "Sit from", ready.sitAt());
+    if (cures) {
+      cell(table, "Fully cured", ready.curedAt());
+    }
     return table;
   }
 
