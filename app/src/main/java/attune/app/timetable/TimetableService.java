@@ -57,6 +57,9 @@ import org.springframework.stereotype.Service;
 /** A job's timetable: shown, moved by hand, staffed, and made to keep its promise. */
 @Service
 class TimetableService {
+  private static final String NOBODY_COATS =
+      "Nobody who does this job may coat: give it to somebody who may.";
+
   private final JobPlans plans;
   private final JobService jobs;
   private final ShopService shop;
@@ -203,14 +206,14 @@ class TimetableService {
     Job job = plans.job(id);
     Arrangement crew =
         plans.arrangement(id).by(names.stream().map(name -> shop.workers().get(name)).toList());
-    Timetable planned;
-    try {
-      planned = reference.planner().plan(job, plans.decisions(id, job), crew).timetable();
-    } catch (IllegalArgumentException nobody) {
+    Plan planned = reference.planner().plan(job, plans.decisions(id, job), crew);
+    if (coats(planned) && !crew.hasCoater(job)) {
       throw new InvalidInputException(
-          "/crew", String.join(", ", names) + "; " + nobody.getMessage(), "someone who may coat");
+          "/crew",
+          String.join(", ", names) + "; nobody of the crew may do it",
+          "someone who may coat");
     }
-    bookings.refuseClash(id, planned, "/crew");
+    bookings.refuseClash(id, planned.timetable(), "/crew");
   }
 
   /**
@@ -339,7 +342,16 @@ class TimetableService {
         blocks(t, words, names),
         t.tasks().stream().map(task -> view(task, words, names)).toList(),
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
-        t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct().toList());
+        Stream.concat(
+                Stream.of(NOBODY_COATS).filter(says -> coats(plan) && !arrangement.hasCoater(job)),
+                t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct())
+            .toList());
+  }
+
+  private static boolean coats(Plan plan) {
+    return plan.surfaces().stream()
+        .flatMap(surface -> surface.finishSteps().stream())
+        .anyMatch(step -> step.step() == Step.COAT);
   }
 
   private static List<LaneView> lanes(Job job, List<String> crew) {

@@ -198,6 +198,28 @@ class TimetableApiTest {
   }
 
   @Test
+  void aJobWhoseCoaterMayCoatNoLongerIsPlannedAndSaysSo() {
+    String job = job("Left without a coater", "2026-06-15");
+    set(job, "{\"wishes\":{\"protection\":\"coating\"}}");
+    assertThat(staff(job, "Mira").status()).isEqualTo(200);
+    assertThat(table(job).get("conflicts")).isEmpty();
+    String gate = "{\"gates\":[{\"work\":\"COATING\",\"course\":\"PROTECT\"}]}";
+    assertThat(api.put("/api/v1/training/gates", gate).status()).isEqualTo(200);
+    try {
+      assertThat(table(job).get("conflicts").toString())
+          .contains("Nobody who does this job may coat");
+      for (String view :
+          List.of("/api/v1/day", "/api/v1/work", "/api/v1/week", "/api/v1/jobs/" + job + "/plan")) {
+        assertThat(api.get(view).status()).as(view).isEqualTo(200);
+      }
+      assertThat(staff(job, "Mira", "Ines").fault().get("pointer").asString()).isEqualTo("/crew");
+    } finally {
+      api.put("/api/v1/training/gates", "{\"gates\":[]}");
+    }
+    assertThat(table(job).get("conflicts")).isEmpty();
+  }
+
+  @Test
   void aPromiseMissedBringsOffersAndOneIsTaken() {
     String day = TestClock.TODAY.plusDays(60).toString(); // no start is offered in the past
     String job = job("Promised", day);

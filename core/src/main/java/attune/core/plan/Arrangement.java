@@ -1,6 +1,8 @@
 package attune.core.plan;
 
+import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
+import attune.core.survey.Job;
 import java.time.LocalDateTime;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -28,6 +30,15 @@ public record Arrangement(
     pins = Map.copyOf(pins);
     leftOut = Set.copyOf(leftOut);
     parts = List.copyOf(parts);
+  }
+
+  /** Whether somebody who does it may coat; people nobody named may do everything. */
+  public boolean hasCoater(Job job) {
+    Set<String> coaters = job.setting().reception().coaters();
+    return crew.isEmpty()
+        || crew.stream()
+            .filter(worker -> coaters.isEmpty() || coaters.contains(worker.id()))
+            .anyMatch(worker -> worker.skills().contains(Skill.COATING));
   }
 
   /** The same by these people, in the visit's own order. */

@@ -153,8 +153,13 @@ final class TimetableBuilder {
                 .mapToObj(i -> UsualHours.worker("person-" + i, figures))
                 .toList()
             : arrangement.crew();
+    boolean anyone =
+        !arrangement.hasCoater(job); // a plan there is all the same; who does it is told
     return Daylight.limit(
-        crew.stream().map(worker -> coats(worker, job).from(first)).toList(),
+        crew.stream()
+            .map(worker -> anyone ? worker.with(Skill.COATING) : coats(worker, job))
+            .map(worker -> worker.from(first))
+            .toList(),
         job.setting(),
         figures);
   }

@@ -1,6 +1,7 @@
 package attune.core.schedule;
 
 import java.time.DayOfWeek;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -48,6 +49,13 @@ public record Worker(
   public Worker without(Skill skill) {
     Set<Skill> left = skills.stream().filter(s -> s != skill).collect(Collectors.toSet());
     return new Worker(id, left, opens, closes, early, week);
+  }
+
+  /** The same with leave to do what a skill is for. */
+  public Worker with(Skill skill) {
+    Set<Skill> more = EnumSet.of(skill);
+    more.addAll(skills);
+    return new Worker(id, more, opens, closes, early, week);
   }
 
   /** The same in other hours of the same days, coming no earlier. */
