@@ -1,8 +1,8 @@
-import { useEffect, useRef, useState } from 'react'
+import { useMemo, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { OneOf } from '../parts/controls'
 import { plural, say } from '../parts/words'
-import { paint } from '../practice/draw'
+import { Painted } from '../practice/PanelCanvas'
 import { cellCount, columns, rows, type Tone } from '../practice/model'
 
 const tones: { value: Tone; label: string }[] = [
@@ -48,28 +48,17 @@ export function SameSeat({ waiting }: { waiting: Schemas['WaitingView'][] }) {
   )
 }
 
-function Seat(props: { layers: number; tone: Tone; label: string }) {
-  const canvas = useRef<HTMLCanvasElement>(null)
-  useEffect(() => {
-    if (!canvas.current) return
-    const soil = shares.map((share) => share * props.layers)
-    paint(canvas.current, {
-      tone: props.tone,
+function Seat({ layers, tone, label }: { layers: number; tone: Tone; label: string }) {
+  const look = useMemo(
+    () => ({
+      tone,
       nap: false,
       holes: false,
       seams: true,
       foundCoat: 1,
-      soilAt: (cell) => soil[cell]!,
-    })
-  }, [props.layers, props.tone])
-  return (
-    <canvas
-      ref={canvas}
-      width={columns * 12}
-      height={rows * 12}
-      role="img"
-      aria-label={props.label}
-      className="block aspect-[3/2] w-full rounded-piece border border-line"
-    />
+      soilAt: (cell: number) => shares[cell]! * layers,
+    }),
+    [layers, tone],
   )
+  return <Painted look={look} label={label} />
 }

@@ -5,6 +5,7 @@ import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { AskCard } from './AskCard'
 import { levelFor } from './progress'
+import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import { marks, type Learner, type Lesson, type Mark } from './words'
 
@@ -24,6 +25,7 @@ export function Asking(props: {
   const [testId] = useState(() => (test ? crypto.randomUUID() : undefined))
   const [level, setLevel] = useState(() => (test ? lesson.level : levelFor(lesson, learner)))
   const { send, waits } = useAnswers()
+  useAhead(lesson, seed + n, level)
   const exercise = useQuery({
     ...exerciseQuery(lesson.id, seed + n, level),
     placeholderData: keepPreviousData,

@@ -1,7 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { exerciseQuery, handWorkQuery, learnerQuery, trainingQuery } from '../api/queries'
+import { exerciseQuery, learnerQuery, trainingQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural } from '../parts/words'
@@ -14,7 +14,6 @@ import { courses, kinds, type Lesson } from './words'
 
 /** Seeds of the worked example; practice and tests never use it. */
 const EXAMPLE = 0
-const AHEAD = 6
 
 type Mode = 'read' | 'practise' | 'test'
 
@@ -27,7 +26,6 @@ export function LessonView() {
   const [mode, setMode] = useState<Mode>('read')
   const lesson = training.data?.lessons.find((l) => l.id === id)
   const [seed, setSeed] = useState(fresh)
-  useAhead(lesson, seed)
   if (training.isPending) return <Loading what="the lesson" />
   if (training.error) return <Trouble error={training.error} again={() => void training.refetch()} />
   if (!lesson)
@@ -95,18 +93,6 @@ export function LessonView() {
 }
 
 const fresh = () => 1 + Math.floor(Math.random() * 2 ** 31)
-
-/** Fetches what comes next while there is a line. */
-function useAhead(lesson: Lesson | undefined, seed: number) {
-  const client = useQueryClient()
-  useEffect(() => {
-    if (!lesson) return
-    for (let i = 0; i < AHEAD; i++)
-      if (lesson.kind === 'WORK') {
-        if (i < lesson.inTest) void client.prefetchQuery(handWorkQuery(lesson.id, seed + i, lesson.level))
-      } else void client.prefetchQuery(exerciseQuery(lesson.id, seed + i, lesson.level))
-  }, [client, lesson, seed])
-}
 
 function Worked({ lesson }: { lesson: Lesson }) {
   return (

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { modelQuery, trialsQuery } from '../api/queries'
+import { modelQuery, outcomesQuery, trialsQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural } from '../parts/words'
-import { after, soilAt, found, cellCount, type Deed } from './model'
+import { after, soilAt, found, cellCount, type Deed, type HandWork } from './model'
 import { PanelPicture } from './PanelCanvas'
 import { PanelWork } from './PanelWork'
 
@@ -18,6 +18,9 @@ export function ModelView() {
   const [seed, setSeed] = useState(1)
   const model = useQuery(modelQuery(job.id, surfaceId, seed))
   const [own, setOwn] = useState<Deed[]>()
+  const outcomes = useQuery(outcomesQuery(job.id))
+  const label = outcomes.data?.find((o) => o.surfaceId === surfaceId)?.label
+  const work = useMemo(() => model.data && named(model.data, label), [label, model.data])
   if (trials.isPending) return <Loading what="the models" />
   if (!trials.data)
     return (
@@ -39,7 +42,8 @@ export function ModelView() {
         <div>
           <h1 className="text-head">On a model first</h1>
           <p>
-            {model.data?.facts[0]?.is}: {trials.data.treatment}. Nothing here goes into the job.
+            {label && `${label}: `}
+            {trials.data.treatment}. Nothing here goes into the job.
           </p>
         </div>
         <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`} weight="main">
@@ -78,11 +82,11 @@ export function ModelView() {
       <h2 className="text-do">By hand</h2>
       {model.isPending && <Loading what="the model" />}
       {model.error && <Trouble error={model.error} />}
-      {model.data && own && (
+      {work && own && (
         <section aria-label="What you left" className="lying grid gap-2 p-3 sm:grid-cols-2">
-          <PanelPicture work={model.data} panel={after(model.data, own)} label="The model as you left it" />
+          <PanelPicture work={work} panel={after(work, own)} label="The model as you left it" />
           <div className="grid content-start gap-2">
-            <p className="text-do">{Math.round(100 * left(model.data, own))} % of the soil is left.</p>
+            <p className="text-do">{Math.round(100 * left(work, own))} % of the soil is left.</p>
             <Button
               onClick={() => {
                 setOwn(undefined)
@@ -95,10 +99,16 @@ export function ModelView() {
           </div>
         </section>
       )}
-      {model.data && !own && <PanelWork key={seed} work={model.data} onDone={setOwn} busy={false} />}
+      {work && !own && <PanelWork key={seed} work={work} onDone={setOwn} busy={false} />}
     </div>
   )
 }
+
+/** The panel by the name people call it. */
+const named = (work: HandWork, label: string | undefined): HandWork => ({
+  ...work,
+  facts: work.facts.map((fact, i) => (i === 0 && label ? { ...fact, is: label } : fact)),
+})
 
 function left(work: Parameters<typeof after>[0], deeds: Deed[]) {
   const before = found(work)

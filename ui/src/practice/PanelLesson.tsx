@@ -6,6 +6,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { Compare } from './Compare'
 import type { Deed } from './model'
 import { PanelWork } from './PanelWork'
+import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import type { Lesson, Marked } from './words'
 
@@ -20,6 +21,7 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
   const [testId] = useState(() => (test ? crypto.randomUUID() : undefined))
   const { send, waits } = useAnswers()
   const level = lesson.level
+  useAhead(lesson, seed + n, level)
   const work = useQuery(handWorkQuery(lesson.id, seed + n, level))
   const data = work.data
   if (work.isPending) return <Loading what="the panel" />
@@ -28,6 +30,7 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
     setBusy(true)
     send({ id: crypto.randomUUID(), person: who, lesson: lesson.id, seed: data.seed, level, deeds, testId })
       .then((mark) => {
+        if (!mark) return setN(n + 1) // kept, and marked when the line is back
         setOwn(deeds)
         setMarked(mark)
       })

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Button, OneOf } from '../parts/controls'
 import { clock } from '../parts/words'
 import { Facts } from './AskCard'
-import { draw } from './draw'
+import { lookOf, paint } from './draw'
 import {
   cellCount,
   columns,
@@ -58,7 +58,7 @@ export function PanelWork(props: {
     if (ready && cells.length > 0) act({ act: hand, means: means ?? 0, cells, seconds: 0 })
   }
   useEffect(() => {
-    if (canvas.current) draw(canvas.current, work, panel)
+    if (canvas.current) paint(canvas.current, lookOf(work, panel))
   }, [panel, work])
   useEffect(() => {
     let frame = 0

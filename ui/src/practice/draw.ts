@@ -48,9 +48,13 @@ export function pixels(look: Look): Uint8ClampedArray<ArrayBuffer> {
 
 let small: HTMLCanvasElement | undefined
 
-/** Draws a model panel as it stands. */
-export const draw = (canvas: HTMLCanvasElement, work: HandWork, panel: Panel) =>
-  paint(canvas, { ...work, tone: work.tone as Tone, panel, soilAt: (cell) => soilAt(panel, cell) })
+/** A model panel as it stands. */
+export const lookOf = (work: HandWork, panel: Panel): Look => ({
+  ...work,
+  tone: work.tone as Tone,
+  panel,
+  soilAt: (cell) => soilAt(panel, cell),
+})
 
 /** Draws a surface over the whole canvas: soft between cells, seams and holes over it. */
 export function paint(canvas: HTMLCanvasElement, look: Look) {

@@ -174,6 +174,7 @@ class PracticeJourneyTest {
       visit.link("Try it on a model first").click();
       assertThat(visit.region("Ten models")).containsText("none came to harm");
       assertThat(visit.page.getByRole(AriaRole.APPLICATION)).isVisible();
+      assertThat(visit.page.getByText("cushion-bolster-outer")).hasCount(0);
       visit.isFitForEveryone();
       visit.fitsAPhone();
       assertThat(visit.page.request().get("/api/v1" + hatch).text()).isEqualTo(before);

@@ -3,7 +3,6 @@ package attune.app.network;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.math.BigInteger;
-import java.net.InetAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -221,10 +220,5 @@ public final class LocalAuthority {
           file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
     }
     Files.writeString(file, text.toString());
-  }
-
-  /** Whether a text is an address of a machine. */
-  static boolean isAddress(InetAddress address) {
-    return !address.isLinkLocalAddress() && !address.isMulticastAddress();
   }
 }

@@ -110,7 +110,7 @@ public final class NetworkStart {
       }
       for (NetworkInterface each : Collections.list(NetworkInterface.getNetworkInterfaces())) {
         Collections.list(each.getInetAddresses()).stream()
-            .filter(LocalAuthority::isAddress)
+            .filter(address -> !address.isLinkLocalAddress() && !address.isMulticastAddress())
             .map(InetAddress::getHostAddress)
             .filter(address -> !address.contains(":"))
             .forEach(names::add);
