@@ -19,7 +19,12 @@ final class Workshop {
 
   /** The demo's estate. */
   Job estate() {
-    return read(ReferenceData.text("/demo/fells-estate.json"));
+    return demo("fells-estate");
+  }
+
+  /** A car of the demo, such as {@code lumen-hatch}. */
+  Job demo(String name) {
+    return read(ReferenceData.text("/demo/" + name + ".json"));
   }
 
   /** A job of the folder of examples, such as {@code boat-helm}. */

@@ -12,6 +12,7 @@ import attune.core.plan.ResiduePass;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
+import attune.core.plan.Task;
 import attune.core.plan.TechniqueTable;
 import attune.core.plan.Totals;
 import attune.core.shelf.Product;
@@ -216,7 +217,11 @@ public final class PlanSheet {
                 length(Math.max(1, Math.round(round.handsS() / 60f))),
                 round.waitS() >= 60 ? " and " + length(round.waitS() / 60) + " standing by" : ""));
     means(round, panels).ifPresent(text -> under(text));
-    panels(round, panels);
+    if (round.step() == Step.TEST_SPOT) {
+      tests(round).forEach(this::under);
+    } else {
+      panels(round, panels);
+    }
     hands(number, technique.of(round, panels));
     cautions(round, panels).forEach(text -> under("! " + text));
   }
@@ -309,6 +314,21 @@ public final class PlanSheet {
       byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(place(round, panel));
     }
     byPasses.forEach((passes, parts) -> under(named(parts) + passes + "."));
+  }
+
+  /** Each bottle on each finish, and where. */
+  private List<String> tests(Round round) {
+    Map<String, List<String>> places = new LinkedHashMap<>();
+    for (Task task : plan.timetable().tasks()) {
+      if (task.roundId().filter(round.id()::equals).isPresent() && task.productId().isPresent()) {
+        places
+            .computeIfAbsent(name(task.productId().get()), p -> new ArrayList<>())
+            .addAll(plan.panels(task.surfaceIds()).stream().map(PlanSheet::place).toList());
+      }
+    }
+    return places.entrySet().stream()
+        .map(e -> e.getKey() + ": " + String.join(", ", e.getValue()) + ".")
+        .toList();
   }
 
   /** Where they are, zone by zone, where they are too many to name. */

@@ -413,19 +413,21 @@ public class PlanWriter {
         reason.text(),
         timetable.rounds().stream()
             .filter(r -> CautionSteps.isToldAt(reason, plan, r, steps.get(r.id())))
-            .filter(r -> r.surfaceIds().isEmpty() || isAbout(r, plan))
+            .filter(r -> r.surfaceIds().isEmpty() || isAbout(r, plan, timetable))
             .map(Round::id)
             .toList());
   }
 
   /** A bottle is tested once for every panel it goes on. */
-  private static boolean isAbout(Round round, SurfacePlan plan) {
+  private static boolean isAbout(Round round, SurfacePlan plan, Timetable timetable) {
+    Optional<String> cleaner =
+        plan.firstRung().flatMap(rung -> rung.treatment().cleaner()).map(Product::id);
     return round.surfaceIds().contains(plan.surface().id())
         || round.step() == Step.TEST_SPOT
-            && plan.firstRung()
-                .flatMap(rung -> rung.treatment().cleaner())
-                .map(Product::id)
-                .equals(round.productId());
+            && cleaner.isPresent()
+            && timetable.tasks().stream()
+                .filter(task -> task.roundId().filter(round.id()::equals).isPresent())
+                .anyMatch(task -> task.productId().equals(cleaner));
   }
 
   private RoundFile round(Round r, Plan plan) {

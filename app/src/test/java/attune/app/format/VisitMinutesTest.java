@@ -3,15 +3,23 @@ package attune.app.format;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import attune.app.reference.ReferenceData;
+import attune.core.plan.Timetable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,6 +35,7 @@ class VisitMinutesTest {
   private static final JsonMapper MAPPER = JsonMapper.shared();
   private static final ShelfReader SHELVES = new ShelfReader(new Schemas(), MAPPER);
   private static final ReferenceData REFERENCE = new ReferenceData(SHELVES);
+  private static final List<String> ROWS = new ArrayList<>();
   private static final Predicate<JsonNode> ALL = panel -> true;
   private static final Predicate<JsonNode> HARD =
       panel ->
@@ -121,7 +130,7 @@ class VisitMinutesTest {
             light,
             Minutes.HANDS,
             100,
-            145),
+            140),
         point("the same, thorough", HARD, "thorough", "none", light, Minutes.HANDS, 140, 190),
         point("the same, exacting", HARD, "exacting", "none", light, Minutes.HANDS, 210, 290),
         point(
@@ -158,7 +167,7 @@ class VisitMinutesTest {
             "none",
             moderate.andThen(microsuede).andThen(matted),
             Minutes.VISIT,
-            40,
+            45,
             65),
         point(
             "two microsuede seats and a nap protector",
@@ -167,7 +176,7 @@ class VisitMinutesTest {
             "barrier",
             moderate.andThen(microsuede),
             Minutes.HANDS,
-            80,
+            90,
             150),
         point("denim haze on pale vinyl", arms, "thorough", "none", haze, Minutes.CLEAN, 45, 80),
         point("a coat over it", arms, "thorough", "coating", haze, Minutes.FINISH, 25, 45),
@@ -221,7 +230,7 @@ class VisitMinutesTest {
       double least,
       double most) {
     return Arguments.of(
-        Named.of(name, job(which, standard, protection, found)), minutes, least, most);
+        Named.of(name, job(name, which, standard, protection, found)), minutes, least, most);
   }
 
   @ParameterizedTest(name = "{0}: {1} {2} to {3} min")
@@ -231,7 +240,51 @@ class VisitMinutesTest {
     var read = reader.read(job.toString(), REFERENCE.startingShelf(), REFERENCE.houseRules());
     JsonNode plan =
         MAPPER.readTree(new PlanWriter(REFERENCE.technique()).text(REFERENCE.planner().plan(read)));
+    ROWS.add(
+        "| %s | %s | %.0f to %.0f | %.1f |"
+            .formatted(
+                job.get("title").asString(),
+                minutes.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                least,
+                most,
+                minutes.of(plan)));
     assertThat(minutes.of(plan)).isBetween(least, most);
+  }
+
+  /** {@code ./attune bench visits}: the points as planned now, for docs/benchmarks.md. */
+  @AfterAll
+  static void tell() throws IOException {
+    if (!Boolean.getBoolean("attune.points.write")) {
+      return;
+    }
+    Path file = Path.of("../docs/benchmarks.md");
+    String text = Files.readString(file);
+    String start = "<!-- points: start -->\n";
+    int from = text.indexOf(start) + start.length();
+    String table =
+        "| point | minutes | range | planned |\n|---|---|---|---|\n"
+            + String.join("\n", ROWS)
+            + "\n";
+    Files.writeString(
+        file,
+        text.substring(0, from) + table + text.substring(text.indexOf("<!-- points: end -->")));
+  }
+
+  /** B2: what a person can live with, on the most neglected car of the demo. */
+  @Test
+  void aNeglectedCabinIsAtMostFortyFiveRoundsAndADayOfItEighteenBlocks() {
+    var job =
+        new JobReader(new Schemas(), SHELVES, MAPPER)
+            .read(
+                ReferenceData.text("/demo/fells-estate.json"),
+                REFERENCE.startingShelf(),
+                REFERENCE.houseRules());
+    Timetable timetable = REFERENCE.planner().plan(job).timetable();
+    Map<LocalDate, Long> blocks =
+        timetable.stretches().stream()
+            .collect(Collectors.groupingBy(s -> s.start().toLocalDate(), Collectors.counting()));
+    assertThat(timetable.worked().size()).isBetween(30, 45);
+    assertThat(blocks.values()).hasSize(2).allMatch(n -> n <= 18);
   }
 
   private static Predicate<JsonNode> part(String id) {
@@ -251,19 +304,23 @@ class VisitMinutesTest {
   }
 
   private static ObjectNode job(
-      Predicate<JsonNode> which, String standard, String protection, Consumer<ObjectNode> found) {
+      String name,
+      Predicate<JsonNode> which,
+      String standard,
+      String protection,
+      Consumer<ObjectNode> found) {
     ObjectNode job =
         (ObjectNode)
             MAPPER.readTree(
                 """
-                {"format":"attune-job","version":1,"title":"A point",
+                {"format":"attune-job","version":1,"title":"%s",
                  "vehicle":{"layout":"five-seat"},
                  "setting":{"place":"studio","airTempC":20,"relativeHumidity":0.5,
                    "airSpeedMs":0.1,"sun":"none","people":1,"start":"2026-05-04T08:00"},
                  "houseRules":{"rinse":"rinse"},
                  "wishes":{"sheen":"matt","standard":"%s","protection":"%s"},"surfaces":[]}
                 """
-                    .formatted(standard, protection));
+                    .formatted(name, standard, protection));
     layout()
         .get("panels")
         .valueStream()

@@ -12,15 +12,18 @@ import attune.core.reference.Figures;
 import attune.core.shelf.Tool;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
- * One bottle and tool for a zone where it stands that: a panel takes what its neighbours are worked
- * with, as long as that is no stronger, no more alkaline and no stiffer than its own, still reaches
- * the standard, and costs few minutes more than fetching another tool would.
+ * One bottle and tool for a zone where it stands that: panels take what their neighbours are worked
+ * with, or one bottle of theirs and a tool of the cabin, as long as that is no stiffer than a
+ * panel's own, no more alkaline than its own or its routine, hardly more harmful, still reaches the
+ * standard, and costs few minutes more than fetching another tool would.
  */
 final class Sharing {
   private final Matcher matcher;
@@ -28,6 +31,11 @@ final class Sharing {
   private final WorkTimes times;
   private final double mostMin;
   private final double mostPasses;
+  private final double mostPh;
+  private final double test;
+  private final Map<String, Optional<Worked>> judged = new HashMap<>();
+  private final Map<String, Integer> tests = new HashMap<>();
+  private List<Tool> tools = List.of();
 
   Sharing(Matcher matcher, Matcher.Neighbours neighbours, WorkTimes times, Figures figures) {
     this.matcher = matcher;
@@ -35,13 +43,14 @@ final class Sharing {
     this.times = times;
     this.mostMin = figures.get("round.share-most");
     this.mostPasses = figures.get("cleaning.passes-most");
+    this.mostPh = figures.get("round.share-ph");
+    this.test = figures.get("time.test-spot");
   }
 
   private record Zone(Walk.Stage stage, String zone, boolean textile) {}
 
   private record Means(String cleaner, String ratio, String tool, Treatment.Warmth warmth) {
-    static Means of(SurfaceMatch match) {
-      Treatment t = match.ladder().get(0).treatment();
+    static Means of(Treatment t) {
       return new Means(
           t.cleaner().map(p -> p.id()).orElse(""), t.ratio().code(), t.tool().id(), t.warmth());
     }
@@ -67,6 +76,16 @@ final class Sharing {
         zones.computeIfAbsent(zone, z -> new ArrayList<>()).add(match);
       }
     }
+    tools =
+        zones.values().stream()
+            .flatMap(List::stream)
+            .map(match -> match.ladder().get(0).treatment().tool())
+            .distinct()
+            .sorted(Comparator.comparingInt(Tool::stiffness).thenComparing(Tool::id))
+            .toList();
+    for (List<SurfaceMatch> zone : zones.values()) {
+      zone.forEach(m -> tests.merge(pair(m, m.ladder().get(0).treatment()), 1, Integer::sum));
+    }
     Map<String, SurfaceMatch> shared = new LinkedHashMap<>();
     zones.values().forEach(zone -> share(zone, shared));
     return matches.stream()
@@ -75,54 +94,127 @@ final class Sharing {
   }
 
   private void share(List<SurfaceMatch> zone, Map<String, SurfaceMatch> shared) {
-    Map<Means, List<SurfaceMatch>> groups = new LinkedHashMap<>();
-    zone.forEach(m -> groups.computeIfAbsent(Means.of(m), k -> new ArrayList<>()).add(m));
-    boolean merged = true;
-    while (merged && groups.size() > 1) {
-      merged = false;
-      List<Means> small =
-          groups.keySet().stream()
-              .sorted(
-                  Comparator.comparingDouble((Means m) -> minutes(groups.get(m)))
-                      .thenComparing(Means::toString))
-              .toList();
-      for (int i = 0; i < small.size() && !merged; i++) {
-        for (int j = small.size() - 1; j >= 0 && !merged; j--) {
-          if (i != j) {
-            merged = join(groups, small.get(i), small.get(j), shared);
+    Map<Means, List<Worked>> groups = new LinkedHashMap<>();
+    for (SurfaceMatch match : zone) {
+      groups
+          .computeIfAbsent(Means.of(match.ladder().get(0).treatment()), k -> new ArrayList<>())
+          .add(new Worked(match, match.ladder().get(0).treatment(), minutes(match)));
+    }
+    Optional<Join> join = cheapest(groups);
+    while (join.isPresent()) {
+      join.get().tests().forEach((pair, more) -> tests.merge(pair, more, Integer::sum));
+      join.get().parts().forEach(groups::remove);
+      groups
+          .computeIfAbsent(join.get().means(), k -> new ArrayList<>())
+          .addAll(join.get().panels());
+      join = cheapest(groups);
+    }
+    groups.values().stream()
+        .flatMap(List::stream)
+        .filter(Worked::isOther)
+        .forEach(
+            panel -> {
+              SurfaceMatch as = neighbours.match(panel.own().place(), panel.now());
+              if (!as.ladder().isEmpty()) {
+                shared.put(panel.own().place().surface().id(), as);
+              }
+            });
+  }
+
+  /** A panel as the matcher would have it and as it is worked now. */
+  private record Worked(SurfaceMatch own, Treatment now, double minutes) {
+    boolean isOther() {
+      return !now.equals(own.ladder().get(0).treatment());
+    }
+  }
+
+  /** Two groups worked with one bottle and tool. */
+  private record Join(
+      Means means,
+      Set<Means> parts,
+      List<Worked> panels,
+      Map<String, Integer> tests,
+      double more) {}
+
+  /** The join of two groups that costs least, where any costs little enough. */
+  private Optional<Join> cheapest(Map<Means, List<Worked>> groups) {
+    List<Means> all =
+        groups.keySet().stream().sorted(Comparator.comparing(Means::toString)).toList();
+    Join best = null;
+    for (int i = 0; i < all.size(); i++) {
+      for (int j = i + 1; j < all.size(); j++) {
+        List<Worked> both = new ArrayList<>(groups.get(all.get(i)));
+        both.addAll(groups.get(all.get(j)));
+        for (Treatment means : candidates(groups.get(all.get(i)), groups.get(all.get(j)))) {
+          Optional<Join> join = join(both, means, Set.of(all.get(i), all.get(j)));
+          if (join.isPresent() && (best == null || join.get().more() < best.more())) {
+            best = join.get();
           }
         }
       }
     }
+    return Optional.ofNullable(best);
   }
 
-  private boolean join(
-      Map<Means, List<SurfaceMatch>> groups,
-      Means from,
-      Means to,
-      Map<String, SurfaceMatch> shared) {
-    Treatment theirs = groups.get(to).get(0).ladder().get(0).treatment();
-    List<SurfaceMatch> taken = new ArrayList<>();
-    double more = 0;
-    for (SurfaceMatch match : groups.get(from)) {
-      Optional<Treatment> as = as(match, theirs);
-      if (as.isEmpty()) {
-        return false;
+  /** Either's bottle and warmth with any tool that is in the cabin anyway, their own first. */
+  private List<Treatment> candidates(List<Worked> a, List<Worked> b) {
+    Treatment one = a.get(0).now();
+    Treatment other = b.get(0).now();
+    Map<Means, Treatment> found = new LinkedHashMap<>();
+    for (Treatment bottle : List.of(one, other)) {
+      found.putIfAbsent(Means.of(bottle), bottle);
+    }
+    for (Treatment bottle : List.of(one, other)) {
+      for (Tool tool : tools) {
+        for (Treatment.Warmth warmth : List.of(one.warmth(), other.warmth())) {
+          Treatment means = bottle.with(tool).warmed(warmth);
+          found.putIfAbsent(Means.of(means), means);
+        }
       }
-      more += minutes(match.place(), as.get()) - minutes(match);
-      taken.add(neighbours.match(match.place(), as.get()));
     }
-    if (more > mostMin || taken.stream().anyMatch(m -> m.ladder().isEmpty())) {
-      return false;
+    return List.copyOf(found.values());
+  }
+
+  private Optional<Join> join(List<Worked> panels, Treatment means, Set<Means> parts) {
+    List<Worked> taken = new ArrayList<>();
+    Map<String, Integer> pairs = new HashMap<>();
+    double more = 0;
+    for (Worked panel : panels) {
+      boolean same = Means.of(means).equals(Means.of(panel.now()));
+      Optional<Worked> as = same ? Optional.of(panel) : as(panel.own(), means);
+      if (as.isEmpty()) {
+        return Optional.empty();
+      }
+      more += as.get().minutes() - panel.minutes();
+      pairs.merge(pair(panel.own(), panel.now()), -1, Integer::sum);
+      pairs.merge(pair(panel.own(), means), 1, Integer::sum);
+      taken.add(as.get());
     }
-    taken.forEach(match -> shared.put(match.place().surface().id(), match));
-    groups.get(to).addAll(taken);
-    groups.remove(from);
-    return true;
+    more += test * pairs.entrySet().stream().mapToInt(e -> begun(e.getKey(), e.getValue())).sum();
+    return more > mostMin
+        ? Optional.empty()
+        : Optional.of(new Join(Means.of(means), parts, taken, pairs, more));
+  }
+
+  /** A bottle on a finish, which is tested once. */
+  private static String pair(SurfaceMatch match, Treatment treatment) {
+    String bottle = treatment.cleaner().map(p -> p.id()).orElse("");
+    return bottle + " " + match.place().finish().code();
+  }
+
+  /** 1 where a test comes on, -1 where one falls away. */
+  private int begun(String pair, int more) {
+    int before = tests.getOrDefault(pair, 0);
+    return Integer.signum(before + more) - Integer.signum(before);
+  }
+
+  private Optional<Worked> as(SurfaceMatch match, Treatment theirs) {
+    return judged.computeIfAbsent(
+        match.place().surface().id() + " " + theirs.key(), key -> judged(match, theirs));
   }
 
   /** A neighbour's treatment as this panel would take it; empty where it had better not. */
-  private Optional<Treatment> as(SurfaceMatch match, Treatment theirs) {
+  private Optional<Worked> judged(SurfaceMatch match, Treatment theirs) {
     Rung own = match.ladder().get(0);
     Treatment mine = own.treatment();
     boolean decided = match.byHand() || mine.isDry() || theirs.isDry();
@@ -137,20 +229,23 @@ final class Sharing {
     Verdict verdict = matcher.judge(match.place(), as);
     boolean sameBottle =
         theirs.cleaner().equals(mine.cleaner()) && theirs.ratio().equals(mine.ratio());
-    boolean milder =
-        verdict.ph().isPresent()
-            && own.verdict().ph().isPresent()
-            && verdict.ph().get().high() <= own.verdict().ph().get().high();
     boolean serves =
         verdict.isOffered()
-            && (sameBottle || milder)
+            && (sameBottle || isMild(match.place(), verdict, own.verdict()))
             && verdict.passes() <= Math.min(mostPasses, own.verdict().passes() + 2)
             && verdict.harm() <= own.verdict().harm() * 1.25;
-    return serves ? Optional.of(as) : Optional.empty();
+    return serves
+        ? Optional.of(new Worked(match, as, minutes(match.place(), as)))
+        : Optional.empty();
   }
 
-  private double minutes(List<SurfaceMatch> matches) {
-    return matches.stream().mapToDouble(this::minutes).sum();
+  /** No more alkaline than its own, or than what the finish is washed with every week. */
+  private boolean isMild(Place place, Verdict theirs, Verdict own) {
+    return theirs.ph().isPresent()
+        && own.ph().isPresent()
+        && theirs.ph().get().high()
+            <= Math.max(
+                own.ph().get().high(), Math.min(mostPh, place.limits().phRoutineHigh().value()));
   }
 
   private double minutes(SurfaceMatch match) {

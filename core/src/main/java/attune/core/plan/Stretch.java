@@ -25,6 +25,10 @@ public record Stretch(
     int handsS,
     List<Round> rounds) {
   private static final Duration APART = Duration.ofMinutes(10);
+  private static final Duration LONGEST = Duration.ofMinutes(120);
+
+  /** Finishing of one place is one line as long as it is no more than this. */
+  private static final Duration BRIEF = Duration.ofMinutes(40);
 
   public Stretch {
     zones = List.copyOf(zones);
@@ -76,12 +80,21 @@ public record Stretch(
     if (apart || part == Totals.Part.NOT_COUNTED || part != Totals.part(last.step())) {
       return false;
     }
+    Duration whole = Duration.between(stretch.start(), round.end());
+    boolean isLong = whole.compareTo(LONGEST) > 0;
     return switch (part) {
       case INSPECT -> true;
-      case CLEAN -> round.block() == last.block();
-      case FINISH -> round.step() == last.step() || round.step() == Step.LEVEL;
+      case CLEAN -> round.block() == last.block() || isOnePlace(last, round) && !isLong;
+      case FINISH ->
+          round.step() == last.step()
+              || round.step() == Step.LEVEL
+              || isOnePlace(last, round) && whole.compareTo(BRIEF) <= 0;
       case NOT_COUNTED -> false;
     };
+  }
+
+  private static boolean isOnePlace(Round a, Round b) {
+    return Walk.place(a.zone()).equals(Walk.place(b.zone()));
   }
 
   private Stretch with(Round round) {

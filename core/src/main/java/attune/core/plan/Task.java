@@ -39,4 +39,27 @@ public record Task(
     surfaceIds = List.copyOf(surfaceIds);
     after = List.copyOf(after);
   }
+
+  /** The same in another round. */
+  Task in(Optional<String> round) {
+    return round.equals(roundId)
+        ? this
+        : new Task(
+            id,
+            step,
+            surfaceIds,
+            productId,
+            toolId,
+            person,
+            section,
+            start,
+            end,
+            handsS,
+            round,
+            wipeFrom,
+            wipeBy,
+            pinned,
+            after,
+            spot);
+  }
 }

@@ -198,15 +198,16 @@ final class TimetableBuilder {
     }
     rounds.sort(Comparator.comparing(Round::start)); // stable: the order of the walk at one time
     tasks.sort(Comparator.comparing(Task::start));
+    TestSpotRound tests = new TestSpotRound(rounds);
     LocalDateTime hands = at(schedule.handsEnd());
     return new Timetable(
-        rounds,
-        tasks,
+        tests.rounds(),
+        tasks.stream().map(task -> task.in(task.roundId().map(tests::now))).toList(),
         later(hands, wait -> wait.gates() && wait.isDriven()),
         later(hands, TimetableBuilder::holdsSitter),
         later(hands, wait -> true),
         new Conflicts(visit, network, schedule, midnight).found(),
-        deciding());
+        deciding().stream().map(tests::now).collect(Collectors.toUnmodifiableSet()));
   }
 
   /** Rounds of the chain that leads to the last hands off, or to the last wait that holds it. */

@@ -417,11 +417,7 @@ final class VisitNetwork {
       double minutes =
           times.overheadS() / 60.0 + group.stream().mapToDouble(cleaning::minutes).sum();
       List<List<SurfacePlan>> last = blocks.isEmpty() ? List.of() : blocks.get(blocks.size() - 1);
-      boolean joins =
-          people == 1
-              && !last.isEmpty()
-              && full + minutes <= most
-              && isOnePlace(last.get(0), group);
+      boolean joins = !last.isEmpty() && full + minutes <= most && isOnePlace(last.get(0), group);
       if (joins) {
         last.add(group);
         full += minutes;

@@ -147,6 +147,34 @@ class RoundsTest {
     }
   }
 
+  @ParameterizedTest
+  @MethodSource("jobs")
+  void testSpotsOneBehindTheOtherAreOneRoundAndEachKeepsItsBottle(Job job) {
+    Timetable t = timetable(job);
+    Step before = null;
+    for (Round round : t.rounds()) {
+      assertThat(before == Step.TEST_SPOT && round.step() == Step.TEST_SPOT)
+          .as(round.id())
+          .isFalse();
+      before = round.step();
+    }
+    assertThat(t.tasks())
+        .filteredOn(task -> task.step() == Step.TEST_SPOT)
+        .allSatisfy(task -> assertThat(task.productId()).as(task.id()).isPresent());
+  }
+
+  @ParameterizedTest
+  @MethodSource("jobs")
+  void aDayOfOnePersonIsReadInAboutEighteenBlocks(Job job) {
+    Map<String, Long> blocks =
+        timetable(job).stretches().stream()
+            .filter(s -> s.person().isPresent())
+            .collect(
+                Collectors.groupingBy(
+                    s -> s.person().get() + " " + s.start().toLocalDate(), Collectors.counting()));
+    assertThat(blocks.values()).isNotEmpty().allMatch(n -> n <= 20);
+  }
+
   private static Surface panel(String zone, String part, String finish, Role role, String id) {
     return ASurface.of(finish).id(id).at(zone, part).role(role).soiled(Level.LIGHT).build();
   }
