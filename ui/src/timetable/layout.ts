@@ -43,8 +43,12 @@ export type Bar = {
 export type Placed = { bar: Bar; row: number; left: number; width: number }
 export type Lane = { id: string; label: string; rows: number; placed: Placed[] }
 
+/** More places than these are counted, so that what is done there can be read. */
+const NAMED_MOST = 3
+
 const blockBar = (block: Block): Bar => ({
   ...block,
+  where: block.zones.length > NAMED_MOST ? `${block.zones.length} places` : block.where,
   panels: new Set(block.rounds.flatMap((round) => round.surfaceIds)).size,
   hands: block.handsMin,
   waits: block.waitMin,

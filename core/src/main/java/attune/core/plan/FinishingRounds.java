@@ -139,9 +139,14 @@ final class FinishingRounds {
       for (int i = 0; i < plans.size(); i++) {
         Piece piece = round.pieces.get(i);
         bare(plans.get(i)).ifPresent(since -> from(since, place, 0));
+        tested(plans.get(i)).ifPresent(test -> tasks.then(test, place));
         clear.put(plans.get(i).surface().id(), new Since(place, piece.to() + dries, piece.id()));
       }
     }
+  }
+
+  private Optional<Integer> tested(SurfacePlan plan) {
+    return plan.residue().flatMap(ResiduePass::product).flatMap(p -> visit.tested(p, plan));
   }
 
   private static String bottle(SurfacePlan plan) {

@@ -1,7 +1,5 @@
 package attune.core.plan;
 
-import attune.core.match.Rung;
-import attune.core.match.Treatment;
 import attune.core.plan.FinishingRounds.Since;
 import attune.core.plan.RoundDraft.Wait;
 import attune.core.plan.VisitTasks.Awaited;
@@ -41,7 +39,7 @@ final class VisitNetwork {
   private final FinishingRounds finishing;
   private final int people;
   private final Map<String, Since> ready = new HashMap<>();
-  private final Map<String, String> testSpots = new HashMap<>();
+  private final TestSpots tests;
   private final Map<String, Integer> tested = new HashMap<>();
   private final Map<String, Integer> partOf = new HashMap<>();
   private final Map<String, Since> fitted = new HashMap<>();
@@ -68,6 +66,7 @@ final class VisitNetwork {
     this.times = times;
     this.people = people;
     this.tasks = new VisitTasks(job.shelf(), people > 1);
+    this.tests = new TestSpots(this.surfaces, figures, times);
     this.cleaning = new CleaningRounds(figures, times);
     this.finishing = new FinishingRounds(this, tasks, figures, times);
     opening();
@@ -110,9 +109,9 @@ final class VisitNetwork {
                 RoundDraft.single(
                     "inspect", Step.INSPECT, ids(surfaces), inspecting(), List.of("receive"))));
     String before = "inspect";
-    List<SurfacePlan> wet = surfaces.stream().filter(p -> !liquids(p).isEmpty()).toList();
+    List<SurfacePlan> wet = surfaces.stream().filter(TestSpots::isWetted).toList();
     List<SurfacePlan> touched =
-        surfaces.stream().filter(p -> !liquids(p).isEmpty() || isHandled(p)).toList();
+        surfaces.stream().filter(p -> TestSpots.isWetted(p) || isHandled(p)).toList();
     if (!touched.isEmpty()) {
       last =
           then(
@@ -139,7 +138,7 @@ final class VisitNetwork {
     }
     cooled.ifPresent(dry::add);
     prepared = tasks.milestone("prepared", dry);
-    testSpots(wet);
+    testSpots();
   }
 
   /** Hide is gone over by hand, wet or dry: a nail tears it. */
@@ -259,79 +258,18 @@ final class VisitNetwork {
     return RoundDraft.single(lastDry, Step.DRY_SOIL, ids(plans), minutes, List.of(beforeId));
   }
 
-  /** A test for each product on each finish, but where it was used on this vehicle before. */
-  private void testSpots(List<SurfacePlan> wet) {
-    Map<Product, List<SurfacePlan>> spots = new LinkedHashMap<>();
-    for (SurfacePlan plan : wet) {
-      for (Product cleaner : liquids(plan)) {
-        String pair = testOf(cleaner, plan);
-        if (!testSpots.containsKey(pair) && !isKnownGood(cleaner, plan)) {
-          testSpots.put(pair, "test-spot-" + (testSpots.size() + 1));
-          spots.computeIfAbsent(cleaner, c -> new ArrayList<>()).add(plan);
-        }
-      }
+  /** At the start, and before anything wet: shared out where there are several. */
+  private void testSpots() {
+    for (List<RoundDraft> share : tests.shares(people, opened())) {
+      int place = then(prepared, tasks.add(share));
+      walked = people == 1 ? then(Math.max(walked, prepared), place) : walked;
+      share.stream().flatMap(r -> r.pieces.stream()).forEach(p -> tested.put(p.id(), place));
     }
-    int each = WorkTimes.seconds(times.learnt(Step.TEST_SPOT, figures.get("time.test-spot")));
-    spots.forEach(
-        (cleaner, plans) -> {
-          RoundDraft round =
-              new RoundDraft("r-test-spot-" + cleaner.id(), Round.CABIN, Step.TEST_SPOT, ids(plans))
-                  .with(Optional.of(cleaner), ratio(cleaner, plans.get(0)), Optional.empty());
-          for (SurfacePlan plan : plans) {
-            round.then(
-                testSpots.get(testOf(cleaner, plan)),
-                Step.TEST_SPOT,
-                List.of(plan.surface().id()),
-                each,
-                opened());
-          }
-          int place = then(prepared, tasks.add(round));
-          walked = people == 1 ? then(Math.max(walked, prepared), place) : walked;
-          plans.forEach(plan -> tested.put(testOf(cleaner, plan), place));
-        });
   }
 
-  private boolean isKnownGood(Product cleaner, SurfacePlan plan) {
-    return surfaces.stream()
-        .map(SurfacePlan::surface)
-        .filter(s -> s.finish().equals(plan.surface().finish()))
-        .flatMap(s -> s.history().stream())
-        .anyMatch(visit -> visit.productId().filter(cleaner.id()::equals).isPresent());
-  }
-
-  private static String testOf(SurfacePlan plan) {
-    return plan.firstRung()
-        .flatMap(r -> r.treatment().cleaner())
-        .map(cleaner -> testOf(cleaner, plan))
-        .orElse("");
-  }
-
-  private static String testOf(Product cleaner, SurfacePlan plan) {
-    return cleaner.id() + " " + plan.match().place().finish().code();
-  }
-
-  private static Stream<Treatment> treatments(SurfacePlan plan) {
-    return Stream.concat(
-            plan.firstRung().stream(),
-            plan.match().spots().stream().flatMap(spot -> spot.rung().stream()))
-        .map(Rung::treatment);
-  }
-
-  /** What is laid on a panel to clean it: for the whole of it first, then for its stains. */
-  private static List<Product> liquids(SurfacePlan plan) {
-    return Stream.concat(
-            treatments(plan).flatMap(t -> t.cleaner().stream()),
-            plan.residue().flatMap(ResiduePass::product).stream())
-        .distinct()
-        .toList();
-  }
-
-  private static Optional<String> ratio(Product cleaner, SurfacePlan plan) {
-    return treatments(plan)
-        .filter(t -> t.cleaner().filter(cleaner::equals).isPresent())
-        .map(t -> t.ratio().code())
-        .findFirst()
-        .or(() -> Optional.of(cleaner.label().standard().code()));
+  /** Where a bottle was tested on a panel's finish; empty where it need not be. */
+  Optional<Integer> tested(Product cleaner, SurfacePlan plan) {
+    return tests.of(cleaner, plan).map(tested::get);
   }
 
   /**
@@ -381,8 +319,7 @@ final class VisitNetwork {
       ready(plan).ifPresent(since -> then(since.place(), place));
       plan.match().spots().stream()
           .flatMap(spot -> spot.rung().flatMap(r -> r.treatment().cleaner()).stream())
-          .map(remover -> tested.get(testOf(remover, plan)))
-          .filter(Objects::nonNull)
+          .flatMap(remover -> tested(remover, plan).stream())
           .forEach(test -> then(test, place));
       ready.put(plan.surface().id(), sinceSpot(rounds, place, plan));
     }
@@ -489,15 +426,19 @@ final class VisitNetwork {
 
   private void begin(SurfacePlan plan, int place) {
     Optional.ofNullable(fitted.get(plan.surface().id())).ifPresent(f -> then(f.place(), place));
-    Optional.ofNullable(tested.get(testOf(plan)))
-        .filter(t -> plan.isWet())
-        .ifPresent(t -> then(t, place));
+    plan.firstRung()
+        .flatMap(rung -> rung.treatment().cleaner())
+        .flatMap(cleaner -> tested(cleaner, plan))
+        .ifPresent(test -> then(test, place));
   }
 
   private List<String> cleanedAfter(SurfacePlan plan) {
     List<String> after = new ArrayList<>();
-    Optional<String> test = Optional.ofNullable(testSpots.get(testOf(plan)));
-    after.addAll(plan.isWet() && test.isPresent() ? List.of(test.get()) : opened());
+    Optional<String> test =
+        plan.firstRung()
+            .flatMap(rung -> rung.treatment().cleaner())
+            .flatMap(cleaner -> tests.of(cleaner, plan));
+    after.addAll(test.map(List::of).orElseGet(this::opened));
     Optional.ofNullable(fitted.get(plan.surface().id())).map(Since::taskId).ifPresent(after::add);
     return after;
   }
