@@ -2284,7 +2284,7 @@ export interface components {
         };
         GateView: {
             /** @enum {string} */
-            work: "COATING";
+            work: "COATING" | "RIM" | "ANILINE";
             /** @enum {string} */
             course: "FIRST_DAY" | "WET_WORK" | "DELICATE" | "PROTECT" | "MASTER";
         };
@@ -3987,6 +3987,7 @@ export interface components {
             technique: components["schemas"]["TechniqueView"][];
             /** Format: int32 */
             minutes: number;
+            skills: ("COATING" | "RIM" | "ANILINE")[];
         };
         BenchTask: {
             id: string;
@@ -4484,7 +4485,7 @@ export interface components {
             person: string;
             answers: components["schemas"]["AnsweredView"][];
             passed: string[];
-            mayNot: "COATING"[];
+            mayNot: ("COATING" | "RIM" | "ANILINE")[];
         };
         ShelfFile: {
             format: string;

@@ -20,6 +20,9 @@ import { useBench, useServerTime } from './useBench'
 
 const everyone = 'Everyone'
 
+/** Somebody of the shop, not the first or second pair of hands. */
+const named = (person: string | null | undefined) => (person && !person.startsWith('person-') ? person : '')
+
 export function BenchView() {
   const job = useJob()
   const device = useDevice()
@@ -183,6 +186,7 @@ export function BenchView() {
           key={card}
           job={job}
           round={roundOf(bench, deed?.tasks[0] ?? current)}
+          who={who ?? named(current.person)}
           current={current}
           here={here}
           whole={tasks.filter((t) => t.needsHands && cardOf(t) === card)}

@@ -7,6 +7,7 @@ import { insisted, type Deed } from './deeds'
 import { Does } from './Does'
 import { Heed, How, Lines, NotYet } from './Instructions'
 import { More } from './More'
+import { NotAlone } from './NotAlone'
 import { RoundSheet } from './RoundSheet'
 import type { Bench, BenchTask } from './run'
 import type { Tell } from './useBench'
@@ -17,6 +18,8 @@ type Told = Omit<Tell, 'taskId'>
 export function RoundCard(props: {
   job: Schemas['JobDetail']
   round: Bench['rounds'][number] | undefined
+  /** Who works on this device, as far as it is said by name. */
+  who: string
   /** The step it is about where nothing can be done yet. */
   current: BenchTask
   /** Open steps of the round. */
@@ -73,6 +76,7 @@ export function RoundCard(props: {
             </p>
           )}
         </div>
+        <NotAlone who={props.who} needs={round?.skills ?? []} />
         {!props.deed && props.waits.length > 0 && (
           <NotYet waits={props.waits} now={now}>
             {!anyway && (

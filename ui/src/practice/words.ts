@@ -29,7 +29,11 @@ export const kinds: Record<Lesson['kind'], string> = {
   WORK: 'By hand',
 }
 
-export const works: Record<Work, string> = { COATING: 'Lay a coating' }
+export const works: Record<Work, string> = {
+  COATING: 'Lay a coating',
+  RIM: "Work a steering wheel's rim",
+  ANILINE: 'Work hide without a full coat',
+}
 
 export const marks: Record<Mark, { says: string; ink: string; bar: string }> = {
   RIGHT: { says: 'Right', ink: 'text-tune', bar: 'border-l-tune' },

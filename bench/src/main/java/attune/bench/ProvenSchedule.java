@@ -95,7 +95,7 @@ final class ProvenSchedule {
       List<BoolVar> who = new ArrayList<>();
       for (int w = 0; w < network.crew().size(); w++) {
         Worker worker = network.crew().get(w);
-        if (activity.skill().isEmpty() || worker.skills().contains(activity.skill().get())) {
+        if (worker.skills().containsAll(activity.skills())) {
           BoolVar does = model.newBoolVar(activity.id() + "@" + worker.id());
           days.get(w)
               .add(

@@ -135,7 +135,7 @@ public final class ScheduleGap {
                         a.id(),
                         a.seconds(),
                         a.hands(),
-                        a.skill(),
+                        a.skills(),
                         a.holds(),
                         a.hands() == Activity.Hands.SOMEBODY,
                         a.station(),
@@ -193,7 +193,7 @@ public final class ScheduleGap {
       boolean coats = i == 0 || random == null || random.nextBoolean();
       int opens = (8 + (random == null ? 0 : random.nextInt(3))) * 3600;
       int closes = (19 - (random == null ? 0 : random.nextInt(4))) * 3600;
-      crew.add(new Worker("p" + i, coats ? Set.of(Skill.COATING) : Set.of(), opens, closes));
+      crew.add(new Worker("p" + i, coats ? Set.of(Skill.values()) : Set.of(Skill.RIM, Skill.ANILINE), opens, closes));
     }
     return new Arrangement(crew, Map.of(), Set.of(), List.of());
   }

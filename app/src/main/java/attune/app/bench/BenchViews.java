@@ -1,6 +1,7 @@
 package attune.app.bench;
 
 import attune.app.bench.EntryDetail.AirNow;
+import attune.core.schedule.Skill;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -68,6 +69,7 @@ public final class BenchViews {
    * @param means bottle, ratio and tool in words, empty where none is fetched
    * @param surfaceIds in working order
    * @param minutes hands-on, planned
+   * @param skills what nobody does alone who is still kept from it
    */
   public record BenchRound(
       String id,
@@ -77,7 +79,8 @@ public final class BenchViews {
       String means,
       List<String> surfaceIds,
       List<TechniqueView> technique,
-      int minutes) {}
+      int minutes,
+      List<Skill> skills) {}
 
   /**
    * One task as the bench shows it.

@@ -71,7 +71,8 @@ final class StepWords {
         round.technique().stream()
             .map(line -> new TechniqueView(line.code(), line.text()))
             .toList(),
-        (int) Math.max(1, Math.round(round.handsMin())));
+        (int) Math.max(1, Math.round(round.handsMin())),
+        RoundSkills.of(round, job));
   }
 
   static String title(TaskFile task) {

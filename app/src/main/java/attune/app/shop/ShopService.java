@@ -189,20 +189,34 @@ public class ShopService {
   public Map<String, Worker> workers() {
     ShopSettings s = settings();
     Map<String, Worker> workers = new LinkedHashMap<>();
-    Set<String> learning =
-        training.keptFromCoating(s.people().stream().map(ShopSettings.Person::name).toList());
+    Map<String, Set<Skill>> learning =
+        training.keptFrom(s.people().stream().map(ShopSettings.Person::name).toList());
     for (ShopSettings.Person p : s.people()) {
       workers.put(
           p.name(),
           new Worker(
               p.name(),
-              p.coats() && !learning.contains(p.name()) ? Set.of(Skill.COATING) : Set.of(),
+              skills(p, learning.getOrDefault(p.name(), Set.of())),
               seconds(p.comes() == null ? s.opens() : p.comes()),
               seconds(p.goes() == null ? s.closes() : p.goes()),
               p.comes() == null,
               new Week(off(s, p), DayOfWeek.MONDAY)));
     }
     return workers;
+  }
+
+  private static Set<Skill> skills(ShopSettings.Person person, Set<Skill> learning) {
+    Set<Skill> skills = EnumSet.complementOf(copy(learning));
+    if (!person.coats()) {
+      skills.remove(Skill.COATING);
+    }
+    return skills;
+  }
+
+  private static EnumSet<Skill> copy(Set<Skill> some) {
+    EnumSet<Skill> copy = EnumSet.noneOf(Skill.class);
+    copy.addAll(some);
+    return copy;
   }
 
   private static Set<DayOfWeek> off(ShopSettings s, ShopSettings.Person p) {

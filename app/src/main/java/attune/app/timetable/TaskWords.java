@@ -7,6 +7,7 @@ import attune.core.plan.Stretch;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Conflict;
+import attune.core.schedule.Skill;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
@@ -71,6 +72,19 @@ final class TaskWords {
       }
     }
     return Optional.empty();
+  }
+
+  /** A work not everybody is left alone with, after "may". */
+  static String words(Skill skill) {
+    return switch (skill) {
+      case COATING -> "coat";
+      case RIM -> "work a steering wheel's rim alone";
+      case ANILINE -> "work hide without a full coat alone";
+    };
+  }
+
+  static String nobodyMay(Skill skill) {
+    return "Nobody who does this job may %s: give it to somebody who may.".formatted(words(skill));
   }
 
   /** A code as a label. */

@@ -26,6 +26,7 @@ import attune.app.web.NotNowException;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.Arrangement;
+import attune.core.plan.NeededSkills;
 import attune.core.plan.Offer;
 import attune.core.plan.Plan;
 import attune.core.plan.Round;
@@ -33,6 +34,7 @@ import attune.core.plan.Step;
 import attune.core.plan.Stretch;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
+import attune.core.schedule.Skill;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import java.time.Clock;
@@ -57,9 +59,6 @@ import org.springframework.stereotype.Service;
 /** A job's timetable: shown, moved by hand, staffed, and made to keep its promise. */
 @Service
 class TimetableService {
-  private static final String NOBODY_COATS =
-      "Nobody who does this job may coat: give it to somebody who may.";
-
   private final JobPlans plans;
   private final JobService jobs;
   private final ShopService shop;
@@ -207,11 +206,11 @@ class TimetableService {
     Arrangement crew =
         plans.arrangement(id).by(names.stream().map(name -> shop.workers().get(name)).toList());
     Plan planned = reference.planner().plan(job, plans.decisions(id, job), crew);
-    if (coats(planned) && !crew.hasCoater(job)) {
+    for (Skill lacking : crew.lacks(NeededSkills.of(planned), job)) {
       throw new InvalidInputException(
           "/crew",
           String.join(", ", names) + "; nobody of the crew may do it",
-          "someone who may coat");
+          "someone who may " + TaskWords.words(lacking));
     }
     bookings.refuseClash(id, planned.timetable(), "/crew");
   }
@@ -343,15 +342,9 @@ class TimetableService {
         t.tasks().stream().map(task -> view(task, words, names)).toList(),
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
         Stream.concat(
-                Stream.of(NOBODY_COATS).filter(says -> coats(plan) && !arrangement.hasCoater(job)),
+                arrangement.lacks(NeededSkills.of(plan), job).stream().map(TaskWords::nobodyMay),
                 t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct())
             .toList());
-  }
-
-  private static boolean coats(Plan plan) {
-    return plan.surfaces().stream()
-        .flatMap(surface -> surface.finishSteps().stream())
-        .anyMatch(step -> step.step() == Step.COAT);
   }
 
   private static List<LaneView> lanes(Job job, List<String> crew) {

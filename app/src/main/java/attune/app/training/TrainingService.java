@@ -12,9 +12,9 @@ import attune.app.training.TrainingViews.LearnerView;
 import attune.app.training.TrainingViews.LessonView;
 import attune.app.training.TrainingViews.MarkedView;
 import attune.app.training.TrainingViews.TrainingView;
-import attune.app.training.TrainingViews.Work;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
+import attune.core.schedule.Skill;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.train.Choice;
@@ -31,6 +31,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -98,14 +99,14 @@ public class TrainingService {
 
   private List<GateView> gateViews() {
     return gates.findAll().stream()
-        .map(g -> new GateView(Work.valueOf(g.work()), Course.valueOf(g.course())))
+        .map(g -> new GateView(Skill.valueOf(g.work()), Course.valueOf(g.course())))
         .sorted(Comparator.comparing(GateView::work))
         .toList();
   }
 
   @Transactional
   TrainingView keep(Gates wanted) {
-    Map<Work, Course> byWork = new LinkedHashMap<>();
+    Map<Skill, Course> byWork = new LinkedHashMap<>();
     wanted.gates().forEach(g -> byWork.put(g.work(), g.course()));
     gates.deleteAllInBatch();
     byWork.forEach((work, course) -> gates.save(new GateEntity(work.name(), course.name())));
@@ -120,28 +121,37 @@ public class TrainingService {
         person.strip(),
         given.stream().map(AnswerEntity::view).toList(),
         List.copyOf(passed),
-        Arrays.stream(Work.values()).filter(w -> !isThrough(w, passed)).toList());
+        Arrays.stream(Skill.values()).filter(w -> !isThrough(w, passed)).toList());
   }
 
   /**
-   * People the gates keep from a work: who has not passed the course it asks for.
+   * What the gates keep people from: who has not passed the course a work asks for.
    *
    * @param of their names
    */
   @Transactional(readOnly = true)
-  public Set<String> keptFromCoating(List<String> of) {
-    if (gates.findById(Work.COATING.name()).isEmpty()) {
-      return Set.of();
+  public Map<String, Set<Skill>> keptFrom(List<String> of) {
+    Set<Skill> gated =
+        gates.findAll().stream()
+            .map(gate -> Skill.valueOf(gate.work()))
+            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Skill.class)));
+    if (gated.isEmpty()) {
+      return Map.of();
     }
     Map<String, List<AnswerEntity>> byPerson =
         answers.findByTestIdIsNotNullOrderByAnsweredAt().stream()
             .collect(Collectors.groupingBy(AnswerEntity::person));
-    return of.stream()
-        .filter(name -> !isThrough(Work.COATING, passed(byPerson.getOrDefault(name, List.of()))))
-        .collect(Collectors.toSet());
+    Map<String, Set<Skill>> kept = new LinkedHashMap<>();
+    for (String name : of) {
+      Set<String> passed = passed(byPerson.getOrDefault(name, List.of()));
+      gated.stream()
+          .filter(work -> !isThrough(work, passed))
+          .forEach(work -> kept.computeIfAbsent(name, n -> EnumSet.noneOf(Skill.class)).add(work));
+    }
+    return kept;
   }
 
-  private boolean isThrough(Work work, Set<String> passed) {
+  private boolean isThrough(Skill work, Set<String> passed) {
     return gates
         .findById(work.name())
         .map(gate -> Course.valueOf(gate.course()))

@@ -1,5 +1,6 @@
 package attune.app.training;
 
+import attune.core.schedule.Skill;
 import attune.core.train.Course;
 import attune.core.train.Deed;
 import attune.core.train.Kind;
@@ -38,14 +39,10 @@ public final class TrainingViews {
       String example,
       int inTest) {}
 
-  /** Works that are done alone only after a course. */
-  public enum Work {
-    COATING
-  }
-
-  /** A course to be passed before a work. */
+  /** A course to be passed before a work is done alone. */
   public record GateView(
-      @NotNull(message = "COATING") Work work, @NotNull(message = "a course") Course course) {}
+      @NotNull(message = "COATING, RIM or ANILINE") Skill work,
+      @NotNull(message = "a course") Course course) {}
 
   /** All gates; a work that is not in it has none. */
   public record Gates(
@@ -66,7 +63,7 @@ public final class TrainingViews {
    * @param mayNot works the gates still keep from them
    */
   public record LearnerView(
-      String person, List<AnsweredView> answers, List<String> passed, List<Work> mayNot) {}
+      String person, List<AnsweredView> answers, List<String> passed, List<Skill> mayNot) {}
 
   /** Something seen, told or measured. */
   public record FactView(String what, String is) {}

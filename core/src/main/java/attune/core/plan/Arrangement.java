@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Who does the job, which tasks have a start somebody said, what is left out of the visit, and what
@@ -32,13 +33,22 @@ public record Arrangement(
     parts = List.copyOf(parts);
   }
 
-  /** Whether somebody who does it may coat; people nobody named may do everything. */
-  public boolean hasCoater(Job job) {
+  /**
+   * What nobody of those who do it may do; people nobody named may do everything.
+   *
+   * @param needed by the plan
+   */
+  public Set<Skill> lacks(Set<Skill> needed, Job job) {
+    return needed.stream()
+        .filter(skill -> !crew.isEmpty() && crew.stream().noneMatch(w -> may(w, skill, job)))
+        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Skill.class)));
+  }
+
+  /** Where the job says who may coat, nobody else does. */
+  static boolean may(Worker worker, Skill skill, Job job) {
     Set<String> coaters = job.setting().reception().coaters();
-    return crew.isEmpty()
-        || crew.stream()
-            .filter(worker -> coaters.isEmpty() || coaters.contains(worker.id()))
-            .anyMatch(worker -> worker.skills().contains(Skill.COATING));
+    boolean named = skill != Skill.COATING || coaters.isEmpty() || coaters.contains(worker.id());
+    return named && worker.skills().contains(skill);
   }
 
   /** The same by these people, in the visit's own order. */

@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -153,23 +154,24 @@ final class TimetableBuilder {
                 .mapToObj(i -> UsualHours.worker("person-" + i, figures))
                 .toList()
             : arrangement.crew();
-    boolean anyone =
-        !arrangement.hasCoater(job); // a plan there is all the same; who does it is told
+    Set<Skill> anyone = // a plan there is all the same; who may not is told
+        arrangement.lacks(EnumSet.allOf(Skill.class), job);
     return Daylight.limit(
         crew.stream()
-            .map(worker -> anyone ? worker.with(Skill.COATING) : coats(worker, job))
+            .map(worker -> allowed(worker, anyone, job))
             .map(worker -> worker.from(first))
             .toList(),
         job.setting(),
         figures);
   }
 
-  /** Where the job says who may coat, nobody else does. */
-  private static Worker coats(Worker worker, Job job) {
-    Set<String> coaters = job.setting().reception().coaters();
-    return coaters.isEmpty() || coaters.contains(worker.id())
-        ? worker
-        : worker.without(Skill.COATING);
+  private static Worker allowed(Worker worker, Set<Skill> anyone, Job job) {
+    Worker allowed = worker;
+    for (Skill skill : Skill.values()) {
+      boolean may = anyone.contains(skill) || Arrangement.may(worker, skill, job);
+      allowed = may ? allowed.with(skill) : allowed.without(skill);
+    }
+    return allowed;
   }
 
   private LocalDateTime at(int seconds) {

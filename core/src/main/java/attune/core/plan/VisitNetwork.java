@@ -65,7 +65,7 @@ final class VisitNetwork {
     this.figures = figures;
     this.times = times;
     this.people = people;
-    this.tasks = new VisitTasks(job.shelf(), people > 1);
+    this.tasks = new VisitTasks(job.shelf(), this.surfaces, people > 1);
     this.tests = new TestSpots(this.surfaces, figures, times);
     this.cleaning = new CleaningRounds(figures, times);
     this.finishing = new FinishingRounds(this, tasks, figures, times);

@@ -2,7 +2,6 @@ package attune.core.plan;
 
 import attune.core.schedule.Activity;
 import attune.core.schedule.Network;
-import attune.core.schedule.Skill;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
@@ -23,6 +22,7 @@ final class VisitTasks {
 
   private final Shelf shelf;
   private final boolean shared;
+  private final NeededSkills skills;
   private final Network.Builder network = new Network.Builder();
   private final Map<Integer, List<RoundDraft>> rounds = new LinkedHashMap<>();
   private final Map<Integer, Awaited> awaited = new LinkedHashMap<>();
@@ -30,8 +30,9 @@ final class VisitTasks {
   /**
    * @param shared true when several people work at once: what one does in a zone keeps others out
    */
-  VisitTasks(Shelf shelf, boolean shared) {
+  VisitTasks(Shelf shelf, List<SurfacePlan> surfaces, boolean shared) {
     this.shelf = shelf;
+    this.skills = new NeededSkills(surfaces);
     this.shared = shared;
   }
 
@@ -73,8 +74,7 @@ final class VisitTasks {
     RoundDraft last = block.get(block.size() - 1);
     Activity work = Activity.work(first.id, last.at + last.seconds, holds(first, kit));
     Activity placed = first.zone.equals(Round.CABIN) ? work : work.in(Walk.station(first.zone));
-    int place =
-        network.add(block.stream().anyMatch(VisitTasks::coats) ? placed.by(Skill.COATING) : placed);
+    int place = network.add(placed.by(skills.of(block)));
     rounds.put(place, block);
     block.stream()
         .flatMap(r -> r.waits.stream().filter(RoundDraft.Wait::gates).map(w -> r.at + w.until()))
@@ -85,10 +85,6 @@ final class VisitTasks {
               network.from(place, gate, until);
             });
     return place;
-  }
-
-  private static boolean coats(RoundDraft round) {
-    return round.pieces.stream().anyMatch(piece -> piece.step() == Step.COAT);
   }
 
   int await(Awaited what, int seconds) {

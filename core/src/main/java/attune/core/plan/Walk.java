@@ -104,15 +104,16 @@ final class Walk {
     if (surface.role() == Role.OVERHEAD) {
       return Stage.OVERHEAD;
     }
-    if (surface.zone().contains("wheel") || isRim(surface)) {
+    if (surface.zone().contains("wheel") || surface.isGrip() && isRim(surface.part())) {
       return Stage.WHEEL;
     }
     boolean trodden = surface.role() == Role.FLOOR || surface.role() == Role.PEDAL;
     return trodden || surface.zone().equals("floor") && textile ? Stage.FLOOR : Stage.AROUND;
   }
 
-  private static boolean isRim(Surface surface) {
-    return surface.isGrip() && (surface.part().contains("rim") || surface.part().contains("yoke"));
+  /** What is steered by, among grips. */
+  static boolean isRim(String part) {
+    return part.contains("rim") || part.contains("yoke");
   }
 
   /** Place of a zone in the walk; zones of unknown names come behind the known ones. */

@@ -1,15 +1,15 @@
 package attune.core.schedule;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * Work for one pair of hands, a wait, or a milestone of no length.
  *
  * @param id unique in its network
  * @param seconds 0 or more, never interrupted
- * @param skill what its person must be allowed to do
+ * @param skills what its person must be allowed to do
  * @param holds zones and kit kept from everyone else meanwhile
  * @param gates true when the car is not ready before its end
  * @param station where on the way round the car it is; empty for what has no place of its own
@@ -19,7 +19,7 @@ public record Activity(
     String id,
     int seconds,
     Hands hands,
-    Optional<Skill> skill,
+    Set<Skill> skills,
     List<String> holds,
     boolean gates,
     OptionalInt station,
@@ -35,6 +35,7 @@ public record Activity(
     if (seconds < 0) {
       throw new IllegalArgumentException("seconds: found " + seconds + "; 0 or more is allowed");
     }
+    skills = Set.copyOf(skills);
     holds = List.copyOf(holds);
   }
 
@@ -44,7 +45,7 @@ public record Activity(
         id,
         seconds,
         Hands.SOMEBODY,
-        Optional.empty(),
+        Set.of(),
         holds,
         true,
         OptionalInt.empty(),
@@ -57,26 +58,26 @@ public record Activity(
         id,
         seconds,
         Hands.NOBODY,
-        Optional.empty(),
+        Set.of(),
         List.of(),
         gates,
         OptionalInt.empty(),
         OptionalInt.empty());
   }
 
-  /** The same, for people of this skill. */
-  public Activity by(Skill needed) {
-    return new Activity(id, seconds, hands, Optional.of(needed), holds, gates, station, at);
+  /** The same, for people of these skills. */
+  public Activity by(Set<Skill> needed) {
+    return new Activity(id, seconds, hands, needed, holds, gates, station, at);
   }
 
   /** The same, started when somebody said. */
   public Activity at(int start) {
-    return new Activity(id, seconds, hands, skill, holds, gates, station, OptionalInt.of(start));
+    return new Activity(id, seconds, hands, skills, holds, gates, station, OptionalInt.of(start));
   }
 
   /** The same at a station of the way round the car. */
   public Activity in(int place) {
-    return new Activity(id, seconds, hands, skill, holds, gates, OptionalInt.of(place), at);
+    return new Activity(id, seconds, hands, skills, holds, gates, OptionalInt.of(place), at);
   }
 
   boolean needsHands() {

@@ -76,7 +76,7 @@ public record Worker(
   }
 
   boolean can(Activity activity) {
-    return activity.skill().isEmpty() || skills.contains(activity.skill().get());
+    return skills.containsAll(activity.skills());
   }
 
   /**

@@ -3,14 +3,20 @@ package attune.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import attune.core.AProduct;
 import attune.core.ASurface;
+import attune.core.ATool;
 import attune.core.Given;
 import attune.core.match.Decisions;
 import attune.core.material.Role;
+import attune.core.measure.PhNature;
 import attune.core.schedule.Network;
 import attune.core.schedule.Scheduler;
 import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Soil;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
@@ -75,6 +81,80 @@ class CrewTest {
       assertThat(ready).as("%d people", people).isBeforeOrEqualTo(before.plus(ROUNDING));
       before = ready;
     }
+  }
+
+  /** Ada may do everything, Ben nothing that is gated. */
+  private static Arrangement adaAndBen() {
+    return new Arrangement(
+        List.of(
+            new Worker("ada", Set.of(Skill.values()), 8 * 3600, 18 * 3600),
+            new Worker("ben", Set.of(), 8 * 3600, 18 * 3600)),
+        Map.of(),
+        Set.of(),
+        List.of());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "wheel, rim, GRIP, leather/coated",
+    "front-left-seat, cushion, SEAT, leather/aniline"
+  })
+  void whatNotEverybodyIsLeftAloneWithIsDoneByWhoMay(
+      String zone, String part, Role role, String finish) {
+    Surface gated =
+        ASurface.of(finish)
+            .at(zone, part)
+            .role(role)
+            .soiled(Level.LIGHT, Soil.SKIN_OIL)
+            .id("gated")
+            .build();
+    Surface free =
+        ASurface.of("vinyl/coated-textile")
+            .soiled(Level.MODERATE, Soil.SKIN_OIL)
+            .id("free")
+            .build();
+    Shelf mild =
+        Given.shelf(
+            AProduct.of("mild", ProductRole.CLEANER)
+                .strength(4)
+                .ph(5.5, PhNature.BUFFERED)
+                .goodAt(Soil.SKIN_OIL)
+                .dwell(20, 120)
+                .build(),
+            ATool.SPONGE);
+    Job job = Given.job(Given.studio(), Given.RULES, mild, gated, free);
+    assertThat(NeededSkills.of(Given.PLANNER.plan(job)))
+        .containsExactly(role == Role.GRIP ? Skill.RIM : Skill.ANILINE);
+    assertThat(by(job, adaAndBen()).tasks())
+        .filteredOn(t -> t.surfaceIds().equals(List.of("gated")) && t.person().isPresent())
+        .filteredOn(t -> t.step() == Step.CLEAN)
+        .isNotEmpty()
+        .allSatisfy(t -> assertThat(t.person()).contains("ada"));
+  }
+
+  @Test
+  void aSeatNobodyIdentifiedIsTakenForBareHide() {
+    assertThat(NeededSkills.onPanel("unknown", Role.SEAT, "cushion"))
+        .containsExactly(Skill.ANILINE);
+    assertThat(NeededSkills.onPanel("unknown", Role.TRIM, "upper")).isEmpty();
+  }
+
+  @Test
+  void whereNobodyLeftMayItIsPlannedAllTheSameAndTold() {
+    Job job =
+        Given.job(
+            Given.studio(),
+            Given.RULES,
+            TimetableTest.SHOP,
+            ASurface.of("leather/coated")
+                .at("wheel", "rim")
+                .role(Role.GRIP)
+                .soiled(Level.MODERATE, Soil.SKIN_OIL)
+                .build());
+    Arrangement ben =
+        new Arrangement(adaAndBen().crew().subList(1, 2), Map.of(), Set.of(), List.of());
+    assertThat(ben.lacks(Set.of(Skill.RIM), job)).containsExactly(Skill.RIM);
+    assertThat(by(job, ben).tasks()).anyMatch(t -> t.step() == Step.CLEAN);
   }
 
   @ParameterizedTest

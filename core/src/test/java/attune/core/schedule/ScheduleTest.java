@@ -21,7 +21,7 @@ class ScheduleTest {
 
   private static Network network() {
     Network.Builder visit = new Network.Builder();
-    visit.add(Activity.work("lay", 60, List.of("zone:seat")).by(Skill.COATING));
+    visit.add(Activity.work("lay", 60, List.of("zone:seat")).by(Set.of(Skill.COATING)));
     visit.add(Activity.work("wipe", 60, List.of("zone:seat")));
     visit.add(Activity.work("mats", 600, List.of()));
     visit.between(0, 1, 180, 240);

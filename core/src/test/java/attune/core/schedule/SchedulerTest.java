@@ -77,8 +77,8 @@ class SchedulerTest {
     List<Integer> laid = new ArrayList<>();
     List<Integer> wiped = new ArrayList<>();
     for (int area = 0; area < 4; area++) {
-      int lay = visit.add(Activity.work("lay-" + area, 60, List.of()).by(Skill.COATING));
-      int wipe = visit.add(Activity.work("wipe-" + area, 30, List.of()).by(Skill.COATING));
+      int lay = visit.add(Activity.work("lay-" + area, 60, List.of()).by(Set.of(Skill.COATING)));
+      int wipe = visit.add(Activity.work("wipe-" + area, 30, List.of()).by(Set.of(Skill.COATING)));
       visit.between(lay, wipe, 180, 270);
       if (area > 0) {
         visit.after(laid.get(area - 1), lay, 0);
@@ -95,7 +95,7 @@ class SchedulerTest {
 
   @Test
   void onlyWhoMayCoatDoes() {
-    int coat = visit.add(Activity.work("coat", 600, List.of()).by(Skill.COATING));
+    int coat = visit.add(Activity.work("coat", 600, List.of()).by(Set.of(Skill.COATING)));
     Network network = network(BO, ADA);
     assertThat(Scheduler.of(network).workers().get(coat)).isEqualTo(1);
     assertThatThrownBy(() -> network(BO))
@@ -180,7 +180,7 @@ class SchedulerTest {
               "t" + i,
               60 * (1 + random.nextInt(30)),
               random.nextInt(3) == 0 ? List.of("zone") : List.of());
-      visit.add(random.nextInt(4) == 0 ? work.by(Skill.COATING) : work);
+      visit.add(random.nextInt(4) == 0 ? work.by(Set.of(Skill.COATING)) : work);
       if (i > 0 && random.nextInt(3) == 0) {
         visit.after(random.nextInt(i), i, 60 * random.nextInt(40));
       }
