@@ -338,7 +338,21 @@ export const handWorkQuery = (lesson: string, seed: number, level: number) =>
     staleTime: Infinity,
   })
 
-/** A master's run of the same panel. */
+export const coatWorkQuery = (lesson: string, seed: number, level: number) =>
+  queryOptions({
+    queryKey: ['coat-work', lesson, seed, level],
+    queryFn: () => need(api.GET('/api/v1/training/lessons/{lesson}/coat', asked(lesson, seed, level))),
+    staleTime: Infinity,
+  })
+
+export const schoolsQuery = (lesson: string, seed: number, level: number) =>
+  queryOptions({
+    queryKey: ['schools', lesson, seed, level],
+    queryFn: () => need(api.GET('/api/v1/training/lessons/{lesson}/schools', asked(lesson, seed, level))),
+    staleTime: Infinity,
+  })
+
+/** A master's run of the same panel or coating. */
 export const referenceQuery = (lesson: string, seed: number, level: number) =>
   queryOptions({
     queryKey: ['reference', lesson, seed, level],

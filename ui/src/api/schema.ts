@@ -1332,6 +1332,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/training/lessons/{lesson}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/training/lessons/{lesson}/reference": {
         parameters: {
             query?: never;
@@ -1372,6 +1388,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["exercise"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/training/lessons/{lesson}/coat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coat"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2296,7 +2328,7 @@ export interface components {
             /** @enum {string} */
             course: "FIRST_DAY" | "WET_WORK" | "DELICATE" | "PROTECT" | "MASTER";
             /** @enum {string} */
-            kind: "TELL" | "READ" | "CHOOSE" | "MIX" | "PACE" | "TECHNIQUE" | "STOP" | "PLAN" | "HAND_OVER" | "WORK";
+            kind: "TELL" | "READ" | "CHOOSE" | "MIX" | "PACE" | "TECHNIQUE" | "STOP" | "PLAN" | "HAND_OVER" | "WORK" | "COAT";
             title: string;
             aim: string;
             /** Format: int32 */
@@ -2929,12 +2961,38 @@ export interface components {
         };
         DeedFile: {
             /** @enum {string} */
-            act: "VACUUM" | "LAY" | "WORK" | "MIST" | "WAIT" | "WIPE" | "BLOT" | "TURN";
+            act: "VACUUM" | "LAY" | "WORK" | "MIST" | "WAIT" | "WIPE" | "BLOT" | "TURN" | "APPLY" | "LEVEL";
             /** Format: int32 */
             means: number;
             cells: number[];
             /** Format: double */
             seconds: number;
+        };
+        CoatMarkView: {
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            referenceSeconds: number;
+            areas: components["schemas"]["CoatOutcomeView"][];
+        };
+        CoatOutcomeView: {
+            name: string;
+            /** @enum {string} */
+            state: "BARE" | "EVEN" | "HIGH_SPOTS";
+            /** Format: double */
+            laidS: number;
+            /** Format: double */
+            levelledS: number;
+            /** Format: int32 */
+            smeared: number;
+            /** Format: double */
+            refLaidS: number;
+            /** Format: double */
+            refLevelledS: number;
+            /** Format: int32 */
+            fromS: number;
+            /** Format: int32 */
+            byS: number;
         };
         HandMarkView: {
             /** Format: double */
@@ -2960,6 +3018,7 @@ export interface components {
             score: number;
             says: string[];
             hand?: components["schemas"]["HandMarkView"];
+            coat?: components["schemas"]["CoatMarkView"];
             passed: boolean;
         };
         Ticked: {
@@ -3943,6 +4002,7 @@ export interface components {
             lines: components["schemas"]["CareLine"][];
             done: components["schemas"]["DoneView"][];
             waiting: components["schemas"]["WaitingView"][];
+            leaves: components["schemas"]["LeavesView"][];
             currency: string;
         };
         DoneView: {
@@ -3954,6 +4014,15 @@ export interface components {
             /** @enum {string} */
             place: "HOME" | "SHOP";
             note: string;
+        };
+        LeavesView: {
+            standard: string;
+            /** Format: double */
+            face: number;
+            /** Format: double */
+            seams: number;
+            /** Format: double */
+            monthly: number;
         };
         WaitingView: {
             /** Format: int32 */
@@ -4355,6 +4424,14 @@ export interface components {
             used: components["schemas"]["UsedProduct"][];
             run?: components["schemas"]["RunOfVisit"];
         };
+        SchoolView: {
+            key: string;
+            question: string;
+            school: string;
+            says: string;
+            ours: string;
+            theirs: string;
+        };
         FactView: {
             what: string;
             is: string;
@@ -4468,6 +4545,24 @@ export interface components {
             swatches: string[];
             ask: string;
             choices: components["schemas"]["ChoiceView"][];
+        };
+        CoatAreaView: {
+            name: string;
+            /** Format: int32 */
+            applyS: number;
+            /** Format: int32 */
+            levelS: number;
+            /** Format: int32 */
+            fromS: number;
+        };
+        CoatWorkView: {
+            lesson: string;
+            /** Format: int64 */
+            seed: number;
+            /** Format: int32 */
+            level: number;
+            facts: components["schemas"]["FactView"][];
+            areas: components["schemas"]["CoatAreaView"][];
         };
         AnsweredView: {
             lesson: string;
@@ -4654,6 +4749,10 @@ export interface components {
             treatment: string;
             standard: string;
             runs: components["schemas"]["TrialView"][];
+        };
+        ModelPanelView: {
+            work: components["schemas"]["HandWorkView"];
+            needles: components["schemas"]["Needles"][];
         };
         ByHandView: {
             needles: components["schemas"]["Needles"];
@@ -7606,6 +7705,31 @@ export interface operations {
             };
         };
     };
+    schools: {
+        parameters: {
+            query: {
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SchoolView"][];
+                };
+            };
+        };
+    };
     reference: {
         parameters: {
             query: {
@@ -7677,6 +7801,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ExerciseView"];
+                };
+            };
+        };
+    };
+    coat: {
+        parameters: {
+            query: {
+                seed: number;
+                level: number;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatWorkView"];
                 };
             };
         };
@@ -8222,7 +8371,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["HandWorkView"];
+                    "*/*": components["schemas"]["ModelPanelView"];
                 };
             };
         };

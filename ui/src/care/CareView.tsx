@@ -80,7 +80,7 @@ export function CareView() {
       </section>
       <div className="grid content-start gap-3">
         <Waiting waiting={data.waiting} currency={data.currency} />
-        <SameSeat waiting={data.waiting} />
+        <SameSeat waiting={data.waiting} leaves={data.leaves} />
         <section aria-label="Done since" className="lying p-3">
           <h2 className="text-do">Done since</h2>
           {data.done.length === 0 && <p className="text-faint">Nothing noted yet.</p>}

@@ -1,15 +1,19 @@
 import { useMemo, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { OneOf } from '../parts/controls'
-import { plural, say } from '../parts/words'
+import { plural, Say, say } from '../parts/words'
 import { Painted } from '../practice/PanelCanvas'
 import { cellCount, columns, rows, type Tone } from '../practice/model'
+
+type Leaves = Schemas['LeavesView']
 
 const tones: { value: Tone; label: string }[] = [
   { value: 'pale', label: 'Pale' },
   { value: 'mid', label: 'Tan' },
   { value: 'dark', label: 'Dark' },
 ]
+
+const waits = 'Not at all'
 
 /** More in the middle, where it is sat on: shares that are one on average, the same each time. */
 const shares = (() => {
@@ -23,23 +27,40 @@ const shares = (() => {
   return raw.map((share) => share / mean)
 })()
 
-/** The same seat after so many months without a clean, to be shown to whoever pays for it. */
-export function SameSeat({ waiting }: { waiting: Schemas['WaitingView'][] }) {
+/** Beside a seam, or at the edge of the panel. */
+const isSeam = (cell: number) => {
+  const column = cell % columns
+  const row = Math.floor(cell / columns)
+  return [7, 8, 15, 16].includes(column) || column === 0 || column === columns - 1 || row === rows - 1
+}
+
+/** The same seat after so many months, cleaned to a standard or not at all: shown to whoever pays for it. */
+export function SameSeat(props: { waiting: Schemas['WaitingView'][]; leaves: Leaves[] }) {
   const [tone, setTone] = useState<Tone>('pale')
+  const [cleaned, setCleaned] = useState(waits)
+  const left = props.leaves.find((l) => l.standard === cleaned)
+  const seats = left ? after(left, [0, ...props.waiting.map((w) => w.months)]) : props.waiting.map(uncleaned)
   return (
     <section aria-label="The same trim" className="lying grid gap-2 p-3">
-      <h2 className="text-do">The same trim, not cleaned</h2>
+      <h2 className="text-do">
+        {left ? `The same trim, cleaned today: ${say(left.standard)}` : 'The same trim, not cleaned'}
+      </h2>
+      <OneOf
+        label="Cleaned today"
+        value={cleaned}
+        options={[waits, ...props.leaves.map((l) => l.standard)].map((value) => ({
+          value,
+          label: Say(value),
+        }))}
+        onChange={setCleaned}
+      />
       <OneOf label="Trim" value={tone} options={tones} onChange={(value) => setTone(value as Tone)} />
-      <ol className="grid grid-cols-2 gap-2 sm:grid-cols-4 lg:grid-cols-2">
-        {waiting.map((w) => (
-          <li key={w.months}>
-            <Seat
-              layers={w.layers}
-              tone={tone}
-              label={`After ${plural(w.months, 'month')}: ${say(w.soil)} soil`}
-            />
+      <ol className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-2">
+        {seats.map((seat) => (
+          <li key={seat.when}>
+            <Seat soil={seat.soil} tone={tone} label={`${seat.when}: ${seat.how}`} />
             <p className="text-note">
-              <strong>{plural(w.months, 'month')}</strong>, {say(w.soil)}
+              <strong>{seat.when}</strong>, {seat.how}
             </p>
           </li>
         ))}
@@ -48,17 +69,32 @@ export function SameSeat({ waiting }: { waiting: Schemas['WaitingView'][] }) {
   )
 }
 
-function Seat({ layers, tone, label }: { layers: number; tone: Tone; label: string }) {
+type Shown = { when: string; how: string; soil: (cell: number) => number }
+
+const uncleaned = (w: Schemas['WaitingView']): Shown => ({
+  when: plural(w.months, 'month'),
+  how: say(w.soil),
+  soil: (cell) => shares[cell]! * w.layers,
+})
+
+const after = ({ face, seams, monthly }: Leaves, months: number[]): Shown[] =>
+  months.map((month) => ({
+    when: month === 0 ? 'Today' : plural(month, 'month'),
+    how:
+      month === 0
+        ? seams > 1
+          ? 'seams and edges not gone into'
+          : seams > 0.3
+            ? 'a little in the seams'
+            : 'clean to the seams'
+        : 'no clean since',
+    soil: (cell) => (isSeam(cell) ? seams : face) + shares[cell]! * monthly * month,
+  }))
+
+function Seat({ soil, tone, label }: { soil: (cell: number) => number; tone: Tone; label: string }) {
   const look = useMemo(
-    () => ({
-      tone,
-      nap: false,
-      holes: false,
-      seams: true,
-      foundCoat: 1,
-      soilAt: (cell: number) => shares[cell]! * layers,
-    }),
-    [layers, tone],
+    () => ({ tone, nap: false, holes: false, seams: true, foundCoat: 1, soilAt: soil }),
+    [soil, tone],
   )
   return <Painted look={look} label={label} />
 }

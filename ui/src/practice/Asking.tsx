@@ -5,9 +5,13 @@ import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { AskCard } from './AskCard'
 import { levelFor } from './progress'
+import { Schools } from './Schools'
 import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import { marks, type Learner, type Lesson, type Mark } from './words'
+
+/** Kinds whose answers hang on what a house holds. */
+const differs: ReadonlySet<Lesson['kind']> = new Set(['CHOOSE', 'PACE', 'TECHNIQUE', 'PLAN', 'HAND_OVER'])
 
 /** One exercise after another; in a test nothing is told before its end. */
 export function Asking(props: {
@@ -80,6 +84,9 @@ export function Asking(props: {
               </Button>
               {!test && <p className="text-note text-faint">Rule: {lesson.rule}.</p>}
             </div>
+          )}
+          {picked !== undefined && !test && differs.has(lesson.kind) && (
+            <Schools key={exercise.data.seed} lesson={lesson} seed={exercise.data.seed} level={level} />
           )}
         </>
       )}

@@ -7,6 +7,8 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural } from '../parts/words'
 import { AskCard } from './AskCard'
 import { Asking } from './Asking'
+import { CoatLesson } from './CoatLesson'
+import { MastersCoat } from './MastersCoat'
 import { MastersRun } from './MastersRun'
 import { PanelLesson } from './PanelLesson'
 import { useLearner } from './useLearner'
@@ -41,7 +43,12 @@ export function LessonView() {
     setMode(next)
   }
   const passed = learner.data?.passed.includes(lesson.id)
-  const inTest = lesson.kind === 'WORK' ? plural(lesson.inTest, 'panel') : `${lesson.inTest} questions`
+  const inTest =
+    lesson.kind === 'WORK'
+      ? plural(lesson.inTest, 'panel')
+      : lesson.kind === 'COAT'
+        ? plural(lesson.inTest, 'coating')
+        : `${lesson.inTest} questions`
   return (
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-3 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -78,6 +85,8 @@ export function LessonView() {
       {mode !== 'read' &&
         (lesson.kind === 'WORK' ? (
           <PanelLesson key={mode + seed} lesson={lesson} who={who} seed={seed} test={mode === 'test'} />
+        ) : lesson.kind === 'COAT' ? (
+          <CoatLesson key={mode + seed} lesson={lesson} who={who} seed={seed} test={mode === 'test'} />
         ) : (
           <Asking
             key={mode + seed}
@@ -101,7 +110,13 @@ function Worked({ lesson }: { lesson: Lesson }) {
         <p>{lesson.example}</p>
         <p className="mt-1 text-note text-faint">Rule: {lesson.rule}.</p>
       </section>
-      {lesson.kind === 'WORK' ? <MastersRun lesson={lesson} seed={EXAMPLE} /> : <Example lesson={lesson} />}
+      {lesson.kind === 'WORK' ? (
+        <MastersRun lesson={lesson} seed={EXAMPLE} />
+      ) : lesson.kind === 'COAT' ? (
+        <MastersCoat lesson={lesson} seed={EXAMPLE} />
+      ) : (
+        <Example lesson={lesson} />
+      )}
     </>
   )
 }

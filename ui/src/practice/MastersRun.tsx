@@ -58,4 +58,6 @@ const does = {
   WIPE: 'Wipes',
   BLOT: 'Blots',
   TURN: 'Turns the cloth',
+  APPLY: 'Lays a coat',
+  LEVEL: 'Levels it',
 } as const

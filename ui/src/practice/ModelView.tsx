@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import { modelQuery, outcomesQuery, trialsQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/JobFrame'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { plural } from '../parts/words'
+import { useDecisions } from '../match/useDecisions'
 import { after, soilAt, found, cellCount, type Deed, type HandWork } from './model'
 import { PanelPicture } from './PanelCanvas'
 import { PanelWork } from './PanelWork'
@@ -20,7 +21,9 @@ export function ModelView() {
   const [own, setOwn] = useState<Deed[]>()
   const outcomes = useQuery(outcomesQuery(job.id))
   const label = outcomes.data?.find((o) => o.surfaceId === surfaceId)?.label
-  const work = useMemo(() => model.data && named(model.data, label), [label, model.data])
+  const work = useMemo(() => model.data && named(model.data.work, label), [label, model.data])
+  const decisions = useDecisions(job.id, surfaceId)
+  const go = useNavigate()
   if (trials.isPending) return <Loading what="the models" />
   if (!trials.data)
     return (
@@ -31,6 +34,10 @@ export function ModelView() {
       </div>
     )
   const { runs } = trials.data
+  const last = own?.filter((deed) => deed.act === 'LAY' || deed.act === 'WORK').at(-1)
+  const used = last &&
+    model.data && { means: model.data.work.means[last.means]!, needles: model.data.needles[last.means]! }
+  const mayTake = job.state === 'SURVEY' && used?.means.mark !== 'DANGEROUS'
   const passes = runs.map((r) => r.passes)
   const clean = runs.filter((r) => r.clean).length
   const harmed = runs.filter((r) => !r.unharmed).length
@@ -43,7 +50,7 @@ export function ModelView() {
           <h1 className="text-head">On a model first</h1>
           <p>
             {label && `${label}: `}
-            {trials.data.treatment}. Nothing here goes into the job.
+            {trials.data.treatment}. Nothing here goes into the job until you take it there.
           </p>
         </div>
         <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`} weight="main">
@@ -95,7 +102,31 @@ export function ModelView() {
             >
               Another model
             </Button>
-            <Link to={`/jobs/${job.id}/match/${surfaceId}`}>Change the treatment in its match</Link>
+            {used && (
+              <>
+                <Button
+                  weight="main"
+                  disabled={!mayTake || decisions.keep.isPending}
+                  onClick={() =>
+                    decisions.keep.mutate(
+                      { needles: used.needles, reason: 'Tried on a model first' },
+                      { onSuccess: () => void go(`/jobs/${job.id}/match/${surfaceId}`) },
+                    )
+                  }
+                >
+                  Take it into the match
+                </Button>
+                <p className="text-note">
+                  {used.means.text}.{' '}
+                  {job.state !== 'SURVEY'
+                    ? 'The run has begun: its plan is frozen.'
+                    : used.means.mark === 'DANGEROUS' &&
+                      'It is beyond what this panel stands and is not taken.'}
+                </p>
+              </>
+            )}
+            {decisions.keep.error && <Trouble error={decisions.keep.error} />}
+            <Link to={`/jobs/${job.id}/match/${surfaceId}`}>Leave it, and back to the match</Link>
           </div>
         </section>
       )}

@@ -6,6 +6,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { Compare } from './Compare'
 import type { Deed } from './model'
 import { PanelWork } from './PanelWork'
+import { Schools } from './Schools'
 import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import type { Lesson, Marked } from './words'
@@ -68,6 +69,7 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
               Next panel
             </Button>
           )}
+          {!test && <Schools key={data.seed} lesson={lesson} seed={data.seed} level={level} />}
         </>
       ) : (
         <PanelWork key={data.seed} work={data} onDone={done} busy={busy} />

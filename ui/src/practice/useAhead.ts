@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { exerciseQuery, handWorkQuery } from '../api/queries'
+import { coatWorkQuery, exerciseQuery, handWorkQuery } from '../api/queries'
 import type { Lesson } from './words'
 
 const EXERCISES = 5
@@ -12,6 +12,10 @@ export function useAhead(lesson: Lesson, seed: number, level: number) {
   useEffect(() => {
     if (lesson.kind === 'WORK') {
       for (let i = 1; i <= PANELS; i++) void client.prefetchQuery(handWorkQuery(lesson.id, seed + i, level))
+      return
+    }
+    if (lesson.kind === 'COAT') {
+      for (let i = 1; i <= PANELS; i++) void client.prefetchQuery(coatWorkQuery(lesson.id, seed + i, level))
       return
     }
     const levels = [level - 1, level, level + 1].filter((l) => l >= 1 && l <= lesson.level)

@@ -27,6 +27,7 @@ export const kinds: Record<Lesson['kind'], string> = {
   PLAN: 'Plan',
   HAND_OVER: 'Promise',
   WORK: 'By hand',
+  COAT: 'Coat by hand',
 }
 
 export const works: Record<Work, string> = {

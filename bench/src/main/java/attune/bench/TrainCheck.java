@@ -33,7 +33,7 @@ public final class TrainCheck {
   public static void main(String[] args) throws IOException {
     Workshop workshop = new Workshop();
     Classroom room = workshop.reference.classroom(workshop.reference.startingShelf());
-    List<Lesson> lessons = room.lessons().stream().filter(l -> l.kind() != Kind.WORK).toList();
+    List<Lesson> lessons = room.lessons().stream().filter(l -> !l.kind().isByHand()).toList();
     Apprentice taught = new Apprentice(SEED);
     for (int seed = 0; seed < COURSE; seed++) {
       for (Lesson lesson : lessons) {

@@ -5,6 +5,7 @@ import attune.app.care.CareViews.CareLine;
 import attune.app.care.CareViews.CareView;
 import attune.app.care.CareViews.DoneRequest;
 import attune.app.care.CareViews.DoneView;
+import attune.app.care.CareViews.LeavesView;
 import attune.app.care.CareViews.WaitingView;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
@@ -21,6 +22,7 @@ import attune.app.shop.ShopService;
 import attune.app.shop.ShopSettings;
 import attune.app.web.NotNowException;
 import attune.core.care.Interval;
+import attune.core.care.Leaves;
 import attune.core.care.Use;
 import attune.core.care.Use.Habit;
 import attune.core.care.Waiting;
@@ -109,6 +111,9 @@ public class CareService {
         done,
         Waiting.curve(job, use, reference.planner(), figures).stream()
             .map(w -> waiting(w, settings))
+            .toList(),
+        Leaves.of(job, use, figures).stream()
+            .map(l -> new LeavesView(l.standard().code(), l.face(), l.seams(), l.monthly()))
             .toList(),
         settings.currency());
   }

@@ -48,6 +48,9 @@ public final class CareViews {
   public record WaitingView(
       int months, String soil, double layers, int passes, long minutes, @Nullable Long minor) {}
 
+  /** What a standard leaves on faces and in seams, and what a month adds, in layers of soil. */
+  public record LeavesView(String standard, double face, double seams, double monthly) {}
+
   /**
    * After-care of a job.
    *
@@ -66,6 +69,7 @@ public final class CareViews {
       List<CareLine> lines,
       List<DoneView> done,
       List<WaitingView> waiting,
+      List<LeavesView> leaves,
       String currency) {}
 
   /** Something that was done. */

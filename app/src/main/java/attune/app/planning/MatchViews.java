@@ -1,6 +1,7 @@
 package attune.app.planning;
 
 import attune.app.format.PlanFile;
+import attune.app.training.TrainingViews.HandWorkView;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -117,6 +118,13 @@ public final class MatchViews {
   public record ByHandRequest(
       @NotNull(message = "needles") @Valid Needles needles,
       @Nullable @Size(max = 400, message = "at most 400 characters") String reason) {}
+
+  /**
+   * A panel of a job as a model to be worked by hand.
+   *
+   * @param needles of each of its means, in their order: what may be taken back into the match
+   */
+  public record ModelPanelView(HandWorkView work, List<Needles> needles) {}
 
   /** What was worked, and what the cloth said. */
   public record TriedRequest(

@@ -1,6 +1,6 @@
 package attune.app.planning;
 
-import attune.app.training.TrainingViews.HandWorkView;
+import attune.app.planning.MatchViews.ModelPanelView;
 import attune.app.training.TrainingViews.TrialsView;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,7 +27,7 @@ class ModelController {
 
   /** The panel as a model to be worked by hand. */
   @GetMapping("/model")
-  HandWorkView model(
+  ModelPanelView model(
       @PathVariable UUID id, @PathVariable String surfaceId, @RequestParam long seed) {
     return models.model(id, surfaceId, seed);
   }

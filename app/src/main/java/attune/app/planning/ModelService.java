@@ -1,8 +1,8 @@
 package attune.app.planning;
 
+import attune.app.planning.MatchViews.ModelPanelView;
 import attune.app.reference.ReferenceData;
 import attune.app.training.PanelWriter;
-import attune.app.training.TrainingViews.HandWorkView;
 import attune.app.training.TrainingViews.TrialView;
 import attune.app.training.TrainingViews.TrialsView;
 import attune.core.match.Place;
@@ -47,11 +47,17 @@ class ModelService {
             .toList());
   }
 
-  HandWorkView model(UUID jobId, String surfaceId, long seed) {
+  ModelPanelView model(UUID jobId, String surfaceId, long seed) {
     Plan plan = plans.plan(jobId);
     Classroom room = reference.classroom(plan.job().shelf());
     return room.model(plan.job(), match(plan, surfaceId), seed)
-        .map(PanelWriter::view)
+        .map(
+            work ->
+                new ModelPanelView(
+                    PanelWriter.view(work),
+                    work.means().stream()
+                        .map(means -> NeedleReader.needles(means.treatment()))
+                        .toList()))
         .orElseThrow(() -> new NoSuchElementException(NOTHING_WET));
   }
 

@@ -1,5 +1,9 @@
 package attune.app.training;
 
+import attune.app.training.TrainingViews.CoatAreaView;
+import attune.app.training.TrainingViews.CoatMarkView;
+import attune.app.training.TrainingViews.CoatOutcomeView;
+import attune.app.training.TrainingViews.CoatWorkView;
 import attune.app.training.TrainingViews.DeedFile;
 import attune.app.training.TrainingViews.FactView;
 import attune.app.training.TrainingViews.HandMarkView;
@@ -7,11 +11,14 @@ import attune.app.training.TrainingViews.HandWorkView;
 import attune.app.training.TrainingViews.MeansView;
 import attune.core.shelf.Soil;
 import attune.core.survey.Surface;
+import attune.core.train.CoatMark;
+import attune.core.train.CoatWork;
 import attune.core.train.Deed;
 import attune.core.train.Exercise.Fact;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.ModelPanel;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Model panels as the front end draws them. */
@@ -70,6 +77,37 @@ public final class PanelWriter {
         work.referenceRun().stream()
             .map(d -> new DeedFile(d.act(), d.means(), d.cells(), d.seconds()))
             .toList());
+  }
+
+  static CoatWorkView view(CoatWork work) {
+    return new CoatWorkView(
+        work.scene().lesson().id(),
+        work.scene().seed(),
+        work.scene().lesson().level(),
+        facts(work.facts()),
+        work.areas().stream()
+            .map(a -> new CoatAreaView(a.name(), a.applyS(), a.levelS(), a.fromS()))
+            .toList());
+  }
+
+  static CoatMarkView mark(CoatMark mark, CoatWork work) {
+    List<CoatMark.Outcome> best = CoatMark.of(work, work.referenceRun()).areas();
+    List<CoatOutcomeView> areas = new ArrayList<>();
+    for (int i = 0; i < best.size(); i++) {
+      CoatMark.Outcome own = mark.areas().get(i);
+      areas.add(
+          new CoatOutcomeView(
+              own.name(),
+              own.state(),
+              own.laidS(),
+              own.levelledS(),
+              own.smeared(),
+              best.get(i).laidS(),
+              best.get(i).levelledS(),
+              work.areas().get(i).fromS(),
+              work.areas().get(i).byS()));
+    }
+    return new CoatMarkView(mark.seconds(), mark.referenceSeconds(), areas);
   }
 
   static List<Deed> read(List<DeedFile> deeds) {

@@ -1,13 +1,16 @@
 package attune.app.training;
 
 import attune.app.training.TrainingViews.AnswerRequest;
+import attune.app.training.TrainingViews.CoatWorkView;
 import attune.app.training.TrainingViews.ExerciseView;
 import attune.app.training.TrainingViews.Gates;
 import attune.app.training.TrainingViews.HandWorkView;
 import attune.app.training.TrainingViews.LearnerView;
 import attune.app.training.TrainingViews.MarkedView;
+import attune.app.training.TrainingViews.SchoolView;
 import attune.app.training.TrainingViews.TrainingView;
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -52,6 +55,18 @@ class TrainingController {
   HandWorkView panel(
       @PathVariable String lesson, @RequestParam long seed, @RequestParam int level) {
     return training.panel(lesson, seed, level);
+  }
+
+  @GetMapping("/lessons/{lesson}/coat")
+  CoatWorkView coat(@PathVariable String lesson, @RequestParam long seed, @RequestParam int level) {
+    return training.coat(lesson, seed, level);
+  }
+
+  /** What other schools would do with the case of an exercise. */
+  @GetMapping("/lessons/{lesson}/schools")
+  List<SchoolView> schools(
+      @PathVariable String lesson, @RequestParam long seed, @RequestParam int level) {
+    return training.schools(lesson, seed, level);
   }
 
   /** A master's run of a panel, as the mark of having done nothing; kept nowhere. */

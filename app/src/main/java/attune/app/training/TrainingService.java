@@ -4,6 +4,7 @@ import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.training.TrainingViews.AnswerRequest;
 import attune.app.training.TrainingViews.ChoiceView;
+import attune.app.training.TrainingViews.CoatWorkView;
 import attune.app.training.TrainingViews.ExerciseView;
 import attune.app.training.TrainingViews.GateView;
 import attune.app.training.TrainingViews.Gates;
@@ -11,6 +12,7 @@ import attune.app.training.TrainingViews.HandWorkView;
 import attune.app.training.TrainingViews.LearnerView;
 import attune.app.training.TrainingViews.LessonView;
 import attune.app.training.TrainingViews.MarkedView;
+import attune.app.training.TrainingViews.SchoolView;
 import attune.app.training.TrainingViews.TrainingView;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
@@ -19,6 +21,8 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.train.Choice;
 import attune.core.train.Classroom;
+import attune.core.train.CoatMark;
+import attune.core.train.CoatWork;
 import attune.core.train.Course;
 import attune.core.train.Deed;
 import attune.core.train.Exercise;
@@ -182,13 +186,13 @@ public class TrainingService {
   }
 
   private static int inTest(Kind kind) {
-    return kind == Kind.WORK ? PANELS : QUESTIONS;
+    return kind.isByHand() ? PANELS : QUESTIONS;
   }
 
   private boolean isPassed(List<AnswerEntity> test) {
     Kind kind = kinds().getOrDefault(test.get(0).lesson(), Kind.TELL);
     boolean whole = test.size() == inTest(kind);
-    int needed = kind == Kind.WORK ? PANELS : QUESTIONS - 1;
+    int needed = kind.isByHand() ? PANELS : QUESTIONS - 1;
     long right = test.stream().filter(a -> a.mark() == Mark.RIGHT).count();
     boolean hurt = test.stream().anyMatch(a -> a.mark() == Mark.DANGEROUS);
     boolean alike = test.stream().map(AnswerEntity::lesson).distinct().count() == 1;
@@ -197,7 +201,7 @@ public class TrainingService {
 
   ExerciseView exercise(String lessonId, long seed, int level) {
     Lesson lesson = lesson(lessonId, level);
-    if (lesson.kind() == Kind.WORK) {
+    if (lesson.kind().isByHand()) {
       throw new NoSuchElementException("This lesson is worked by hand.");
     }
     Exercise e = set(lesson, seed);
@@ -211,26 +215,62 @@ public class TrainingService {
         e.choices().stream().map(c -> new ChoiceView(c.text(), c.mark(), c.why())).toList());
   }
 
+  List<SchoolView> schools(String lessonId, long seed, int level) {
+    Lesson lesson = lesson(lessonId, level);
+    try {
+      return room().otherSchools(lesson, seed).stream()
+          .map(
+              s ->
+                  new SchoolView(
+                      s.effect().key(),
+                      s.question(),
+                      s.effect().to(),
+                      s.says().replace(';', ','),
+                      s.effect().surfaces().get(0).before(),
+                      s.effect().surfaces().get(0).after()))
+          .toList();
+    } catch (IllegalStateException nothing) {
+      throw new NotNowException("The shelf has nothing this lesson could be set with.");
+    }
+  }
+
   HandWorkView panel(String lessonId, long seed, int level) {
     Lesson lesson = lesson(lessonId, level);
-    if (lesson.kind() != Kind.WORK) {
-      throw new NoSuchElementException("This lesson is answered, not worked by hand.");
-    }
+    refuseUnless(Kind.WORK, lesson);
     return PanelWriter.view(work(lesson, seed));
+  }
+
+  CoatWorkView coat(String lessonId, long seed, int level) {
+    Lesson lesson = lesson(lessonId, level);
+    refuseUnless(Kind.COAT, lesson);
+    return PanelWriter.view(coat(lesson, seed));
+  }
+
+  private static void refuseUnless(Kind kind, Lesson lesson) {
+    if (lesson.kind() != kind) {
+      throw new NoSuchElementException("This lesson is not worked like that.");
+    }
   }
 
   MarkedView reference(String lessonId, long seed, int level) {
     Lesson lesson = lesson(lessonId, level);
-    if (lesson.kind() != Kind.WORK) {
-      throw new NoSuchElementException("This lesson is answered, not worked by hand.");
+    if (lesson.kind() == Kind.COAT) {
+      return marked(coat(lesson, seed), List.of());
     }
+    refuseUnless(Kind.WORK, lesson);
     return marked(work(lesson, seed), List.of());
   }
 
   private static MarkedView marked(HandWork work, List<Deed> deeds) {
     HandMark mark = HandMark.of(work, deeds);
     return new MarkedView(
-        mark.mark(), mark.score(), mark.says(), PanelWriter.mark(mark, work), false);
+        mark.mark(), mark.score(), mark.says(), PanelWriter.mark(mark, work), null, false);
+  }
+
+  private static MarkedView marked(CoatWork work, List<Deed> deeds) {
+    CoatMark mark = CoatMark.of(work, deeds);
+    return new MarkedView(
+        mark.mark(), mark.score(), mark.says(), null, PanelWriter.mark(mark, work), false);
   }
 
   private Exercise set(Lesson lesson, long seed) {
@@ -246,6 +286,14 @@ public class TrainingService {
       return room().handWork(lesson, seed);
     } catch (IllegalStateException nothing) {
       throw new NotNowException("The shelf has nothing this panel could be cleaned with.");
+    }
+  }
+
+  private CoatWork coat(Lesson lesson, long seed) {
+    try {
+      return room().coatWork(lesson, seed);
+    } catch (IllegalStateException nothing) {
+      throw new NotNowException("The shelf has no coating this could be done with.");
     }
   }
 
@@ -265,7 +313,11 @@ public class TrainingService {
   MarkedView answer(AnswerRequest request) {
     Lesson lesson = lesson(request.lesson(), request.level());
     MarkedView marked =
-        lesson.kind() == Kind.WORK ? worked(lesson, request) : chosen(lesson, request);
+        switch (lesson.kind()) {
+          case WORK -> worked(lesson, request);
+          case COAT -> coated(lesson, request);
+          default -> chosen(lesson, request);
+        };
     if (!answers.existsById(request.id())) {
       answers.save(
           new AnswerEntity(request, marked.mark(), marked.score(), LocalDateTime.now(clock)));
@@ -273,7 +325,8 @@ public class TrainingService {
     boolean passed =
         passed(answers.findByPersonOrderByAnsweredAt(request.person().strip()))
             .contains(request.lesson());
-    return new MarkedView(marked.mark(), marked.score(), marked.says(), marked.hand(), passed);
+    return new MarkedView(
+        marked.mark(), marked.score(), marked.says(), marked.hand(), marked.coat(), passed);
   }
 
   private MarkedView chosen(Lesson lesson, AnswerRequest request) {
@@ -285,13 +338,38 @@ public class TrainingService {
     }
     Choice taken = exercise.choices().get(choice);
     return new MarkedView(
-        taken.mark(), (int) Math.round(100 * taken.mark().worth()), taken.why(), null, false);
+        taken.mark(), (int) Math.round(100 * taken.mark().worth()), taken.why(), null, null, false);
+  }
+
+  private static List<Deed> deeds(AnswerRequest request, boolean ofCoat) {
+    if (request.deeds() == null) {
+      throw new InvalidInputException("/deeds", "nothing", "what was done by hand");
+    }
+    for (int i = 0; i < request.deeds().size(); i++) {
+      Deed.Act act = request.deeds().get(i).act();
+      if (act != Deed.Act.WAIT && act.isOfCoat() != ofCoat) {
+        throw new InvalidInputException(
+            "/deeds/" + i + "/act", act.name(), "what this lesson is worked with");
+      }
+    }
+    return PanelWriter.read(request.deeds());
+  }
+
+  private MarkedView coated(Lesson lesson, AnswerRequest request) {
+    CoatWork work = coat(lesson, request.seed());
+    List<Deed> deeds = deeds(request, true);
+    int most = work.areas().size() - 1;
+    for (int i = 0; i < deeds.size(); i++) {
+      if (deeds.get(i).cells().stream().anyMatch(area -> area > most)) {
+        throw new InvalidInputException(
+            "/deeds/" + i + "/cells", deeds.get(i).cells().toString(), "areas 0 to " + most);
+      }
+    }
+    return marked(work, deeds);
   }
 
   private MarkedView worked(Lesson lesson, AnswerRequest request) {
-    if (request.deeds() == null) {
-      throw new InvalidInputException("/deeds", "nothing", "what was done to the panel");
-    }
+    List<Deed> deeds = deeds(request, false);
     HandWork work = work(lesson, request.seed());
     int most = work.means().size() - 1;
     for (int i = 0; i < request.deeds().size(); i++) {
@@ -302,6 +380,6 @@ public class TrainingService {
             "0 to " + most);
       }
     }
-    return marked(work, PanelWriter.read(request.deeds()));
+    return marked(work, deeds);
   }
 }

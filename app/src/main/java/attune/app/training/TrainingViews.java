@@ -1,6 +1,7 @@
 package attune.app.training;
 
 import attune.core.schedule.Skill;
+import attune.core.train.CoatMark;
 import attune.core.train.Course;
 import attune.core.train.Deed;
 import attune.core.train.Kind;
@@ -120,6 +121,39 @@ public final class TrainingViews {
       List<MeansView> means,
       Physics physics) {}
 
+  /**
+   * An area of a coating worked by hand, with how long the hands take.
+   *
+   * @param fromS seconds after its first stroke before which it smears; one sees that at once
+   */
+  public record CoatAreaView(String name, int applyS, int levelS, int fromS) {}
+
+  /** A coating to be laid and levelled against the clock. */
+  public record CoatWorkView(
+      String lesson, long seed, int level, List<FactView> facts, List<CoatAreaView> areas) {}
+
+  /**
+   * How an area came out.
+   *
+   * @param laidS when its coat was begun, -1 for never; {@code levelledS} when it was levelled
+   * @param refLaidS the same in a master's run
+   * @param fromS seconds after its first stroke from when it may be levelled, {@code byS} by when
+   */
+  public record CoatOutcomeView(
+      String name,
+      CoatMark.State state,
+      double laidS,
+      double levelledS,
+      int smeared,
+      double refLaidS,
+      double refLevelledS,
+      int fromS,
+      int byS) {}
+
+  /** How a coating came out, against a master's run on the same areas. */
+  public record CoatMarkView(
+      double seconds, double referenceSeconds, List<CoatOutcomeView> areas) {}
+
   /** Something done to a model panel. */
   public record DeedFile(
       @NotNull(message = "what is done") Deed.Act act,
@@ -155,6 +189,15 @@ public final class TrainingViews {
           List<@Valid @NotNull(message = "a deed") DeedFile> deeds,
       @Nullable UUID testId) {}
 
+  /**
+   * What a school other than the house's would do with a case.
+   *
+   * @param school its code, {@code says} what it holds
+   * @param ours what is done on the first panel that differs, {@code theirs} what they would do
+   */
+  public record SchoolView(
+      String key, String question, String school, String says, String ours, String theirs) {}
+
   /** How a panel came out, against the reference run on the same panel. */
   public record HandMarkView(
       double left,
@@ -168,7 +211,12 @@ public final class TrainingViews {
 
   /** What an answer was worth. */
   public record MarkedView(
-      Mark mark, int score, List<String> says, @Nullable HandMarkView hand, boolean passed) {}
+      Mark mark,
+      int score,
+      List<String> says,
+      @Nullable HandMarkView hand,
+      @Nullable CoatMarkView coat,
+      boolean passed) {}
 
   /** A run of a treatment on a model of a panel. */
   public record TrialView(int passes, double left, boolean clean, double coat, boolean unharmed) {}

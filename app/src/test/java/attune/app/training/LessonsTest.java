@@ -19,6 +19,7 @@ import attune.core.train.Kind;
 import attune.core.train.Lesson;
 import attune.core.train.Mark;
 import attune.core.train.ModelPanel;
+import attune.core.train.OtherSchool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -38,7 +39,7 @@ class LessonsTest {
       IntStream.range(0, ModelPanel.CELLS).boxed().toList();
 
   static Stream<Lesson> asked() {
-    return ROOM.lessons().stream().filter(l -> l.kind() != Kind.WORK);
+    return ROOM.lessons().stream().filter(l -> !l.kind().isByHand());
   }
 
   static Stream<Lesson> worked() {
@@ -102,6 +103,24 @@ class LessonsTest {
       before = score;
     }
     assertThat(before).isPositive();
+  }
+
+  @Test
+  void anotherSchoolIsToldWhereItWouldWorkTheCaseOtherwise() {
+    Lesson lesson = ROOM.lesson("delicate-choice").orElseThrow();
+    List<OtherSchool> told =
+        IntStream.range(0, SEEDS)
+            .boxed()
+            .flatMap(seed -> ROOM.otherSchools(lesson, seed).stream())
+            .toList();
+    assertThat(told).isNotEmpty();
+    assertThat(told)
+        .allSatisfy(
+            school -> {
+              assertThat(school.says()).isNotBlank();
+              assertThat(school.effect().to()).isNotEqualTo(school.effect().from());
+              assertThat(school.effect().surfaces()).allMatch(c -> !c.before().equals(c.after()));
+            });
   }
 
   @Test

@@ -54,6 +54,59 @@ class TrainingApiTest {
   }
 
   private boolean test(String lesson, int wrong) {
+    return lesson.equals("leapfrog") ? coated() : asked(lesson, wrong);
+  }
+
+  private boolean coated() {
+    String test = "\"" + UUID.randomUUID() + "\"";
+    boolean passed = false;
+    for (int seed = 0; seed < 2; seed++) {
+      String at = "/api/v1/training/lessons/leapfrog/%s?seed=" + seed + "&level=3";
+      JsonNode work = api.get(at.formatted("coat")).json();
+      JsonNode windows = api.get(at.formatted("reference")).json().get("coat").get("areas");
+      assertThat(work.get("areas")).hasSizeGreaterThanOrEqualTo(8);
+      StringBuilder run = new StringBuilder();
+      for (int area = 0; area < work.get("areas").size(); area++) {
+        for (int again = 0; again < 1; again++) {
+          int sits =
+              windows.get(area).get("fromS").asInt()
+                  - work.get("areas").get(area).get("applyS").asInt();
+          run.append(deed("APPLY", area, 0))
+              .append(deed("WAIT", -1, sits))
+              .append(deed("LEVEL", area, 0));
+        }
+      }
+      JsonNode marked = coat(seed, "[" + run.substring(0, run.length() - 1) + "]", test).json();
+      assertThat(marked.get("coat").get("areas")).hasSize(work.get("areas").size());
+      passed = marked.get("passed").asBoolean();
+    }
+    return passed;
+  }
+
+  private static String deed(String act, int area, int seconds) {
+    return "{\"act\":\"%s\",\"means\":0,\"cells\":[%s],\"seconds\":%d},"
+        .formatted(act, area < 0 ? "" : area, seconds);
+  }
+
+  private Answer coat(long seed, String deeds, String test) {
+    return api.post(
+        "/api/v1/training/answers",
+        """
+        {"id":"%s","person":"%s","lesson":"leapfrog","seed":%d,"level":3,"deeds":%s,"testId":%s}
+        """
+            .formatted(UUID.randomUUID(), learner, seed, deeds, test));
+  }
+
+  @Test
+  void aCoatIsWorkedWithItsOwnDeedsOnItsOwnAreas() {
+    String wipe = "[" + deed("WIPE", 0, 0).replaceAll(",$", "") + "]";
+    assertThat(coat(1, wipe, "null").fault().get("pointer").asString()).isEqualTo("/deeds/0/act");
+    String beyond = "[" + deed("APPLY", 99, 0).replaceAll(",$", "") + "]";
+    assertThat(coat(1, beyond, "null").fault().get("pointer").asString())
+        .isEqualTo("/deeds/0/cells");
+  }
+
+  private boolean asked(String lesson, int wrong) {
     String test = "\"" + UUID.randomUUID() + "\"";
     boolean passed = false;
     for (int seed = 0; seed < 5; seed++) {
@@ -156,8 +209,21 @@ class TrainingApiTest {
     assertThat(trials.get("runs")).hasSize(10);
     assertThat(trials.get("runs")).allMatch(run -> run.get("unharmed").asBoolean());
     JsonNode model = api.get(panel + "/model?seed=3").json();
-    assertThat(model.get("means")).anyMatch(m -> m.get("text").equals(trials.get("treatment")));
+    JsonNode means = model.get("work").get("means");
+    assertThat(means).anyMatch(m -> m.get("text").equals(trials.get("treatment")));
     assertThat(api.get("/api/v1/jobs/" + job).text()).isEqualTo(before);
+    int other = 0; // the last that may be offered: firmer than what leads
+    for (int i = 0; i < means.size(); i++) {
+      other = means.get(i).get("mark").asString().equals("DANGEROUS") ? other : i;
+    }
+    String needles = model.get("needles").get(other).toString();
+    Answer taken =
+        api.put(
+            panel + "/by-hand",
+            "{\"needles\":%s,\"reason\":\"Tried on a model\"}".formatted(needles));
+    assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+    assertThat(api.get(panel + "/trials").json().get("treatment"))
+        .isEqualTo(means.get(other).get("text"));
     assertThat(api.get("/api/v1/jobs/" + job + "/surfaces/no/trials").status()).isEqualTo(404);
   }
 }

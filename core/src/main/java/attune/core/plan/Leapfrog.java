@@ -10,7 +10,7 @@ import java.util.List;
  * worked, and somebody waits only where nothing else can be done. What is laid is worked as soon as
  * it has sat, the one that would dry first before the others.
  */
-final class Leapfrog {
+public final class Leapfrog {
   /** A turn that nothing hurries, s. */
   static final int NO_END = Integer.MAX_VALUE / 4;
 
@@ -25,10 +25,10 @@ final class Leapfrog {
    * @param mostS seconds after its first stroke by which it has to be worked and wiped
    * @param workS seconds to work and wipe it
    */
-  record Turn(int piece, int layS, int sitS, int mostS, int workS) {}
+  public record Turn(int piece, int layS, int sitS, int mostS, int workS) {}
 
   /** When a turn is laid, taken up and wiped, in seconds from the start. */
-  record Taken(int laid, int begun, int ended) {}
+  public record Taken(int laid, int begun, int ended) {}
 
   /**
    * All turns put one after another.
@@ -36,7 +36,11 @@ final class Leapfrog {
    * @param seconds from the first stroke to the last wipe
    * @param handsS of them, with hands on
    */
-  record Course(List<Taken> turns, int seconds, int handsS) {}
+  public record Course(List<Taken> turns, int seconds, int handsS) {
+    public Course {
+      turns = List.copyOf(turns);
+    }
+  }
 
   private final List<Turn> turns;
   private final int atOnce;
@@ -57,7 +61,7 @@ final class Leapfrog {
   /**
    * @param atOnce how many pieces may sit at a time, 1 or more
    */
-  static Course of(List<Turn> turns, int atOnce) {
+  public static Course of(List<Turn> turns, int atOnce) {
     return new Leapfrog(turns, atOnce).run();
   }
 

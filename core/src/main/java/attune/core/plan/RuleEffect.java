@@ -107,7 +107,7 @@ public record RuleEffect(
         + t.tool().name()
         + " on the "
         + t.applyTo().code()
-        + (t.warmth() == Treatment.Warmth.NONE ? "" : ", " + t.warmth().code())
+        + (t.warmth() == Treatment.Warmth.NONE ? "" : ", " + t.warmth().code().replace('-', ' '))
         + (t.isDry() ? "" : ", " + t.dwellS() + " s");
   }
 }

@@ -14,6 +14,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Sets the exercises of the lessons. The same lesson and seed give the same exercise on the same
@@ -77,13 +78,50 @@ public final class Classroom {
     if (setter == null) {
       throw new IllegalArgumentException(lesson.id() + " is worked by hand");
     }
+    return first(lesson, seed, setter::set);
+  }
+
+  /** Of the cases of a lesson and seed the first that gives something to do. */
+  private <T> T first(Lesson lesson, long seed, Function<Scene, Optional<T>> set) {
     for (int i = 0; i < TRIES; i++) {
-      Optional<Exercise> set = setter.set(scenes.of(lesson, seed, i * NEXT));
-      if (set.isPresent()) {
-        return set.get();
+      Scene scene =
+          lesson.kind() == Kind.COAT
+              ? scenes.coat(lesson, seed, i * NEXT)
+              : scenes.of(lesson, seed, i * NEXT);
+      Optional<T> found = set.apply(scene);
+      if (found.isPresent()) {
+        return found.get();
       }
     }
-    throw new IllegalStateException("no exercise for " + lesson.id());
+    throw new IllegalStateException("nothing to do for " + lesson.id());
+  }
+
+  /**
+   * What other schools would do with the case of an exercise, where that is not the same: right is
+   * what the house rules say, and good practitioners disagree.
+   *
+   * @throws IllegalStateException where the shelf gives nothing to do
+   */
+  public List<OtherSchool> otherSchools(Lesson lesson, long seed) {
+    Job job =
+        first(
+            lesson,
+            seed,
+            scene -> (isSet(scene) ? Optional.of(scene.job()) : Optional.<Job>empty()));
+    return OtherSchool.of(tables.planner(), job);
+  }
+
+  private boolean isSet(Scene scene) {
+    return switch (scene.lesson().kind()) {
+      case WORK -> handWork(scene).isPresent();
+      case COAT -> CoatWork.of(scene, tables).isPresent();
+      default -> setters.get(scene.lesson().kind()).set(scene).isPresent();
+    };
+  }
+
+  private Optional<HandWork> handWork(Scene scene) {
+    return HandWork.of(
+        scene, tables.planner().match(scene.job(), Decisions.NONE).surfaces().get(0), tables);
   }
 
   /**
@@ -92,16 +130,16 @@ public final class Classroom {
    * @throws IllegalStateException where the shelf has nothing that cleans it
    */
   public HandWork handWork(Lesson lesson, long seed) {
-    for (int i = 0; i < TRIES; i++) {
-      Scene scene = scenes.of(lesson, seed, i * NEXT);
-      Optional<HandWork> set =
-          HandWork.of(
-              scene, tables.planner().match(scene.job(), Decisions.NONE).surfaces().get(0), tables);
-      if (set.isPresent()) {
-        return set.get();
-      }
-    }
-    throw new IllegalStateException("no panel for " + lesson.id());
+    return first(lesson, seed, this::handWork);
+  }
+
+  /**
+   * Areas to be coated by hand.
+   *
+   * @throws IllegalStateException where the shelf has no coating for them
+   */
+  public CoatWork coatWork(Lesson lesson, long seed) {
+    return first(lesson, seed, scene -> CoatWork.of(scene, tables));
   }
 
   /**

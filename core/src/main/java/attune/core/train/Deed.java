@@ -7,7 +7,7 @@ import java.util.List;
  * Something done to a model panel.
  *
  * @param means which of the exercise's treatments; counts where one is laid or worked
- * @param cells touched, in order; one that is gone over twice stands twice
+ * @param cells touched, in order; one that is gone over twice stands twice; of a coat its area
  * @param seconds waited, besides what the hands take
  */
 public record Deed(Act act, int means, List<Integer> cells, double seconds) {
@@ -21,7 +21,16 @@ public record Deed(Act act, int means, List<Integer> cells, double seconds) {
     WIPE,
     BLOT,
     /** A clean face of the cloth. */
-    TURN
+    TURN,
+    /** A coat laid on an area. */
+    APPLY,
+    /** A coat levelled. */
+    LEVEL;
+
+    /** True for what is done to a coat and not to a panel that is cleaned. */
+    public boolean isOfCoat() {
+      return this == APPLY || this == LEVEL;
+    }
   }
 
   public Deed {

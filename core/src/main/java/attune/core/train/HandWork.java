@@ -150,6 +150,7 @@ public record HandWork(
     Treatment endless = t.sitting(Integer.MAX_VALUE);
     double film = film(t.wets(figures), physics, figures);
     return new Means(
+        t,
         ChooseSetter.text(t),
         judged.mark(),
         ChooseSetter.why(judged),

@@ -14,5 +14,12 @@ public enum Kind implements Coded {
   PLAN,
   HAND_OVER,
   /** By hand, on a model panel. */
-  WORK
+  WORK,
+  /** By hand too, a coating laid and levelled against the clock. */
+  COAT;
+
+  /** True where it is done and not answered. */
+  public boolean isByHand() {
+    return this == WORK || this == COAT;
+  }
 }

@@ -1,10 +1,12 @@
 package attune.core.train;
 
+import attune.core.match.Treatment;
 import java.util.List;
 
 /**
  * A treatment as a model panel answers to it.
  *
+ * @param treatment its needles
  * @param wets g/m² a laying leaves on the surface
  * @param acts action of a pass on each family of the panel's soil, were it to sit for ever
  * @param leastS seconds it acts though it is wiped at once
@@ -12,6 +14,7 @@ import java.util.List;
  * @param dwellS what it is to sit
  */
 public record Means(
+    Treatment treatment,
     String text,
     Mark mark,
     List<String> why,

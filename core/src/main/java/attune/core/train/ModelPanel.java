@@ -75,7 +75,7 @@ public final class ModelPanel {
       case MIST -> liquid[cell] += laid[cell] < 0 ? 0 : physics.mist();
       case WIPE -> wipe(cell);
       case BLOT -> blot(cell);
-      case WAIT, TURN -> {}
+      case WAIT, TURN, APPLY, LEVEL -> {}
     }
   }
 

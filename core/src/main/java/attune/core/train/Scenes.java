@@ -3,6 +3,7 @@ package attune.core.train;
 import attune.core.match.Place;
 import attune.core.material.Finish;
 import attune.core.material.Role;
+import attune.core.material.Texture;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.measure.SquareMetres;
@@ -19,7 +20,9 @@ import attune.core.survey.Wishes;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -30,6 +33,17 @@ final class Scenes {
   private static final LocalDateTime MORNING = LocalDateTime.of(2026, 6, 1, 9, 0);
 
   private static final int CABIN = 6;
+
+  /** Panels of a seat and how large they are, m². */
+  private static final Map<String, Double> COATED = new LinkedHashMap<>();
+
+  static {
+    COATED.put("headrest", 0.06);
+    COATED.put("back", 0.11);
+    COATED.put("bolsters", 0.08);
+    COATED.put("cushion", 0.11);
+  }
+
   private static final double ODD = 0.35;
   private static final double TROUBLE = 0.65;
 
@@ -63,6 +77,64 @@ final class Scenes {
             true,
             surfaces);
     return scene(seed, shift, lesson, job);
+  }
+
+  /** Two seats that are clean and to be coated, in any room. */
+  Scene coat(Lesson lesson, long seed, long shift) {
+    SplittableRandom random =
+        new SplittableRandom(seed ^ ((long) lesson.id().hashCode() << 20) ^ shift);
+    Setting setting = setting(lesson, random);
+    String finish = any(lesson.finishes().toArray(String[]::new), random);
+    Surface.Tone tone = any(Surface.Tone.values(), random);
+    List<Surface> surfaces = new ArrayList<>();
+    for (String seat : List.of("left", "right")) {
+      COATED.forEach(
+          (part, area) ->
+              surfaces.add(
+                  coated(seat, part, area * (0.85 + 0.3 * random.nextDouble()), finish, tone)));
+    }
+    Job job =
+        new Job(
+            lesson.title(),
+            setting,
+            surfaces.get(0).wishes(),
+            tables.rules(),
+            tables.shelf(),
+            Craft.ROAD,
+            true,
+            surfaces);
+    return scene(seed, shift, lesson, job);
+  }
+
+  private static Surface coated(
+      String seat, String part, double area, String finish, Surface.Tone tone) {
+    return new Surface(
+        seat + "-" + part.replace(' ', '-'),
+        "front-" + seat + "-seat",
+        Words.capital(seat + " " + part),
+        finish,
+        false,
+        Texture.FINE,
+        tone,
+        new SquareMetres(area),
+        0,
+        24,
+        Role.SEAT,
+        Set.of(),
+        Set.of(),
+        new Condition(
+            Level.NONE,
+            Set.of(),
+            Wear.INTACT,
+            Condition.Feel.SUPPLE,
+            Condition.Nap.OPEN,
+            Condition.Perforations.OPEN,
+            Set.of(),
+            Optional.empty(),
+            Optional.empty()),
+        new Wishes(Wishes.Sheen.MATT, Wishes.Standard.THOROUGH, Wishes.Protection.COATING),
+        Optional.empty(),
+        List.of());
   }
 
   private Scene scene(long seed, long draw, Lesson lesson, Job job) {

@@ -9,8 +9,10 @@ import attune.core.ATool;
 import attune.core.Given;
 import attune.core.care.Use.Habit;
 import attune.core.material.Role;
+import attune.core.shelf.Soil;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
+import attune.core.survey.Wishes.Standard;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -52,6 +54,22 @@ class CareTest {
     assertThat(use(31_000, Habit.PETS).reasons(Given.FIGURES))
         .containsExactly("many kilometres", "pets");
     assertThat(Use.UNKNOWN.soiling(Given.FIGURES)).isCloseTo(1, within(1e-9));
+  }
+
+  @Test
+  void aHigherStandardLeavesLessAndMostOfTheDifferenceIsInTheSeams() {
+    Job found =
+        CABIN.of(List.of(ASurface.of("leather/coated").soiled(Level.HEAVY, Soil.SKIN_OIL).build()));
+    List<Leaves> leaves = Leaves.of(found, Use.UNKNOWN, Given.FIGURES);
+    assertThat(leaves).extracting(Leaves::standard).containsExactly(Standard.values());
+    for (int i = 1; i < leaves.size(); i++) {
+      assertThat(leaves.get(i).face()).isLessThan(leaves.get(i - 1).face());
+      assertThat(leaves.get(i).seams()).isLessThan(leaves.get(i - 1).seams());
+    }
+    assertThat(leaves).allMatch(l -> l.seams() >= l.face() && l.monthly() > 0);
+    assertThat(leaves.get(0).seams() - leaves.get(2).seams()).isGreaterThan(1);
+    Job clean = CABIN.of(List.of(ASurface.of("leather/coated").soiled(Level.NONE).build()));
+    assertThat(Leaves.of(clean, Use.UNKNOWN, Given.FIGURES)).allMatch(l -> l.seams() == l.face());
   }
 
   @Test

@@ -3,9 +3,15 @@ package attune.core.train;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import attune.core.ATool;
+import attune.core.match.Treatment;
+import attune.core.match.Treatment.ApplyTo;
+import attune.core.match.Treatment.Warmth;
+import attune.core.measure.Ratio;
 import attune.core.train.Deed.Act;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -22,8 +28,11 @@ class ModelPanelTest {
   private ModelPanel panel;
 
   private static Means means(double wets, double leastS, double harm) {
+    Treatment any =
+        new Treatment(
+            Optional.empty(), Ratio.READY, ATool.SPONGE, ApplyTo.TOOL, wets, Warmth.NONE, 30);
     return new Means(
-        "A treatment", Mark.RIGHT, List.of("so"), wets, List.of(ACTS), leastS, harm, 30);
+        any, "A treatment", Mark.RIGHT, List.of("so"), wets, List.of(ACTS), leastS, harm, 30);
   }
 
   private static Physics physics() {

@@ -1,0 +1,102 @@
+import type { Schemas } from '../api/client'
+import { clock } from '../parts/words'
+import { marks, type Marked } from './words'
+
+type Mark = NonNullable<Marked['coat']>
+type Outcome = Schemas['CoatOutcomeView']
+
+/** How a coating came out, over its time, beside a master's on the same areas. */
+export function CoatResult({ marked }: { marked: Marked }) {
+  const coat = marked.coat!
+  const { says, ink, bar } = marks[marked.mark]
+  return (
+    <section aria-label="How it came out" className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-head">{marked.score} of 100</h2>
+        <p className={`font-semibold ${ink}`}>{marked.mark === 'HARSH' ? 'High spots stay' : says}</p>
+      </div>
+      <ul className="list-[square] pl-5">
+        {marked.says.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <div className="grid gap-4 lg:grid-cols-2">
+        <Course title={`Yours, ${clock(coat.seconds)}`} coat={coat} own />
+        <MastersCourse coat={coat} />
+      </div>
+    </section>
+  )
+}
+
+/** The same areas under a master's hand. */
+export const MastersCourse = ({ coat }: { coat: Mark }) => (
+  <Course title={`A master, ${clock(coat.referenceSeconds)}`} coat={coat} />
+)
+
+function Course({ title, coat, own = false }: { title: string; coat: Mark; own?: boolean }) {
+  const whole = Math.max(coat.seconds, coat.referenceSeconds, 1)
+  return (
+    <figure className="grid content-start gap-1">
+      <figcaption className="font-semibold">{title}</figcaption>
+      {coat.areas.map((area) => (
+        <Row key={area.name} area={area} whole={whole} own={own} />
+      ))}
+      <p className="text-note text-faint">
+        The light band is when an area may be levelled; the needle is when that was done.
+      </p>
+    </figure>
+  )
+}
+
+function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean }) {
+  const laid = own ? area.laidS : area.refLaidS
+  const levelled = own ? area.levelledS : area.refLevelledS
+  const at = (seconds: number) => `${Math.min(100, Math.max(0, (100 * seconds) / whole))}%`
+  const state = own ? area.state : 'EVEN'
+  return (
+    <div className="grid grid-cols-[8rem_minmax(0,1fr)] items-center gap-2">
+      <span className="narrow text-note">{area.name}</span>
+      <div
+        role="img"
+        aria-label={`${area.name}: ${spoken(area, laid, levelled, state)}`}
+        className="relative h-5 bg-piece"
+      >
+        {laid >= 0 && (
+          <>
+            <span
+              className="absolute inset-y-0 border border-tune bg-paper"
+              style={{ left: at(laid + area.fromS), right: `calc(100% - ${at(laid + area.byS)})` }}
+            />
+            <span className="absolute inset-y-0 w-0.5 bg-ink" style={{ left: at(laid) }} />
+            {levelled >= 0 && (
+              <span
+                className={`absolute inset-y-0 w-1 ${state === 'HIGH_SPOTS' ? 'bg-over' : 'bg-needle'}`}
+                style={{ left: at(levelled), transform: 'translateX(-100%)' }}
+              />
+            )}
+          </>
+        )}
+        {own && state !== 'EVEN' && (
+          <span
+            className={`absolute right-1 text-note ${state === 'HIGH_SPOTS' ? 'text-over' : 'text-faint'}`}
+          >
+            {states[state]}
+          </span>
+        )}
+      </div>
+    </div>
+  )
+}
+
+const states: Record<Outcome['state'], string> = {
+  BARE: 'no coat',
+  EVEN: 'even',
+  HIGH_SPOTS: 'high spots',
+}
+
+const spoken = (area: Outcome, laid: number, levelled: number, state: Outcome['state']) =>
+  laid < 0
+    ? states.BARE
+    : `laid at ${clock(laid)}, ${
+        levelled < 0 ? 'never levelled' : `levelled ${clock(levelled - laid)} later`
+      }, allowed ${clock(area.fromS)} to ${clock(area.byS)}, ${states[state]}`
