@@ -3,6 +3,8 @@ package attune.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.AriaRole;
@@ -29,7 +31,7 @@ class PracticeJourneyTest {
   void aLessonIsReadPractisedAndCountedByKeysAlone(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
       learns(visit, "By keys");
-      assertThat(visit.region("Next")).containsText("0 of 33 lessons passed");
+      assertThat(visit.region("Next")).containsText("0 of 35 lessons passed");
       visit.tabTo("Begin");
       visit.page.keyboard().press("Enter");
       assertThat(visit.heading("What hide is it?")).isVisible();
@@ -176,8 +178,75 @@ class PracticeJourneyTest {
       assertThat(visit.page.getByRole(AriaRole.APPLICATION)).isVisible();
       assertThat(visit.page.getByText("cushion-bolster-outer")).hasCount(0);
       visit.isFitForEveryone();
-      visit.fitsAPhone();
       assertThat(visit.page.request().get("/api/v1" + hatch).text()).isEqualTo(before);
+      visit.page.getByLabel(allowed(visit, hatch)).check();
+      visit.page.getByRole(AriaRole.APPLICATION).scrollIntoViewIfNeeded();
+      sweep(visit);
+      visit.buttonLike("^Done: show me").click();
+      visit.button("Take it into the match").click();
+      assertThat(visit.page.getByText("Set by hand.")).isVisible();
+      assertThat(visit.page.getByText("Set by hand: Tried on a model first")).isVisible();
+      visit.buttonLike("choice$").click();
+      assertThat(visit.page.getByText("Set by hand.")).hasCount(0);
+    }
+  }
+
+  /** The first treatment of the model that the panel stands. */
+  private static String allowed(Visit visit, String job) {
+    String at = "/api/v1" + job + "/surfaces/fl-cushion-bolster-outer/model?seed=1";
+    JsonArray means =
+        JsonParser.parseString(visit.page.request().get(at).text())
+            .getAsJsonObject()
+            .getAsJsonObject("work")
+            .getAsJsonArray("means");
+    int first = 0;
+    while (!means.get(first).getAsJsonObject().get("mark").getAsString().equals("RIGHT")) {
+      first++;
+    }
+    return means.get(first).getAsJsonObject().get("text").getAsString();
+  }
+
+  @Test
+  void aCoatIsLaidAndLevelledAgainstTheClockByKeysAndByPointer(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      learns(visit, "Coats by hand");
+      visit.open("/practice/leapfrog");
+      assertThat(visit.region("A master lays it")).containsText("Label, at 20 °C");
+      visit.button("Practise").click();
+      Locator seats = visit.region("Two seats to coat");
+      Locator area = seats.getByRole(AriaRole.LISTITEM).first();
+      assertThat(area).containsText("Lay it");
+      visit.page.keyboard().press("1");
+      assertThat(area).containsText("since laid");
+      visit.page.keyboard().press("1");
+      assertThat(area).containsText("Smeared: wiped too early");
+      area.getByRole(AriaRole.BUTTON).click();
+      assertThat(area).containsText("Laid anew");
+      visit.isFitForEveryone();
+      visit.buttonLike("^Stop here").click();
+      Locator out = visit.region("How it came out");
+      assertThat(out).containsText("left to cure");
+      assertThat(out).containsText("areas have no coat");
+      assertThat(out.getByRole(AriaRole.IMG)).not().hasCount(0);
+      visit.isFitForEveryone();
+      visit.fitsAPhone();
+      visit.button("Next seats").click();
+      assertThat(seats.getByRole(AriaRole.TIMER)).hasText("0:00");
+    }
+  }
+
+  @Test
+  void whatAnotherSchoolWouldDoIsToldAfterTheAnswer(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      learns(visit, "Other schools");
+      visit.open("/practice/least-harm");
+      visit.button("Practise").click();
+      assertThat(visit.button("What another school would do")).hasCount(0);
+      assertThat(choices(visit).first()).isEnabled();
+      visit.page.keyboard().press("1");
+      visit.button("What another school would do").click();
+      assertThat(visit.region("Other schools")).isVisible();
+      visit.isFitForEveryone();
     }
   }
 }
