@@ -2958,10 +2958,11 @@ export interface components {
             deeds?: components["schemas"]["DeedFile"][];
             /** Format: uuid */
             testId?: string;
+            fingerprint?: string;
         };
         DeedFile: {
             /** @enum {string} */
-            act: "VACUUM" | "LAY" | "WORK" | "MIST" | "WAIT" | "WIPE" | "BLOT" | "TURN" | "APPLY" | "LEVEL";
+            act: "VACUUM" | "LAY" | "DAMP" | "SOAK" | "WORK" | "BLOW" | "MIST" | "WAIT" | "WIPE" | "BLOT" | "TURN" | "APPLY" | "LEVEL";
             /** Format: int32 */
             means: number;
             cells: number[];
@@ -4463,9 +4464,11 @@ export interface components {
             sections: number;
             means: components["schemas"]["MeansView"][];
             physics: components["schemas"]["Physics"];
+            fingerprint: string;
         };
         MeansView: {
             text: string;
+            ph?: string;
             /** @enum {string} */
             mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
             why: string[];
@@ -4528,6 +4531,16 @@ export interface components {
             moistureDry: number;
             /** Format: double */
             moistureFull: number;
+            /** Format: double */
+            damp: number;
+            /** Format: double */
+            soak: number;
+            /** Format: double */
+            wetMost: number;
+            /** Format: double */
+            blows: number;
+            /** Format: double */
+            spatter: number;
         };
         ChoiceView: {
             text: string;
@@ -4545,6 +4558,7 @@ export interface components {
             swatches: string[];
             ask: string;
             choices: components["schemas"]["ChoiceView"][];
+            fingerprint: string;
         };
         CoatAreaView: {
             name: string;
@@ -4563,6 +4577,7 @@ export interface components {
             level: number;
             facts: components["schemas"]["FactView"][];
             areas: components["schemas"]["CoatAreaView"][];
+            fingerprint: string;
         };
         AnsweredView: {
             lesson: string;

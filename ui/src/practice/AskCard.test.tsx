@@ -14,6 +14,7 @@ const exercise: Exercise = {
     { what: 'The trim is', is: 'pale #cec0a8' },
   ],
   swatches: ['#a08060'],
+  fingerprint: '',
   ask: 'What do you clean it with?',
   choices: [
     { text: 'Mild, soft brush', mark: 'RIGHT', why: ['pH 7.1: 1 pass to the standard.'] },

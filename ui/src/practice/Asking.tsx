@@ -50,6 +50,7 @@ export function Asking(props: {
       level,
       choice,
       testId,
+      fingerprint: exercise.data.fingerprint,
     }).catch(setTrouble)
   }
   const next = () => {

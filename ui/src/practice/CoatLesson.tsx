@@ -27,7 +27,16 @@ export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; t
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
   const done = (deeds: Deed[]) => {
     setBusy(true)
-    send({ id: crypto.randomUUID(), person: who, lesson: lesson.id, seed: data.seed, level, deeds, testId })
+    send({
+      id: crypto.randomUUID(),
+      person: who,
+      lesson: lesson.id,
+      seed: data.seed,
+      level,
+      deeds,
+      testId,
+      fingerprint: data.fingerprint,
+    })
       .then((mark) => (mark ? setMarked(mark) : setN(n + 1))) // kept, and marked when the line is back
       .catch(setTrouble)
       .finally(() => setBusy(false))

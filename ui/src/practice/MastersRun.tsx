@@ -52,6 +52,9 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
 const does = {
   VACUUM: 'Takes the dust',
   LAY: 'Lays',
+  DAMP: 'Lays thin',
+  SOAK: 'Soaks',
+  BLOW: 'Blows',
   WORK: 'Works',
   MIST: 'Keeps it wet',
   WAIT: 'Lets it sit',

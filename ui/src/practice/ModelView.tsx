@@ -34,7 +34,7 @@ export function ModelView() {
       </div>
     )
   const { runs } = trials.data
-  const last = own?.filter((deed) => deed.act === 'LAY' || deed.act === 'WORK').at(-1)
+  const last = own?.filter((deed) => ['LAY', 'DAMP', 'SOAK', 'WORK'].includes(deed.act)).at(-1)
   const used = last &&
     model.data && { means: model.data.work.means[last.means]!, needles: model.data.needles[last.means]! }
   const mayTake = job.state === 'SURVEY' && used?.means.mark !== 'DANGEROUS'

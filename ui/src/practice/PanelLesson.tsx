@@ -29,7 +29,16 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
   const done = (deeds: Deed[]) => {
     setBusy(true)
-    send({ id: crypto.randomUUID(), person: who, lesson: lesson.id, seed: data.seed, level, deeds, testId })
+    send({
+      id: crypto.randomUUID(),
+      person: who,
+      lesson: lesson.id,
+      seed: data.seed,
+      level,
+      deeds,
+      testId,
+      fingerprint: data.fingerprint,
+    })
       .then((mark) => {
         if (!mark) return setN(n + 1) // kept, and marked when the line is back
         setOwn(deeds)

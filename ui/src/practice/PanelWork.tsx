@@ -20,7 +20,8 @@ import { band, Stroke } from './strokes'
 
 type Run = { panel: Panel; deeds: Deed[] }
 
-type Hand = 'LAY' | 'WORK' | 'WIPE' | 'BLOT' | 'MIST' | 'VACUUM'
+type Hand = 'LAY' | 'WORK' | 'WIPE' | 'BLOT' | 'MIST' | 'BLOW' | 'VACUUM'
+type Wetness = 'DAMP' | 'LAY' | 'SOAK'
 
 const hands: Record<Hand, { label: string; key: string; hint: string }> = {
   VACUUM: { label: 'Vacuum', key: 'v', hint: 'Takes dry dust.' },
@@ -28,6 +29,7 @@ const hands: Record<Hand, { label: string; key: string; hint: string }> = {
   WORK: { label: 'Work', key: 'w', hint: 'A stroke over each place; four make a pass.' },
   MIST: { label: 'Mist', key: 'm', hint: 'Keeps what lies there wet.' },
   WIPE: { label: 'Wipe', key: 'i', hint: 'Takes what came loose onto the face of the cloth.' },
+  BLOW: { label: 'Blow', key: 'o', hint: 'Drives dust and water off; wet cleaner spatters.' },
   BLOT: { label: 'Blot', key: 'b', hint: 'Takes liquid up without rubbing.' },
 }
 
@@ -44,6 +46,9 @@ export function PanelWork(props: {
   const gathered = useRef<number[]>([])
   const [hand, setHand] = useState<Hand>('LAY')
   const [means, setMeans] = useState<number>()
+  const [wetness, setWetness] = useState<Wetness>('LAY')
+  const [lamp, setLamp] = useState(false)
+  const [dipped, setDipped] = useState(false)
   const [at, setAt] = useState(Math.floor(rows / 2) * columns + Math.floor(columns / 2))
   const needsMeans = hand === 'LAY' || hand === 'WORK'
   const ready = !needsMeans || means !== undefined
@@ -55,11 +60,12 @@ export function PanelWork(props: {
       return { panel: next, deeds: [...run.deeds, deed] }
     })
   const touch = (cells: number[]) => {
-    if (ready && cells.length > 0) act({ act: hand, means: means ?? 0, cells, seconds: 0 })
+    if (ready && cells.length > 0)
+      act({ act: hand === 'LAY' ? wetness : hand, means: means ?? 0, cells, seconds: 0 })
   }
   useEffect(() => {
-    if (canvas.current) paint(canvas.current, lookOf(work, panel))
-  }, [panel, work])
+    if (canvas.current) paint(canvas.current, { ...lookOf(work, panel), lamp })
+  }, [lamp, panel, work])
   useEffect(() => {
     let frame = 0
     const tick = () => {
@@ -200,12 +206,40 @@ export function PanelWork(props: {
                 name="means"
                 className="size-5 shrink-0 accent-needle"
                 checked={means === i}
-                onChange={() => setMeans(i)}
+                onChange={() => {
+                  setMeans(i)
+                  setDipped(false)
+                }}
               />
               <span className="text-note font-semibold">{m.text}</span>
             </label>
           ))}
         </fieldset>
+        <OneOf
+          label="How wet"
+          value={wetness}
+          options={[
+            { value: 'DAMP', label: 'Thin' },
+            { value: 'LAY', label: 'As meant' },
+            { value: 'SOAK', label: 'Until it runs' },
+          ]}
+          onChange={(value) => setWetness(value as Wetness)}
+        />
+        <div className="flex flex-wrap items-center gap-2">
+          <Button aria-pressed={lamp} onClick={() => setLamp(!lamp)}>
+            {lamp ? 'Lamp away' : 'Lamp from the side'}
+          </Button>
+          <Button disabled={means === undefined} onClick={() => setDipped(true)}>
+            Dip the pen
+          </Button>
+          {dipped && means !== undefined && (
+            <span role="status" className="text-note font-semibold">
+              {work.means[means]!.ph
+                ? `pH ${work.means[means]!.ph}`
+                : 'The pen shows nothing it can be held to.'}
+            </span>
+          )}
+        </div>
         <div className="flex items-center gap-3">
           <span
             role="img"

@@ -10,6 +10,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { plural, when } from '../parts/words'
 import { nextUp, standings, type Standing } from './progress'
 import { useLearner } from './useLearner'
+import { NotCounted } from './NotCounted'
 import { courses, kinds, works, type Course, type Learner, type Lesson, type Work } from './words'
 
 /** The training floor: who learns, what is next, and all courses. */
@@ -26,6 +27,7 @@ export function PracticeView() {
         <h1 className="text-head">Practice</h1>
         <p className="text-faint">On model panels: nothing here touches a job, the shelf or a record.</p>
       </div>
+      <NotCounted lessons={training.data.lessons} />
       <div className="grid gap-4 md:grid-cols-[20rem_minmax(0,1fr)]">
         <div className="grid content-start gap-4">
           <Who who={who} onWho={setWho} />

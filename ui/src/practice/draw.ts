@@ -18,6 +18,8 @@ export type Look = {
   foundCoat: number
   soilAt: (cell: number) => number
   panel?: Panel
+  /** Under a lamp held low: matt places, rings and what is missed stand out. */
+  lamp?: boolean
 }
 
 /** Colours of all cells, four bytes each, as a canvas takes them. */
@@ -27,18 +29,19 @@ export function pixels(look: Look): Uint8ClampedArray<ArrayBuffer> {
   for (let cell = 0; cell < cellCount; cell++) {
     let [r, g, b] = trims[tone] as readonly [number, number, number]
     const over = (ink: readonly [number, number, number], share: number) => {
+      share = Math.min(1, share)
       r += (ink[0] - r) * share
       g += (ink[1] - g) * share
       b += (ink[2] - b) * share
     }
     if (panel) {
-      over(chalk, 0.5 * Math.max(0, look.foundCoat - panel.coat[cell]!))
+      over(chalk, (look.lamp ? 1.5 : 0.5) * Math.max(0, look.foundCoat - panel.coat[cell]!))
       over(bare, Math.min(0.9, panel.colour[cell]! * 6))
       if (look.nap) over([r * 0.72, g * 0.72, b * 0.72], 0.8 * (1 - panel.nap[cell]!))
     }
-    over(soilInk[tone], 0.85 * (1 - Math.exp(-0.55 * look.soilAt(cell))))
+    over(soilInk[tone], 0.85 * (1 - Math.exp((look.lamp ? -1.6 : -0.55) * look.soilAt(cell))))
     if (panel) {
-      over(chalk, 0.6 * panel.tide[cell]!)
+      over(chalk, (look.lamp ? 1 : 0.6) * panel.tide[cell]!)
       over(wetLight, (panel.laid[cell]! >= 0 ? 0.18 : 0) + 0.3 * Math.min(1, panel.liquid[cell]! / 25))
     }
     out.set([r, g, b, 255], cell * 4)

@@ -71,7 +71,16 @@ function touch(work: HandWork, panel: Panel, deed: Deed, cell: number) {
       if (work.dust >= 0 && panel.liquid[cell] === 0) panel.soil[work.dust]![cell]! *= physics.vacuumLeaves
       return
     case 'LAY':
-      return lay(work, panel, cell, deed.means)
+      return lay(work, panel, cell, deed.means, 1)
+    case 'DAMP':
+      return lay(work, panel, cell, deed.means, physics.damp)
+    case 'SOAK':
+      return lay(work, panel, cell, deed.means, physics.soak)
+    case 'BLOW':
+      if (work.dust >= 0 && panel.liquid[cell] === 0) panel.soil[work.dust]![cell]! *= physics.blows
+      if (panel.laid[cell]! >= 0) panel.tide[cell] = Math.min(1, panel.tide[cell]! + physics.spatter)
+      panel.liquid[cell]! *= physics.blows
+      return
     case 'WORK':
       return rub(work, panel, cell, deed.means)
     case 'MIST':
@@ -97,8 +106,13 @@ function lifted(panel: Panel, cell: number) {
   panel.worked[cell] = 0
 }
 
-function lay(work: HandWork, panel: Panel, cell: number, means: number) {
-  panel.liquid[cell] = Math.max(panel.liquid[cell]!, work.means[means]!.wets)
+/** Beyond what the surface stands it is harm. */
+function lay(work: HandWork, panel: Panel, cell: number, means: number, share: number) {
+  const { wetMost } = work.physics
+  const wet = work.means[means]!.wets * share
+  const over = share > 1 ? Math.max(0, wet - wetMost) / wetMost : 0
+  if (over > 0) wear(work, panel, cell, over)
+  panel.liquid[cell] = Math.max(panel.liquid[cell]!, wet)
   panel.laid[cell] = means
   panel.sat[cell] = 0
   panel.worked[cell] = 0
@@ -108,7 +122,7 @@ function rub(work: HandWork, panel: Panel, cell: number, means: number) {
   const { physics } = work
   const hand = work.means[means]!
   const cloth = hand.leastS > 0
-  if (cloth && panel.laid[cell]! < 0) lay(work, panel, cell, means) // a damp cloth lays as it goes
+  if (cloth && panel.laid[cell]! < 0) lay(work, panel, cell, means, 1) // a damp cloth lays as it goes
   if (panel.laid[cell]! < 0 || panel.liquid[cell]! <= 0) return // a dry tool moves nothing that sticks
   const lying = work.means[panel.laid[cell]!]!
   const sits = Math.max(panel.sat[cell]!, lying.leastS)

@@ -9,12 +9,31 @@ export type Answer = Schemas['AnswerRequest']
 const key = 'attune.practice.waiting'
 const listeners = new Set<() => void>()
 
-function waiting(): Answer[] {
+const refusedKey = 'attune.practice.refused'
+const brokenKey = 'attune.practice.broken'
+
+function read<T>(from: string): T[] {
+  const text = kept.get(from)
+  if (!text) return []
   try {
-    return JSON.parse(kept.get(key) ?? '[]') as Answer[]
+    const found: unknown = JSON.parse(text)
+    if (Array.isArray(found)) return found as T[]
   } catch {
-    return [] // a broken note is no answer
+    // told below
   }
+  kept.set(brokenKey, text) // nobody can read it here, and nothing of it is thrown away
+  kept.set(from, undefined)
+  return []
+}
+
+const waiting = () => read<Answer>(key)
+
+/** What a server would not count, and why, until somebody has read it. */
+export type Refused = { lesson: string; why: string }
+
+function refuse(answer: Answer, error: unknown) {
+  const why = error instanceof Error ? error.message : 'It could not be counted.'
+  kept.set(refusedKey, JSON.stringify([...read<Refused>(refusedKey), { lesson: answer.lesson, why }]))
 }
 
 function keep(answers: Answer[]) {
@@ -35,13 +54,14 @@ async function post(client: QueryClient, answer: Answer) {
   return marked
 }
 
-/** Sends what waits, in its order; what no server can take is let go. */
+/** Sends what waits, in its order; what the server does not count is told. */
 async function flush(client: QueryClient) {
   for (const answer of waiting()) {
     try {
       await post(client, answer)
     } catch (error) {
       if (isCut(error)) return
+      refuse(answer, error)
     }
     keep(waiting().filter((a) => a.id !== answer.id))
   }
@@ -69,4 +89,18 @@ export function useAnswers() {
     }
   }
   return { send, waits }
+}
+
+/** Answers that were not counted, and whether what waited here could not be read. */
+export function useRefused() {
+  const text = useSyncExternalStore(
+    listen,
+    () => `${kept.get(refusedKey) ?? ''} ${kept.get(brokenKey) ?? ''}`,
+  )
+  const forget = () => {
+    kept.set(refusedKey, undefined)
+    kept.set(brokenKey, undefined)
+    listeners.forEach((listener) => listener())
+  }
+  return { refused: text ? read<Refused>(refusedKey) : [], broken: Boolean(kept.get(brokenKey)), forget }
 }

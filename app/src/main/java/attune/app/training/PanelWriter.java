@@ -9,17 +9,20 @@ import attune.app.training.TrainingViews.FactView;
 import attune.app.training.TrainingViews.HandMarkView;
 import attune.app.training.TrainingViews.HandWorkView;
 import attune.app.training.TrainingViews.MeansView;
+import attune.core.measure.PhInterval;
 import attune.core.shelf.Soil;
 import attune.core.survey.Surface;
 import attune.core.train.CoatMark;
 import attune.core.train.CoatWork;
 import attune.core.train.Deed;
 import attune.core.train.Exercise.Fact;
+import attune.core.train.Fingerprint;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.ModelPanel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** Model panels as the front end draws them. */
 public final class PanelWriter {
@@ -50,6 +53,7 @@ public final class PanelWriter {
                 m ->
                     new MeansView(
                         m.text(),
+                        m.ph().map(PanelWriter::ph).orElse(null),
                         m.mark(),
                         m.why(),
                         m.wets(),
@@ -58,7 +62,12 @@ public final class PanelWriter {
                         m.harm(),
                         m.dwellS()))
             .toList(),
-        work.physics());
+        work.physics(),
+        Fingerprint.of(work));
+  }
+
+  private static String ph(PhInterval ph) {
+    return String.format(Locale.ROOT, "%.1f to %.1f", ph.low(), ph.high());
   }
 
   static List<FactView> facts(List<Fact> facts) {
@@ -87,7 +96,8 @@ public final class PanelWriter {
         facts(work.facts()),
         work.areas().stream()
             .map(a -> new CoatAreaView(a.name(), a.applyS(), a.levelS(), a.fromS()))
-            .toList());
+            .toList(),
+        Fingerprint.of(work));
   }
 
   static CoatMarkView mark(CoatMark mark, CoatWork work) {

@@ -26,6 +26,7 @@ import attune.core.train.CoatWork;
 import attune.core.train.Course;
 import attune.core.train.Deed;
 import attune.core.train.Exercise;
+import attune.core.train.Fingerprint;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.Kind;
@@ -212,7 +213,8 @@ public class TrainingService {
         PanelWriter.facts(e.facts()),
         e.swatches(),
         e.ask(),
-        e.choices().stream().map(c -> new ChoiceView(c.text(), c.mark(), c.why())).toList());
+        e.choices().stream().map(c -> new ChoiceView(c.text(), c.mark(), c.why())).toList(),
+        Fingerprint.of(e));
   }
 
   List<SchoolView> schools(String lessonId, long seed, int level) {
@@ -331,6 +333,7 @@ public class TrainingService {
 
   private MarkedView chosen(Lesson lesson, AnswerRequest request) {
     Exercise exercise = set(lesson, request.seed());
+    refuseAnother(request, Fingerprint.of(exercise));
     int most = exercise.choices().size() - 1;
     Integer choice = request.choice();
     if (choice == null || choice < 0 || choice > most) {
@@ -339,6 +342,16 @@ public class TrainingService {
     Choice taken = exercise.choices().get(choice);
     return new MarkedView(
         taken.mark(), (int) Math.round(100 * taken.mark().worth()), taken.why(), null, null, false);
+  }
+
+  /** An answer to what the shelf or the rules no longer ask is none to what they ask now. */
+  private static void refuseAnother(AnswerRequest request, String now) {
+    if (request.fingerprint() != null && !request.fingerprint().equals(now)) {
+      throw new InvalidInputException(
+          "/fingerprint",
+          request.fingerprint() + ", an exercise from before the shelf or the rules changed",
+          now);
+    }
   }
 
   private static List<Deed> deeds(AnswerRequest request, boolean ofCoat) {
@@ -357,6 +370,7 @@ public class TrainingService {
 
   private MarkedView coated(Lesson lesson, AnswerRequest request) {
     CoatWork work = coat(lesson, request.seed());
+    refuseAnother(request, Fingerprint.of(work));
     List<Deed> deeds = deeds(request, true);
     int most = work.areas().size() - 1;
     for (int i = 0; i < deeds.size(); i++) {
@@ -371,6 +385,7 @@ public class TrainingService {
   private MarkedView worked(Lesson lesson, AnswerRequest request) {
     List<Deed> deeds = deeds(request, false);
     HandWork work = work(lesson, request.seed());
+    refuseAnother(request, Fingerprint.of(work));
     int most = work.means().size() - 1;
     for (int i = 0; i < request.deeds().size(); i++) {
       if (request.deeds().get(i).means() > most) {

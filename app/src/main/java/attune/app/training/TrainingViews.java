@@ -80,11 +80,17 @@ public final class TrainingViews {
       List<FactView> facts,
       List<String> swatches,
       String ask,
-      List<ChoiceView> choices) {}
+      List<ChoiceView> choices,
+      String fingerprint) {}
 
-  /** A treatment of a model panel. */
+  /**
+   * A treatment of a model panel.
+   *
+   * @param ph what the pen shows of the mix, null for what it cannot measure
+   */
   public record MeansView(
       String text,
+      @Nullable String ph,
       Mark mark,
       List<String> why,
       double wets,
@@ -119,7 +125,8 @@ public final class TrainingViews {
       boolean holes,
       int sections,
       List<MeansView> means,
-      Physics physics) {}
+      Physics physics,
+      String fingerprint) {}
 
   /**
    * An area of a coating worked by hand, with how long the hands take.
@@ -130,7 +137,12 @@ public final class TrainingViews {
 
   /** A coating to be laid and levelled against the clock. */
   public record CoatWorkView(
-      String lesson, long seed, int level, List<FactView> facts, List<CoatAreaView> areas) {}
+      String lesson,
+      long seed,
+      int level,
+      List<FactView> facts,
+      List<CoatAreaView> areas,
+      String fingerprint) {}
 
   /**
    * How an area came out.
@@ -172,6 +184,7 @@ public final class TrainingViews {
    *
    * @param choice of a question, from 0
    * @param deeds of a panel worked by hand
+   * @param fingerprint of the exercise it is an answer to, as it was asked
    * @param testId of the test it belongs to, none in practice
    */
   public record AnswerRequest(
@@ -187,7 +200,8 @@ public final class TrainingViews {
       @Nullable Integer choice,
       @Nullable @Size(max = 6000, message = "at most 6000 deeds")
           List<@Valid @NotNull(message = "a deed") DeedFile> deeds,
-      @Nullable UUID testId) {}
+      @Nullable UUID testId,
+      @Nullable @Size(max = 16, message = "16 hex digits") String fingerprint) {}
 
   /**
    * What a school other than the house's would do with a case.

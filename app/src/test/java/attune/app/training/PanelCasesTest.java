@@ -78,6 +78,9 @@ class PanelCasesTest {
       Act.WAIT,
       Act.VACUUM,
       Act.WIPE,
+      Act.DAMP,
+      Act.SOAK,
+      Act.BLOW,
       Act.LAY
     };
     List<Deed> deeds = new ArrayList<>();

@@ -201,6 +201,29 @@ class TrainingApiTest {
   }
 
   @Test
+  void anAnswerToWhatAnotherShelfAskedIsRefusedByNameAndNotKept() {
+    JsonNode asked = exercise("read-label", 4);
+    String body =
+        """
+        {"id":"%s","person":"%s","lesson":"read-label","seed":4,"level":5,"choice":0,"fingerprint":"%s"}
+        """;
+    Answer other =
+        api.post(
+            "/api/v1/training/answers",
+            body.formatted(UUID.randomUUID(), learner, "0123456789abcdef"));
+    assertThat(other.status()).isEqualTo(422);
+    assertThat(other.fault().get("pointer").asString()).isEqualTo("/fingerprint");
+    assertThat(other.fault().get("found").asString())
+        .contains("before the shelf or the rules changed");
+    assertThat(learner().get("answers")).isEmpty();
+    String same = asked.get("fingerprint").asString();
+    assertThat(
+            api.post("/api/v1/training/answers", body.formatted(UUID.randomUUID(), learner, same))
+                .status())
+        .isEqualTo(200);
+  }
+
+  @Test
   void aPanelOfAJobIsTriedOnTenModelsAndTheJobStaysAsItWas() {
     String job = api.surveyedJob("Tried first");
     String before = api.get("/api/v1/jobs/" + job).text();

@@ -15,7 +15,12 @@ public record Deed(Act act, int means, List<Integer> cells, double seconds) {
   public enum Act implements Coded {
     VACUUM,
     LAY,
+    /** Thinner than is meant. */
+    DAMP,
+    /** Until it runs. */
+    SOAK,
     WORK,
+    BLOW,
     MIST,
     WAIT,
     WIPE,
@@ -30,6 +35,11 @@ public record Deed(Act act, int means, List<Integer> cells, double seconds) {
     /** True for what is done to a coat and not to a panel that is cleaned. */
     public boolean isOfCoat() {
       return this == APPLY || this == LEVEL;
+    }
+
+    /** True for what puts cleaner on. */
+    public boolean lays() {
+      return this == LAY || this == DAMP || this == SOAK;
     }
   }
 

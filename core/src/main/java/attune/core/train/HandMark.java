@@ -74,7 +74,7 @@ public record HandMark(
 
   private static List<Means> laid(HandWork work, List<Deed> run) {
     return run.stream()
-        .filter(d -> d.act() == Deed.Act.LAY && !d.cells().isEmpty())
+        .filter(d -> d.act().lays() && !d.cells().isEmpty())
         .map(d -> work.means().get(d.means()))
         .distinct()
         .toList();

@@ -152,6 +152,7 @@ public record HandWork(
     return new Means(
         t,
         ChooseSetter.text(t),
+        ph,
         judged.mark(),
         ChooseSetter.why(judged),
         t.wets(figures),
@@ -201,7 +202,12 @@ public record HandWork(
         figures.get("simulate.nap-per-harm"),
         figures.get("simulate.nap-opens"),
         figures.get("simulate.moisture-dry"),
-        figures.get("simulate.moisture-full"));
+        figures.get("simulate.moisture-full"),
+        figures.get("train.damp"),
+        figures.get("train.soak"),
+        limits.wetMax().value(),
+        figures.get("train.blows"),
+        figures.get("train.spatter"));
   }
 
   /** What can be seen of it, and of its room. */

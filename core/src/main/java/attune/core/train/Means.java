@@ -1,12 +1,15 @@
 package attune.core.train;
 
 import attune.core.match.Treatment;
+import attune.core.measure.PhInterval;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A treatment as a model panel answers to it.
  *
  * @param treatment its needles
+ * @param ph what the pen shows of the mix; empty for what it cannot measure
  * @param wets g/m² a laying leaves on the surface
  * @param acts action of a pass on each family of the panel's soil, were it to sit for ever
  * @param leastS seconds it acts though it is wiped at once
@@ -16,6 +19,7 @@ import java.util.List;
 public record Means(
     Treatment treatment,
     String text,
+    Optional<PhInterval> ph,
     Mark mark,
     List<String> why,
     double wets,

@@ -70,7 +70,10 @@ public final class ModelPanel {
   private void touch(Deed deed, int cell) {
     switch (deed.act()) {
       case VACUUM -> vacuum(cell);
-      case LAY -> lay(cell, deed.means());
+      case LAY -> lay(cell, deed.means(), 1);
+      case DAMP -> lay(cell, deed.means(), physics.damp());
+      case SOAK -> lay(cell, deed.means(), physics.soak());
+      case BLOW -> blow(cell);
       case WORK -> work(cell, deed.means());
       case MIST -> liquid[cell] += laid[cell] < 0 ? 0 : physics.mist();
       case WIPE -> wipe(cell);
@@ -85,17 +88,34 @@ public final class ModelPanel {
     }
   }
 
-  private void lay(int cell, int with) {
-    liquid[cell] = Math.max(liquid[cell], means.get(with).wets());
+  /** Beyond what the surface stands it is harm. */
+  private void lay(int cell, int with, double share) {
+    double wet = means.get(with).wets() * share;
+    double over = share > 1 ? Math.max(0, wet - physics.wetMost()) / physics.wetMost() : 0;
+    if (over > 0) {
+      wear(cell, over);
+    }
+    liquid[cell] = Math.max(liquid[cell], wet);
     laid[cell] = with;
     sat[cell] = 0;
     worked[cell] = 0;
   }
 
+  /** Drives dust and water off; cleaner that lies there spatters. */
+  private void blow(int cell) {
+    if (dust >= 0 && liquid[cell] == 0) {
+      soil[dust][cell] *= physics.blows();
+    }
+    if (laid[cell] >= 0) {
+      tide[cell] = Math.min(1, tide[cell] + physics.spatter());
+    }
+    liquid[cell] *= physics.blows();
+  }
+
   private void work(int cell, int with) {
     boolean cloth = means.get(with).leastS() > 0;
     if (cloth && laid[cell] < 0) {
-      lay(cell, with); // a damp cloth lays as it goes
+      lay(cell, with, 1); // a damp cloth lays as it goes
     }
     if (laid[cell] < 0 || liquid[cell] <= 0) {
       return; // a dry tool moves nothing that sticks

@@ -12,6 +12,10 @@ package attune.core.train;
  * @param moistureDry what the meter shows on dry trim, and {@code moistureFull} the liquid, g/m²,
  *     at which it nears its end
  * @param cellS seconds a cell takes the hand
+ * @param damp what a thin laying lays of what is meant, and {@code soak} a running one
+ * @param wetMost g/m² the surface stands
+ * @param blows share of liquid and dry dust that air leaves, and {@code spatter} the ring it makes
+ *     of cleaner that lies there
  */
 public record Physics(
     double rate,
@@ -37,4 +41,9 @@ public record Physics(
     double napPerHarm,
     double napOpens,
     double moistureDry,
-    double moistureFull) {}
+    double moistureFull,
+    double damp,
+    double soak,
+    double wetMost,
+    double blows,
+    double spatter) {}

@@ -32,13 +32,22 @@ class ModelPanelTest {
         new Treatment(
             Optional.empty(), Ratio.READY, ATool.SPONGE, ApplyTo.TOOL, wets, Warmth.NONE, 30);
     return new Means(
-        any, "A treatment", Mark.RIGHT, List.of("so"), wets, List.of(ACTS), leastS, harm, 30);
+        any,
+        "A treatment",
+        Optional.empty(),
+        Mark.RIGHT,
+        List.of("so"),
+        wets,
+        List.of(ACTS),
+        leastS,
+        harm,
+        30);
   }
 
   private static Physics physics() {
     return new Physics(
         3.6, 1.5, 20, 1, DRIES, CONTACT_S, 0, 4, 0.95, 150, 0.4, 0.4, 0.35, 0.2, 5, 0.1, 8, 0.5,
-        0.05, 0.8, 0.15, 0.12, 8, 15);
+        0.05, 0.8, 0.15, 0.12, 8, 15, 0.5, 2.5, 60, 0.5, 0.08);
   }
 
   private static ModelPanel panel(int dust, double amount) {
@@ -77,6 +86,28 @@ class ModelPanelTest {
     waits(30);
     works(FOAM, 4);
     does(Act.WIPE, FOAM);
+  }
+
+  @Test
+  void soakedBeyondWhatItStandsIsHarmAndAThinLayingDriesSooner() {
+    panel = panel(-1, 1);
+    panel.does(new Deed(Deed.Act.DAMP, 0, HERE, 0));
+    assertThat(panel.liquidAt(0)).isEqualTo(20);
+    assertThat(panel.coatAt(0)).isEqualTo(1);
+    panel.does(new Deed(Deed.Act.SOAK, 0, HERE, 0));
+    assertThat(panel.liquidAt(0)).isEqualTo(100);
+    assertThat(panel.coatAt(0)).isLessThan(1);
+  }
+
+  @Test
+  void airDrivesDryDustAndWaterOffAndSpattersCleaner() {
+    panel = panel(0, 1);
+    panel.does(new Deed(Deed.Act.BLOW, 0, HERE, 0));
+    assertThat(panel.soilAt(0)).isEqualTo(0.5);
+    panel.does(new Deed(Deed.Act.LAY, 0, HERE, 0));
+    panel.does(new Deed(Deed.Act.BLOW, 0, HERE, 0));
+    assertThat(panel.liquidAt(0)).isEqualTo(20);
+    assertThat(panel.tideAt(0)).isEqualTo(0.08);
   }
 
   @Test

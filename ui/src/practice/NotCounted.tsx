@@ -1,0 +1,33 @@
+import { Button } from '../parts/controls'
+import { plural } from '../parts/words'
+import { useAnswers, useRefused } from './useAnswers'
+import type { Lesson } from './words'
+
+/** Says which answers were not counted, and why, until it is read. */
+export function NotCounted({ lessons }: { lessons: Lesson[] }) {
+  useAnswers() // what waits is sent as soon as somebody comes to practise
+  const { refused, broken, forget } = useRefused()
+  if (refused.length === 0 && !broken) return null
+  return (
+    <section aria-label="Not counted" role="status" className="lying grid gap-2 border-l-4 border-l-care p-3">
+      {refused.length > 0 && (
+        <>
+          <p className="font-semibold">{plural(refused.length, 'answer')} not counted; the others stand.</p>
+          <ul className="list-[square] pl-5 text-note">
+            {refused.map(({ lesson, why }, i) => (
+              <li key={i}>
+                {lessons.find((l) => l.id === lesson)?.title ?? lesson}: {why}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {broken && (
+        <p>What waited on this device cannot be read any more. It is set aside; what was sent stands.</p>
+      )}
+      <Button className="justify-self-start" onClick={forget}>
+        Read
+      </Button>
+    </section>
+  )
+}
