@@ -1,5 +1,6 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
+import { compression } from 'vite-plugin-compression2'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
@@ -14,6 +15,7 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    compression({ algorithms: ['brotliCompress'], include: /assets\/.*\.(js|css)$/ }),
     VitePWA({
       registerType: 'autoUpdate',
       manifestFilename: 'manifest.json',

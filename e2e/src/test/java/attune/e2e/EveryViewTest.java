@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -71,6 +74,20 @@ class EveryViewTest {
     try (Visit visit = Visit.desk(attune)) {
       visit.open(path).isFitForEveryone();
       visit.fitsAPhone();
+    }
+  }
+
+  /** At most 260 KB over the wire, data and font among it. */
+  @Test
+  void theFirstLoadIsLight(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.desk(attune)) {
+      List<Request> loaded = new ArrayList<>();
+      visit.page.onRequestFinished(loaded::add);
+      visit.open("/");
+      assertThat(visit.page.getByRole(AriaRole.HEADING).first()).isVisible();
+      int bytes = loaded.stream().mapToInt(r -> r.sizes().responseBodySize).sum();
+      assertThat(loaded).anyMatch(r -> r.url().endsWith(".js"));
+      assertThat(bytes).isBetween(50_000, 260_000);
     }
   }
 

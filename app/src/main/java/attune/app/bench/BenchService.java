@@ -284,17 +284,7 @@ public class BenchService {
   /** How far every run is, by job: one query for all. */
   @Transactional(readOnly = true)
   public Map<UUID, Progress> progress() {
-    return runs.findAll().stream()
-        .map(
-            run ->
-                new Progress(
-                    run.getId(),
-                    run.tasksTotal(),
-                    run.tasksDone(),
-                    run.cardsTotal(),
-                    run.cardsDone(),
-                    run.startedAt()))
-        .collect(Collectors.toMap(Progress::jobId, Function.identity()));
+    return runs.progress().stream().collect(Collectors.toMap(Progress::jobId, Function.identity()));
   }
 
   /**

@@ -94,7 +94,8 @@ class WatchController {
     Map<UUID, Progress> runs = bench.progress();
     List<JobSummary> surveyed = jobs.list().stream().filter(j -> j.surveyed() > 0).toList();
     Stream.concat(
-            surveyed.stream().filter(j -> j.state() != JobState.HANDED_OVER),
+            surveyed.stream()
+                .filter(j -> j.state() != JobState.HANDED_OVER && Near.is(j.startAt(), clock)),
             surveyed.stream()
                 .filter(j -> j.state() == JobState.HANDED_OVER)
                 .sorted(Comparator.comparing(JobSummary::startAt).reversed())

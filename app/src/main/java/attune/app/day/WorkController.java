@@ -10,6 +10,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.planning.JobPlans;
 import attune.core.schedule.Worker;
 import jakarta.annotation.Nullable;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
@@ -35,8 +36,10 @@ class WorkController {
   private final JobService jobs;
   private final JobPlans plans;
   private final BenchService bench;
+  private final Clock clock;
 
-  WorkController(JobService jobs, JobPlans plans, BenchService bench) {
+  WorkController(JobService jobs, JobPlans plans, BenchService bench, Clock clock) {
+    this.clock = clock;
     this.jobs = jobs;
     this.plans = plans;
     this.bench = bench;
@@ -46,6 +49,7 @@ class WorkController {
   List<WorkView> work() {
     return jobs.list().stream()
         .filter(job -> job.surveyed() > 0 && job.state() != JobState.HANDED_OVER)
+        .filter(job -> Near.is(job.startAt(), clock))
         .map(job -> job.state() == JobState.BENCH ? atBench(job) : planned(job))
         .toList();
   }

@@ -20,7 +20,7 @@ import org.springframework.stereotype.Service;
 /** Plans the shop's own jobs from their survey and the shop's shelf. */
 @Service
 public class JobPlans {
-  private static final int MOST_KEPT = 32;
+  private static final int MOST_KEPT = 64;
 
   /** What a plan depends on: a revision never changes, nor does a version of the shelf. */
   private record Key(UUID job, int revision, int shelf, int rules) {}

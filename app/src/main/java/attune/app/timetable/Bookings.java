@@ -8,6 +8,7 @@ import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.Round;
 import attune.core.plan.Timetable;
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -23,6 +24,9 @@ class Bookings {
       DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.UK);
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
+  /** No visit goes on longer, waits for parts and cures among it. */
+  private static final int LONGEST_DAYS = 42;
+
   private final JobService jobs;
   private final JobPlans plans;
 
@@ -31,10 +35,17 @@ class Bookings {
     this.plans = plans;
   }
 
-  /** Jobs that take somebody's time. */
-  List<JobSummary> open() {
+  /**
+   * Jobs that may take somebody's time in some days: each has to be planned to know, so those that
+   * began too long before are left out.
+   *
+   * @param until the day after the last
+   */
+  List<JobSummary> around(LocalDate from, LocalDate until) {
     return jobs.list().stream()
         .filter(job -> job.state() != JobState.HANDED_OVER && job.surveyed() > 0)
+        .filter(job -> job.startAt().isBefore(until.atStartOfDay()))
+        .filter(job -> !job.startAt().isBefore(from.minusDays(LONGEST_DAYS).atStartOfDay()))
         .toList();
   }
 
@@ -53,7 +64,8 @@ class Bookings {
    * @throws InvalidInputException naming who, on what and when
    */
   void refuseClash(UUID id, Timetable planned, String pointer) {
-    for (JobSummary other : open()) {
+    LocalDate from = planned.rounds().get(0).start().toLocalDate();
+    for (JobSummary other : around(from, planned.handsOffAt().toLocalDate().plusDays(1))) {
       if (!other.id().equals(id)) {
         timetable(other)
             .flatMap(theirs -> clash(planned.rounds(), theirs.rounds()))

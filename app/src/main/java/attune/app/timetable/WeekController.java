@@ -61,7 +61,7 @@ class WeekController {
         (from == null ? LocalDate.now(clock) : from)
             .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     Map<JobSummary, Timetable> planned = new LinkedHashMap<>();
-    for (JobSummary job : bookings.open()) {
+    for (JobSummary job : bookings.around(monday, monday.plusDays(DAYS))) {
       bookings.timetable(job).ifPresent(timetable -> planned.put(job, timetable));
     }
     List<StintView> stints = new ArrayList<>();

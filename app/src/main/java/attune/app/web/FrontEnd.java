@@ -8,6 +8,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /**
@@ -23,7 +24,11 @@ class FrontEnd implements WebMvcConfigurer {
     registry
         .addResourceHandler("/assets/**")
         .addResourceLocations("classpath:/static/assets/")
-        .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable());
+        .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable())
+        .resourceChain(true)
+        .addResolver(
+            new EncodedResourceResolver()) // packed when it was built, tighter than on the fly
+        .addResolver(new PathResourceResolver());
     registry
         .addResourceHandler("/**")
         .addResourceLocations("classpath:/static/")
