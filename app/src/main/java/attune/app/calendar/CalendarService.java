@@ -8,6 +8,7 @@ import attune.app.care.CareViews.CareLine;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
+import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.CareItem;
@@ -20,8 +21,10 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -41,6 +44,10 @@ import org.springframework.stereotype.Service;
 @Service
 class CalendarService {
   private static final Duration WORTH_LEAVING = Duration.ofMinutes(20);
+
+  /** Of the cars that left, the latest: each run has to be read to know its after-care. */
+  private static final int MOST_GONE = 60;
+
   private static final String PRODUCT = "-//Attune//Attune 1//EN";
 
   private final JobService jobs;
@@ -64,13 +71,19 @@ class CalendarService {
     return text(events(job));
   }
 
-  /** The calendar of every job that has been surveyed. */
+  /** The calendar of the jobs that are under way or ahead, and of the latest cars that left. */
   String ofShop() {
-    return text(
-        jobs.list().stream()
-            .filter(job -> job.surveyed() > 0)
-            .flatMap(job -> events(job).stream())
-            .toList());
+    List<JobSummary> surveyed = jobs.list().stream().filter(job -> job.surveyed() > 0).toList();
+    Stream<JobSummary> open =
+        surveyed.stream()
+            .filter(job -> job.state() != JobState.HANDED_OVER)
+            .filter(job -> Near.began(job.startAt(), clock));
+    Stream<JobSummary> gone =
+        surveyed.stream()
+            .filter(job -> job.state() == JobState.HANDED_OVER)
+            .sorted(Comparator.comparing(JobSummary::startAt).reversed())
+            .limit(MOST_GONE);
+    return text(Stream.concat(open, gone).flatMap(job -> events(job).stream()).toList());
   }
 
   private static String text(List<VEvent> events) {

@@ -29,6 +29,7 @@ import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
+import attune.core.shelf.Shelf;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
 import java.time.Clock;
@@ -133,6 +134,7 @@ public class CareService {
       PlanFile plan, Use use, LocalDate visit, List<DoneView> done, JobDetail detail) {
     Figures figures = reference.figures();
     OptionalInt deep = deepClean(detail, visit);
+    Shelf used = bench.shelfOf(detail.id());
     return bench.care(detail.id()).stream()
         .map(
             care -> {
@@ -153,7 +155,7 @@ public class CareService {
                   own.equals(usual) ? null : boxed(usual.everyDays()),
                   own.next(visit, of.size(), last).orElse(null),
                   Optional.ofNullable(care.productId())
-                      .flatMap(id -> bench.shelfOf(detail.id()).findProduct(id))
+                      .flatMap(used::findProduct)
                       .map(Product::name)
                       .orElse(null));
             })
@@ -270,7 +272,8 @@ public class CareService {
   /** What is to be done, as the calendar has it; nothing before the car was worked. */
   @Transactional(readOnly = true)
   public List<CareLine> lines(UUID jobId) {
-    if (bench.plan(jobId).isEmpty()) {
+    Optional<PlanFile> plan = bench.plan(jobId);
+    if (plan.isEmpty()) {
       return List.of();
     }
     List<DoneView> done =
@@ -278,7 +281,7 @@ public class CareService {
             .map(CareDoneEntity::view)
             .toList();
     JobDetail detail = jobs.get(jobId);
-    return lines(plan(jobId), use(detail), visit(jobId), done, detail);
+    return lines(plan.get(), use(detail), visit(jobId), done, detail);
   }
 
   /** Something due soon, or overdue. */

@@ -9,6 +9,7 @@ import attune.app.handover.HandoverView;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
+import attune.app.jobs.Near;
 import attune.app.order.NeedsService;
 import attune.app.planning.JobPlans;
 import jakarta.annotation.Nullable;
@@ -36,6 +37,9 @@ class WatchController {
 
   /** Of the cars that left, the latest: each has to be planned to know its care. */
   private static final int MOST_GONE = 20;
+
+  /** Nothing cures longer. */
+  private static final int CURES_DAYS = 21;
 
   /** Kinds, the most pressing first. */
   enum Kind {
@@ -139,7 +143,8 @@ class WatchController {
                 ready));
       }
     }
-    if (gone || isWorked(run)) {
+    boolean mayCure = !gone || job.startAt().isAfter(now.minusDays(CURES_DAYS));
+    if (mayCure && (gone || isWorked(run))) {
       LocalDateTime ready = readyFromBench(job);
       if (ready.isAfter(now)) {
         found.add(

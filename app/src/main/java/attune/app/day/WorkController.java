@@ -7,6 +7,7 @@ import attune.app.bench.BenchViews.TaskState;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
+import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
 import attune.core.schedule.Worker;
 import jakarta.annotation.Nullable;

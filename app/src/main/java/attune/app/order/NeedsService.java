@@ -5,6 +5,7 @@ import attune.app.format.PlanWriter;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
+import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
 import attune.app.shelf.ShelfService;
 import attune.core.shelf.Product;
@@ -65,7 +66,7 @@ public class NeedsService {
     Map<String, List<String>> by = new LinkedHashMap<>();
     for (JobSummary job : jobs.list()) {
       boolean open = job.state() != JobState.HANDED_OVER && job.surveyed() > 0;
-      if (open && job.startAt().isBefore(until)) {
+      if (open && job.startAt().isBefore(until) && Near.began(job.startAt(), clock)) {
         PlanFile plan = writer.file(plans.plan(job.id()));
         plan.mixes().forEach(m -> add(ml, by, m.productId(), m.productMl(), job));
         plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));
