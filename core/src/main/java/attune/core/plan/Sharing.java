@@ -12,6 +12,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.Tool;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,7 +34,7 @@ final class Sharing {
   private final double mostPasses;
   private final double mostPh;
   private final double test;
-  private final Map<String, Optional<Worked>> judged = new HashMap<>();
+  private final Map<String, Map<String, Optional<Worked>>> judged = new HashMap<>();
   private final Map<String, Integer> tests = new HashMap<>();
   private List<Tool> tools = List.of();
 
@@ -98,7 +99,7 @@ final class Sharing {
     for (SurfaceMatch match : zone) {
       groups
           .computeIfAbsent(Means.of(match.ladder().get(0).treatment()), k -> new ArrayList<>())
-          .add(new Worked(match, match.ladder().get(0).treatment(), minutes(match)));
+          .add(Worked.of(match, match.ladder().get(0).treatment(), minutes(match)));
     }
     Optional<Join> join = cheapest(groups);
     while (join.isPresent()) {
@@ -122,7 +123,15 @@ final class Sharing {
   }
 
   /** A panel as the matcher would have it and as it is worked now. */
-  private record Worked(SurfaceMatch own, Treatment now, double minutes) {
+  private record Worked(SurfaceMatch own, Treatment now, Means means, double minutes) {
+    static Worked of(SurfaceMatch own, Treatment now, double minutes) {
+      return new Worked(own, now, Means.of(now), minutes);
+    }
+
+    int stiffness() {
+      return own.ladder().get(0).treatment().tool().stiffness();
+    }
+
     boolean isOther() {
       return !now.equals(own.ladder().get(0).treatment());
     }
@@ -145,8 +154,8 @@ final class Sharing {
       for (int j = i + 1; j < all.size(); j++) {
         List<Worked> both = new ArrayList<>(groups.get(all.get(i)));
         both.addAll(groups.get(all.get(j)));
-        for (Treatment means : candidates(groups.get(all.get(i)), groups.get(all.get(j)))) {
-          Optional<Join> join = join(both, means, Set.of(all.get(i), all.get(j)));
+        for (Candidate as : candidates(both, groups.get(all.get(i)), groups.get(all.get(j)))) {
+          Optional<Join> join = join(both, as, Set.of(all.get(i), all.get(j)));
           if (join.isPresent() && (best == null || join.get().more() < best.more())) {
             best = join.get();
           }
@@ -156,44 +165,56 @@ final class Sharing {
     return Optional.ofNullable(best);
   }
 
+  /** A way both of two groups might be worked. */
+  private record Candidate(Treatment treatment, Means means, String key) {
+    static Candidate of(Treatment t) {
+      return new Candidate(t, Means.of(t), t.key());
+    }
+  }
+
   /** Either's bottle and warmth with any tool that is in the cabin anyway, their own first. */
-  private List<Treatment> candidates(List<Worked> a, List<Worked> b) {
+  private List<Candidate> candidates(List<Worked> both, List<Worked> a, List<Worked> b) {
+    int softest = both.stream().mapToInt(Worked::stiffness).min().orElse(0);
     Treatment one = a.get(0).now();
     Treatment other = b.get(0).now();
-    Map<Means, Treatment> found = new LinkedHashMap<>();
+    Map<Means, Candidate> found = new LinkedHashMap<>();
     for (Treatment bottle : List.of(one, other)) {
-      found.putIfAbsent(Means.of(bottle), bottle);
+      if (bottle.tool().stiffness() <= softest) {
+        found.putIfAbsent(Means.of(bottle), Candidate.of(bottle));
+      }
     }
     for (Treatment bottle : List.of(one, other)) {
       for (Tool tool : tools) {
-        for (Treatment.Warmth warmth : List.of(one.warmth(), other.warmth())) {
-          Treatment means = bottle.with(tool).warmed(warmth);
-          found.putIfAbsent(Means.of(means), means);
+        if (tool.stiffness() <= softest) {
+          for (Treatment.Warmth warmth : EnumSet.of(one.warmth(), other.warmth())) {
+            Candidate as = Candidate.of(bottle.with(tool).warmed(warmth));
+            found.putIfAbsent(as.means(), as);
+          }
         }
       }
     }
     return List.copyOf(found.values());
   }
 
-  private Optional<Join> join(List<Worked> panels, Treatment means, Set<Means> parts) {
+  private Optional<Join> join(List<Worked> panels, Candidate as, Set<Means> parts) {
     List<Worked> taken = new ArrayList<>();
     Map<String, Integer> pairs = new HashMap<>();
     double more = 0;
     for (Worked panel : panels) {
-      boolean same = Means.of(means).equals(Means.of(panel.now()));
-      Optional<Worked> as = same ? Optional.of(panel) : as(panel.own(), means);
-      if (as.isEmpty()) {
+      boolean same = as.means().equals(panel.means());
+      Optional<Worked> then = same ? Optional.of(panel) : as(panel.own(), as);
+      if (then.isEmpty()) {
         return Optional.empty();
       }
-      more += as.get().minutes() - panel.minutes();
+      more += then.get().minutes() - panel.minutes();
       pairs.merge(pair(panel.own(), panel.now()), -1, Integer::sum);
-      pairs.merge(pair(panel.own(), means), 1, Integer::sum);
-      taken.add(as.get());
+      pairs.merge(pair(panel.own(), as.treatment()), 1, Integer::sum);
+      taken.add(then.get());
     }
     more += test * pairs.entrySet().stream().mapToInt(e -> begun(e.getKey(), e.getValue())).sum();
     return more > mostMin
         ? Optional.empty()
-        : Optional.of(new Join(Means.of(means), parts, taken, pairs, more));
+        : Optional.of(new Join(as.means(), parts, taken, pairs, more));
   }
 
   /** A bottle on a finish, which is tested once. */
@@ -208,9 +229,10 @@ final class Sharing {
     return Integer.signum(before + more) - Integer.signum(before);
   }
 
-  private Optional<Worked> as(SurfaceMatch match, Treatment theirs) {
-    return judged.computeIfAbsent(
-        match.place().surface().id() + " " + theirs.key(), key -> judged(match, theirs));
+  private Optional<Worked> as(SurfaceMatch match, Candidate theirs) {
+    return judged
+        .computeIfAbsent(match.place().surface().id(), id -> new HashMap<>())
+        .computeIfAbsent(theirs.key(), key -> judged(match, theirs.treatment()));
   }
 
   /** A neighbour's treatment as this panel would take it; empty where it had better not. */
@@ -235,7 +257,7 @@ final class Sharing {
             && verdict.passes() <= Math.min(mostPasses, own.verdict().passes() + 2)
             && verdict.harm() <= own.verdict().harm() * 1.25;
     return serves
-        ? Optional.of(new Worked(match, as, minutes(match.place(), as)))
+        ? Optional.of(Worked.of(match, as, minutes(match.place(), as)))
         : Optional.empty();
   }
 
