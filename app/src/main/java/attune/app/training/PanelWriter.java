@@ -16,7 +16,6 @@ import attune.core.train.CoatMark;
 import attune.core.train.CoatWork;
 import attune.core.train.Deed;
 import attune.core.train.Exercise.Fact;
-import attune.core.train.Fingerprint;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.ModelPanel;

@@ -26,7 +26,6 @@ import attune.core.train.CoatWork;
 import attune.core.train.Course;
 import attune.core.train.Deed;
 import attune.core.train.Exercise;
-import attune.core.train.Fingerprint;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.Kind;

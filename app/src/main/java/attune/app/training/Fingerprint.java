@@ -1,5 +1,9 @@
-package attune.core.train;
+package attune.app.training;
 
+import attune.core.train.CoatWork;
+import attune.core.train.Exercise;
+import attune.core.train.HandWork;
+import attune.core.train.Means;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -9,20 +13,20 @@ import java.util.HexFormat;
  * What an exercise was, in 16 hex digits: the same seed gives another one once shelf or house rules
  * have changed, and an answer to the one is none to the other.
  */
-public final class Fingerprint {
+final class Fingerprint {
   private static final int LENGTH = 16;
 
   private Fingerprint() {}
 
-  public static String of(Exercise exercise) {
+  static String of(Exercise exercise) {
     return of(exercise.toString());
   }
 
-  public static String of(HandWork work) {
+  static String of(HandWork work) {
     return of(work.soil() + " " + work.means().stream().map(Means::text).toList());
   }
 
-  public static String of(CoatWork work) {
+  static String of(CoatWork work) {
     return of(work.areas().toString());
   }
 
