@@ -26,7 +26,7 @@ class PanelFramesTest {
       visit.page.keyboard().press("Enter");
       visit.open("/practice/greasy-bolster");
       visit.button("Practise").click();
-      visit.page.getByRole(AriaRole.RADIO).last().check();
+      visit.page.locator("input[name=means]").last().check();
       visit.page.evaluate(
           """
           () => { window.frames = []; const on = (t) => { window.frames.push(t); requestAnimationFrame(on) };

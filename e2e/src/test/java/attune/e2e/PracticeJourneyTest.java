@@ -84,7 +84,7 @@ class PracticeJourneyTest {
       assertThat(visit.region("A master works it")).isVisible();
       visit.button("Practise").click();
       assertThat(visit.page.getByText("Choose what you clean it with first.")).isVisible();
-      visit.page.getByRole(AriaRole.RADIO).last().check();
+      visit.page.locator("input[name=means]").last().check();
       sweep(visit);
       assertThat(visit.page.getByText(Pattern.compile("cleaner lies on (100|[5-9]\\d) %")))
           .isVisible();
@@ -129,7 +129,7 @@ class PracticeJourneyTest {
       learns(visit, "Panel by keys");
       visit.open("/practice/first-wipe");
       visit.button("Practise").click();
-      visit.page.getByRole(AriaRole.RADIO).last().press("Space");
+      visit.page.locator("input[name=means]").last().press("Space");
       visit.page.getByRole(AriaRole.APPLICATION).focus();
       visit.page.keyboard().press("l");
       visit.page.keyboard().press("Shift+ArrowRight");
