@@ -22,11 +22,11 @@ describe('answers that were not counted', () => {
   })
 
   it('names the lesson and why, until it is read', () => {
-    const why = 'an exercise from before the shelf or the rules changed'
+    const why = 'the shelf or the house rules have changed since it was asked.'
     localStorage.setItem('attune.practice.refused', JSON.stringify([{ lesson: 'read-label', why }]))
     show()
     expect(screen.getByRole('status').textContent).toContain(`Read a ratio: ${why}`)
-    fireEvent.click(screen.getByRole('button', { name: 'Read' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Noted' }))
     expect(screen.queryByRole('status')).toBeNull()
   })
 

@@ -26,7 +26,7 @@ export function NotCounted({ lessons }: { lessons: Lesson[] }) {
         <p>What waited on this device cannot be read any more. It is set aside; what was sent stands.</p>
       )}
       <Button className="justify-self-start" onClick={forget}>
-        Read
+        Noted
       </Button>
     </section>
   )

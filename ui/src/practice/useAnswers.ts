@@ -32,7 +32,12 @@ const waiting = () => read<Answer>(key)
 export type Refused = { lesson: string; why: string }
 
 function refuse(answer: Answer, error: unknown) {
-  const why = error instanceof Error ? error.message : 'It could not be counted.'
+  const another = error instanceof ApiError && error.faults.some((f) => f.pointer === '/fingerprint')
+  const why = another
+    ? 'the shelf or the house rules have changed since it was asked.'
+    : error instanceof Error
+      ? error.message
+      : 'it could not be counted.'
   kept.set(refusedKey, JSON.stringify([...read<Refused>(refusedKey), { lesson: answer.lesson, why }]))
 }
 

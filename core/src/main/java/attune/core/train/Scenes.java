@@ -57,8 +57,7 @@ final class Scenes {
    * @param shift for another try at the same exercise
    */
   Scene of(Lesson lesson, long seed, long shift) {
-    SplittableRandom random =
-        new SplittableRandom(seed ^ ((long) lesson.id().hashCode() << 20) ^ shift);
+    SplittableRandom random = chance(lesson, seed, shift);
     Setting setting = setting(lesson, random);
     boolean cabin = lesson.kind() == Kind.PLAN;
     Wishes.Protection protection = protection(lesson, random);
@@ -66,23 +65,12 @@ final class Scenes {
     for (int i = 0; i < (cabin ? CABIN : 1); i++) {
       surfaces.add(surface(lesson, i, protection, random));
     }
-    Job job =
-        new Job(
-            lesson.title(),
-            setting,
-            surfaces.get(0).wishes(),
-            tables.rules(),
-            tables.shelf(),
-            Craft.ROAD,
-            true,
-            surfaces);
-    return scene(seed, shift, lesson, job);
+    return scene(seed, shift, lesson, setting, surfaces);
   }
 
   /** Two seats that are clean and to be coated, in any room. */
   Scene coat(Lesson lesson, long seed, long shift) {
-    SplittableRandom random =
-        new SplittableRandom(seed ^ ((long) lesson.id().hashCode() << 20) ^ shift);
+    SplittableRandom random = chance(lesson, seed, shift);
     Setting setting = setting(lesson, random);
     String finish = any(lesson.finishes().toArray(String[]::new), random);
     Surface.Tone tone = any(Surface.Tone.values(), random);
@@ -93,17 +81,7 @@ final class Scenes {
               surfaces.add(
                   coated(seat, part, area * (0.85 + 0.3 * random.nextDouble()), finish, tone)));
     }
-    Job job =
-        new Job(
-            lesson.title(),
-            setting,
-            surfaces.get(0).wishes(),
-            tables.rules(),
-            tables.shelf(),
-            Craft.ROAD,
-            true,
-            surfaces);
-    return scene(seed, shift, lesson, job);
+    return scene(seed, shift, lesson, setting, surfaces);
   }
 
   private static Surface coated(
@@ -137,7 +115,22 @@ final class Scenes {
         List.of());
   }
 
-  private Scene scene(long seed, long draw, Lesson lesson, Job job) {
+  private static SplittableRandom chance(Lesson lesson, long seed, long shift) {
+    return new SplittableRandom(seed ^ ((long) lesson.id().hashCode() << 20) ^ shift);
+  }
+
+  private Scene scene(
+      long seed, long draw, Lesson lesson, Setting setting, List<Surface> surfaces) {
+    Job job =
+        new Job(
+            lesson.title(),
+            setting,
+            surfaces.get(0).wishes(),
+            tables.rules(),
+            tables.shelf(),
+            Craft.ROAD,
+            true,
+            surfaces);
     Place place = tables.planner().place(job, job.surfaces().get(0));
     return new Scene(seed, draw, lesson, job, place);
   }
