@@ -40,6 +40,11 @@ public class AttuneApplication {
       case "mix" -> System.exit(new MixCommand(out(), err(), Time.machine()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
       case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
+      case "seed-shop" -> {
+        String[] settings = Stream.concat(DEMO.stream(), words.stream()).toArray(String[]::new);
+        System.exit(
+            SpringApplication.exit(SpringApplication.run(AttuneApplication.class, settings)));
+      }
       case "serve" -> {
         String[] settings = settings(words);
         new DataCheck(data(settings)).fault().ifPresent(AttuneApplication::refuse);
@@ -51,7 +56,7 @@ public class AttuneApplication {
             "unknown command "
                 + command
                 + "; there are: serve, plan JOB.json, mix, check SHELF.csv,"
-                + " restore BACKUP.zip --data DIR");
+                + " restore BACKUP.zip --data DIR, seed-shop");
         System.exit(BadInput.STATUS);
       }
     }

@@ -13,6 +13,8 @@ import java.util.UUID;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -69,6 +71,7 @@ class DemoData {
   }
 
   @EventListener(ApplicationStartedEvent.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
   void fill() {
     if (jobs.list().isEmpty()) {
       shop.open();
