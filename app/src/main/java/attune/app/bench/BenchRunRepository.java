@@ -2,6 +2,7 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.Progress;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -12,4 +13,12 @@ interface BenchRunRepository extends JpaRepository<BenchRunEntity, UUID> {
       "select new attune.app.bench.BenchViews$Progress(r.jobId, r.tasksTotal, r.tasksDone,"
           + " r.cardsTotal, r.cardsDone, r.startedAt) from BenchRunEntity r")
   List<Progress> progress();
+
+  /** What tells one state of a run from another, without reading its plan. */
+  @Query(
+      "select new attune.app.bench.LeftBehind$Key(r.jobId, r.version,"
+          + " (select count(e) from BenchEntryEntity e where e.jobId = r.jobId),"
+          + " (select j.currentRevision from JobEntity j where j.id = r.jobId))"
+          + " from BenchRunEntity r where r.jobId = :jobId")
+  Optional<LeftBehind.Key> state(UUID jobId);
 }

@@ -2,7 +2,6 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.BenchView;
-import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.EntryRequest;
 import attune.app.bench.BenchViews.PausedView;
 import attune.app.bench.BenchViews.Progress;
@@ -15,7 +14,6 @@ import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
 import attune.app.format.PlanWriter;
-import attune.app.format.ShelfReader;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.planning.JobPlans;
@@ -26,7 +24,11 @@ import attune.core.check.InvalidInputException;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Pace;
 import attune.core.run.Run;
+import attune.core.run.TaskState.Phase;
+import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Duration;
@@ -51,13 +53,17 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class BenchService {
+  private static final int MOST_KEPT = 500;
+
   private final BenchRunRepository runs;
   private final BenchEntryRepository entries;
   private final JobService jobs;
   private final JobPlans plans;
   private final PlanWriter writer;
   private final ShelfService shelf;
-  private final ShelfReader reader;
+  private final RunPapers papers;
+  private final Cache<LeftBehind.Key, LeftBehind> gone =
+      Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
   private final ReferenceData reference;
   private final EntryReader entryReader;
   private final RunPace pace;
@@ -72,7 +78,7 @@ public class BenchService {
       JobPlans plans,
       PlanWriter writer,
       ShelfService shelf,
-      ShelfReader reader,
+      RunPapers papers,
       ReferenceData reference,
       EntryReader entryReader,
       RunPace pace,
@@ -85,7 +91,7 @@ public class BenchService {
     this.plans = plans;
     this.writer = writer;
     this.shelf = shelf;
-    this.reader = reader;
+    this.papers = papers;
     this.reference = reference;
     this.entryReader = entryReader;
     this.pace = pace;
@@ -129,7 +135,7 @@ public class BenchService {
   }
 
   private WholeRun whole(BenchRunEntity entity) {
-    PlanFile plan = mapper.readValue(entity.plan(), PlanFile.class);
+    PlanFile plan = papers.plan(entity);
     JobFile document = jobs.document(entity.getId());
     List<Step> steps = RunSteps.of(plan, document.surfaces(), reference.finishes());
     List<Told> told =
@@ -275,10 +281,45 @@ public class BenchService {
             whole.told());
   }
 
-  /** When the last step of a run was done; empty before any was. */
+  /**
+   * What a run has left behind; empty when there is none. Kept, for whole lists of cars that are
+   * gone ask for it.
+   */
   @Transactional(readOnly = true)
-  public Optional<LocalDateTime> lastDone(UUID jobId) {
-    return runs.findById(jobId).flatMap(run -> whole(run).lastDone());
+  public Optional<LeftBehind> leftBehind(UUID jobId) {
+    return runs.state(jobId)
+        .map(
+            key -> {
+              LeftBehind kept = gone.getIfPresent(key);
+              return kept == null ? leftBehind(key) : kept;
+            });
+  }
+
+  private LeftBehind leftBehind(LeftBehind.Key key) {
+    WholeRun whole = whole(run(key.job()));
+    List<CareFile> care = CareAfter.of(whole.plan(), tasks(whole));
+    LeftBehind left =
+        new LeftBehind(
+            whole.lastDone().orElse(null),
+            care,
+            names(care, whole.shelf()),
+            pace.ofDone(whole, now()));
+    boolean still =
+        whole.run().hands().stream()
+            .noneMatch(task -> whole.run().state(task.id()).phase() == Phase.RUNNING);
+    if (still) {
+      gone.put(key, left);
+    }
+    return left;
+  }
+
+  private static Map<String, String> names(List<CareFile> care, Shelf shelf) {
+    return care.stream()
+        .map(CareFile::productId)
+        .filter(id -> id != null)
+        .distinct()
+        .flatMap(id -> shelf.findProduct(id).stream())
+        .collect(Collectors.toMap(Product::id, Product::name));
   }
 
   /** How far every run is, by job: one query for all. */
@@ -306,23 +347,7 @@ public class BenchService {
   /** The plan a run was started on, or empty when there is no run. */
   @Transactional(readOnly = true)
   public Optional<PlanFile> plan(UUID jobId) {
-    return runs.findById(jobId).map(run -> mapper.readValue(run.plan(), PlanFile.class));
-  }
-
-  /** After-care of what a run has done; empty when there is no run. */
-  @Transactional(readOnly = true)
-  public List<CareFile> care(UUID jobId) {
-    return runs.findById(jobId)
-        .map(this::whole)
-        .map(whole -> CareAfter.of(whole.plan(), tasks(whole)))
-        .orElse(List.of());
-  }
-
-  /** When a car may be used by what was done to it, whatever was left out; empty without a run. */
-  @Transactional(readOnly = true)
-  public Optional<DoneReady> readyOfDone(UUID jobId) {
-    LocalDateTime now = now();
-    return runs.findById(jobId).map(this::whole).map(whole -> pace.ofDone(whole, now));
+    return runs.findById(jobId).map(papers::plan);
   }
 
   /** The shelf a run was planned from: a bottle renamed since keeps its name in the record. */
@@ -332,7 +357,7 @@ public class BenchService {
   }
 
   private Shelf shelf(BenchRunEntity run) {
-    return run.shelf().map(reader::read).orElseGet(shelf::shelf);
+    return papers.shelf(run).orElseGet(shelf::shelf);
   }
 
   private BenchRunEntity run(UUID jobId) {

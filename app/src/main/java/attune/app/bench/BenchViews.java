@@ -15,7 +15,12 @@ public final class BenchViews {
   private BenchViews() {}
 
   /** When a car may be driven and sat in and is cured, by what was done to it. */
-  public record DoneReady(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime curedAt) {}
+  public record DoneReady(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime curedAt) {
+    /** When it may be driven and sat in. */
+    public LocalDateTime usableAt() {
+      return driveAt.isAfter(sitAt) ? driveAt : sitAt;
+    }
+  }
 
   /** Where a task stands. */
   public enum TaskState {

@@ -3,6 +3,7 @@ package attune.app.calendar;
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.PaceView;
+import attune.app.bench.LeftBehind;
 import attune.app.care.CareService;
 import attune.app.care.CareViews.CareLine;
 import attune.app.jobs.JobService;
@@ -23,6 +24,7 @@ import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import net.fortuna.ical4j.model.Calendar;
@@ -46,7 +48,7 @@ class CalendarService {
   private static final Duration WORTH_LEAVING = Duration.ofMinutes(20);
 
   /** Of the cars that left, the latest: each run has to be read to know its after-care. */
-  private static final int MOST_GONE = 60;
+  private static final int MOST_GONE = 40;
 
   private static final String PRODUCT = "-//Attune//Attune 1//EN";
 
@@ -93,46 +95,55 @@ class CalendarService {
   }
 
   private List<VEvent> events(JobSummary job) {
-    Plan plan = plans.plan(job.id());
-    Timetable timetable = plan.timetable();
     List<VEvent> events = new ArrayList<>();
+    Optional<LeftBehind> left = bench.leftBehind(job.id());
     if (job.state() != JobState.HANDED_OVER) {
-      for (Visit visit : timetable.visits()) {
-        events.add(
-            event(
-                job,
-                "visit-" + visit.from(),
-                job.vehicleLabel() + ": " + job.title(),
-                visit.from(),
-                visit.until()));
-      }
-      waits(job, timetable, events);
+      ahead(job, left, events);
+    } else {
+      left.ifPresent(run -> ready(job, run.ready(), events));
     }
-    DoneReady ready = ready(job, timetable);
-    events.add(moment(job, "drive", "may be driven", ready.driveAt()));
-    events.add(moment(job, "sit", "may be sat in", ready.sitAt()));
-    events.add(moment(job, "cured", "is fully cured", ready.curedAt()));
     List<CareLine> worked = care.lines(job.id());
-    LocalDate done = ready.driveAt().toLocalDate();
-    for (int i = 0; i < plan.care().size() && worked.isEmpty(); i++) {
-      care(job, plan.care().get(i), i, done, events);
-    }
     for (int i = 0; i < worked.size(); i++) {
       care(job, worked.get(i), i, events);
     }
     return events;
   }
 
-  /** As the bench goes, once it does: what every other view says. */
-  private DoneReady ready(JobSummary job, Timetable timetable) {
-    if (bench.lastDone(job.id()).isEmpty()) {
-      return new DoneReady(timetable.driveAt(), timetable.sitAt(), timetable.curedAt());
+  /** Visits, waits and what follows, of a car that is here or still to come. */
+  private void ahead(JobSummary job, Optional<LeftBehind> left, List<VEvent> events) {
+    Plan plan = plans.plan(job.id());
+    Timetable timetable = plan.timetable();
+    for (Visit visit : timetable.visits()) {
+      events.add(
+          event(
+              job,
+              "visit-" + visit.from(),
+              job.vehicleLabel() + ": " + job.title(),
+              visit.from(),
+              visit.until()));
     }
-    if (job.state() == JobState.HANDED_OVER) {
-      return bench.readyOfDone(job.id()).orElseThrow();
+    waits(job, timetable, events);
+    DoneReady ready = ready(job, left, timetable);
+    ready(job, ready, events);
+    LocalDate done = ready.driveAt().toLocalDate();
+    for (int i = 0; i < plan.care().size() && left.isEmpty(); i++) {
+      care(job, plan.care().get(i), i, done, events);
+    }
+  }
+
+  /** As the bench goes, once it does: what every other view says. */
+  private DoneReady ready(JobSummary job, Optional<LeftBehind> left, Timetable timetable) {
+    if (left.isEmpty() || left.get().lastDone() == null) {
+      return new DoneReady(timetable.driveAt(), timetable.sitAt(), timetable.curedAt());
     }
     PaceView pace = bench.view(job.id()).pace();
     return new DoneReady(pace.driveAt(), pace.sitAt(), pace.curedAt());
+  }
+
+  private void ready(JobSummary job, DoneReady ready, List<VEvent> events) {
+    events.add(moment(job, "drive", "may be driven", ready.driveAt()));
+    events.add(moment(job, "sit", "may be sat in", ready.sitAt()));
+    events.add(moment(job, "cured", "is fully cured", ready.curedAt()));
   }
 
   /** Where hands are off for a while and somebody has to come back, what for. */

@@ -1,19 +1,18 @@
 package attune.app.care;
 
 import attune.app.bench.BenchService;
+import attune.app.bench.LeftBehind;
 import attune.app.care.CareViews.CareLine;
 import attune.app.care.CareViews.CareView;
 import attune.app.care.CareViews.DoneRequest;
 import attune.app.care.CareViews.DoneView;
 import attune.app.care.CareViews.LeavesView;
 import attune.app.care.CareViews.WaitingView;
-import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
-import attune.app.people.CustomerService;
 import attune.app.people.PeopleViews.CustomerForm;
 import attune.app.people.VehicleService;
 import attune.app.planning.JobPlans;
@@ -28,13 +27,10 @@ import attune.core.care.Use.Habit;
 import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
-import attune.core.shelf.Product;
-import attune.core.shelf.Shelf;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
@@ -59,7 +55,6 @@ public class CareService {
   private final JobPlans plans;
   private final BenchService bench;
   private final VehicleService vehicles;
-  private final CustomerService customers;
   private final ShopService shop;
   private final ReferenceData reference;
   private final Clock clock;
@@ -70,7 +65,6 @@ public class CareService {
       JobPlans plans,
       BenchService bench,
       VehicleService vehicles,
-      CustomerService customers,
       ShopService shop,
       ReferenceData reference,
       Clock clock) {
@@ -79,7 +73,6 @@ public class CareService {
     this.plans = plans;
     this.bench = bench;
     this.vehicles = vehicles;
-    this.customers = customers;
     this.shop = shop;
     this.reference = reference;
     this.clock = clock;
@@ -89,10 +82,10 @@ public class CareService {
   @Transactional(readOnly = true)
   public CareView view(UUID jobId) {
     JobDetail detail = jobs.get(jobId);
-    PlanFile plan = plan(jobId);
+    LeftBehind left = left(jobId);
     Use use = use(detail);
     Figures figures = reference.figures();
-    LocalDate visit = visit(jobId);
+    LocalDate visit = visit(left);
     List<DoneView> done =
         doneSince.findByJobIdInOrderByDoneOn(List.of(jobId)).stream()
             .map(CareDoneEntity::view)
@@ -108,15 +101,22 @@ public class CareService {
         deep.isPresent()
             ? "What this visit found asks for the next deep clean in " + deep.getAsInt() + " days."
             : null,
-        lines(plan, use, visit, done, detail),
+        lines(left, use, done, detail),
         done,
-        Waiting.curve(job, use, reference.planner(), figures).stream()
-            .map(w -> waiting(w, settings))
-            .toList(),
+        waiting(jobId, use).stream().map(w -> waiting(w, settings)).toList(),
         Leaves.of(job, use, figures).stream()
             .map(l -> new LeavesView(l.standard().code(), l.face(), l.seams(), l.monthly()))
             .toList(),
         settings.currency());
+  }
+
+  private record WaitedFor(Use use) {}
+
+  private List<Waiting> waiting(UUID jobId, Use use) {
+    return plans.beside(
+        jobId,
+        new WaitedFor(use),
+        () -> Waiting.curve(plans.job(jobId), use, reference.planner(), reference.figures()));
   }
 
   private static WaitingView waiting(Waiting w, ShopSettings settings) {
@@ -130,12 +130,11 @@ public class CareService {
         rate == null ? null : Long.valueOf(Math.round(w.minutes() * rate * 100 / MINUTES)));
   }
 
-  private List<CareLine> lines(
-      PlanFile plan, Use use, LocalDate visit, List<DoneView> done, JobDetail detail) {
+  private List<CareLine> lines(LeftBehind left, Use use, List<DoneView> done, JobDetail detail) {
     Figures figures = reference.figures();
+    LocalDate visit = visit(left);
     OptionalInt deep = deepClean(detail, visit);
-    Shelf used = bench.shelfOf(detail.id());
-    return bench.care(detail.id()).stream()
+    return left.care().stream()
         .map(
             care -> {
               Interval usual = interval(care);
@@ -154,10 +153,7 @@ public class CareService {
                   boxed(own.everyDays()),
                   own.equals(usual) ? null : boxed(usual.everyDays()),
                   own.next(visit, of.size(), last).orElse(null),
-                  Optional.ofNullable(care.productId())
-                      .flatMap(used::findProduct)
-                      .map(Product::name)
-                      .orElse(null));
+                  care.productId() == null ? null : left.products().get(care.productId()));
             })
         .sorted(
             Comparator.comparing(CareLine::next, Comparator.nullsLast(Comparator.naturalOrder())))
@@ -174,16 +170,16 @@ public class CareService {
         care.everyDays() == null ? OptionalInt.empty() : OptionalInt.of(care.everyDays()));
   }
 
-  private PlanFile plan(UUID jobId) {
+  private LeftBehind left(UUID jobId) {
     return bench
-        .plan(jobId)
+        .leftBehind(jobId)
         .orElseThrow(
             () -> new NotNowException("There is no after-care before the car was worked."));
   }
 
   /** The day of the last tick, or of the start while there is none. */
-  private LocalDate visit(UUID jobId) {
-    return bench.lastDone(jobId).map(LocalDateTime::toLocalDate).orElse(LocalDate.now(clock));
+  private LocalDate visit(LeftBehind left) {
+    return left.lastDone() == null ? LocalDate.now(clock) : left.lastDone().toLocalDate();
   }
 
   /** How the vehicle of a job is used, as far as its customer said. */
@@ -192,9 +188,7 @@ public class CareService {
         job.document().setting().climate() != null
             && job.document().setting().climate().equals("hot");
     Optional<CustomerForm> customer =
-        Optional.ofNullable(job.vehicleId())
-            .map(id -> vehicles.get(id).form().customerId())
-            .map(id -> customers.get(id).form());
+        Optional.ofNullable(job.vehicleId()).flatMap(vehicles::customerOf);
     OptionalInt km =
         customer.map(CustomerForm::kmAYear).map(OptionalInt::of).orElse(OptionalInt.empty());
     Set<Habit> habits =
@@ -235,14 +229,15 @@ public class CareService {
    *     between the visit and today
    */
   public CareView done(UUID jobId, DoneRequest request) {
-    List<CareFile> all = bench.care(jobId);
+    LeftBehind left = left(jobId);
+    List<CareFile> all = left.care();
     if (all.stream().noneMatch(care -> care.what().equals(request.what()))) {
       throw new InvalidInputException(
           "/what",
           "\"" + request.what() + "\"",
           "one of " + all.stream().map(CareFile::what).collect(Collectors.joining("; ")));
     }
-    LocalDate visit = visit(jobId);
+    LocalDate visit = visit(left);
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {
       throw new InvalidInputException(
           "/doneOn", request.doneOn().toString(), visit + " to " + LocalDate.now(clock));
@@ -272,8 +267,8 @@ public class CareService {
   /** What is to be done, as the calendar has it; nothing before the car was worked. */
   @Transactional(readOnly = true)
   public List<CareLine> lines(UUID jobId) {
-    Optional<PlanFile> plan = bench.plan(jobId);
-    if (plan.isEmpty()) {
+    Optional<LeftBehind> left = bench.leftBehind(jobId);
+    if (left.isEmpty()) {
       return List.of();
     }
     List<DoneView> done =
@@ -281,7 +276,7 @@ public class CareService {
             .map(CareDoneEntity::view)
             .toList();
     JobDetail detail = jobs.get(jobId);
-    return lines(plan.get(), use(detail), visit(jobId), done, detail);
+    return lines(left.get(), use(detail), done, detail);
   }
 
   /** Something due soon, or overdue. */

@@ -1,11 +1,11 @@
 package attune.app.day;
 
 import attune.app.bench.BenchService;
+import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.Progress;
 import attune.app.bench.BenchViews.TaskState;
+import attune.app.bench.LeftBehind;
 import attune.app.care.CareService;
-import attune.app.handover.HandoverService;
-import attune.app.handover.HandoverView;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
@@ -69,7 +69,6 @@ class WatchController {
   private final JobService jobs;
   private final JobPlans plans;
   private final BenchService bench;
-  private final HandoverService handover;
   private final CareService care;
   private final NeedsService needs;
   private final Clock clock;
@@ -78,14 +77,12 @@ class WatchController {
       JobService jobs,
       JobPlans plans,
       BenchService bench,
-      HandoverService handover,
       CareService care,
       NeedsService needs,
       Clock clock) {
     this.care = care;
     this.needs = needs;
     this.bench = bench;
-    this.handover = handover;
     this.jobs = jobs;
     this.plans = plans;
     this.clock = clock;
@@ -124,56 +121,74 @@ class WatchController {
   private void watch(
       JobSummary job, @Nullable Progress run, LocalDateTime now, List<WatchView> found) {
     boolean gone = job.state() == JobState.HANDED_OVER;
-    if (!gone && run != null) {
-      clocks(job, now, found);
-    }
-    if (!gone && job.returnBy() != null) {
-      LocalDateTime ready =
-          run == null
-              ? plans.plan(job.id()).timetable().readyAt()
-              : bench.view(job.id()).pace().readyAt();
-      if (ready.isAfter(job.returnBy())) {
-        found.add(
-            new WatchView(
-                Kind.PROMISE_AT_RISK,
-                job.id(),
-                job.vehicleLabel(),
-                "Ready too late for what was promised",
-                job.returnBy(),
-                ready));
-      }
-    }
-    boolean mayCure = !gone || job.startAt().isAfter(now.minusDays(CURES_DAYS));
-    if (mayCure && (gone || isWorked(run))) {
-      LocalDateTime ready = readyFromBench(job);
-      if (ready.isAfter(now)) {
-        found.add(
-            new WatchView(
-                Kind.CURING,
-                job.id(),
-                job.vehicleLabel(),
-                "Still drying or curing: not driven, not sat in",
-                ready,
-                null));
-      }
-    }
     if (gone) {
-      for (CareService.Due due : care.due(job, now.toLocalDate().plusDays(CARE_DAYS_AHEAD))) {
-        found.add(
-            new WatchView(
-                Kind.CARE_DUE,
-                job.id(),
-                job.vehicleLabel(),
-                due.what(),
-                due.day().atTime(9, 0),
-                null));
-      }
+      gone(job, now, found);
+    } else if (run != null) {
+      underWay(job, bench.view(job.id()), isWorked(run), now, found);
+    } else if (job.returnBy() != null) {
+      promise(job, plans.plan(job.id()).timetable().readyAt(), found);
+    }
+  }
+
+  private static void underWay(
+      JobSummary job, BenchView run, boolean worked, LocalDateTime now, List<WatchView> found) {
+    clocks(job, run, now, found);
+    promise(job, run.pace().readyAt(), found);
+    if (worked) {
+      curing(job, run.pace().readyAt(), now, found);
+    }
+  }
+
+  private void gone(JobSummary job, LocalDateTime now, List<WatchView> found) {
+    if (job.startAt().isAfter(now.minusDays(CURES_DAYS))) {
+      bench
+          .leftBehind(job.id())
+          .map(LeftBehind::ready)
+          .ifPresent(ready -> curing(job, ready.usableAt(), now, found));
+    }
+    for (CareService.Due due : care.due(job, now.toLocalDate().plusDays(CARE_DAYS_AHEAD))) {
+      found.add(
+          new WatchView(
+              Kind.CARE_DUE,
+              job.id(),
+              job.vehicleLabel(),
+              due.what(),
+              due.day().atTime(9, 0),
+              null));
+    }
+  }
+
+  private static void promise(JobSummary job, LocalDateTime ready, List<WatchView> found) {
+    if (job.returnBy() != null && ready.isAfter(job.returnBy())) {
+      found.add(
+          new WatchView(
+              Kind.PROMISE_AT_RISK,
+              job.id(),
+              job.vehicleLabel(),
+              "Ready too late for what was promised",
+              job.returnBy(),
+              ready));
+    }
+  }
+
+  private static void curing(
+      JobSummary job, LocalDateTime ready, LocalDateTime now, List<WatchView> found) {
+    if (ready.isAfter(now)) {
+      found.add(
+          new WatchView(
+              Kind.CURING,
+              job.id(),
+              job.vehicleLabel(),
+              "Still drying or curing: not driven, not sat in",
+              ready,
+              null));
     }
   }
 
   /** What lies somewhere and has to be wiped by a time. */
-  private void clocks(JobSummary job, LocalDateTime now, List<WatchView> found) {
-    bench.view(job.id()).tasks().stream()
+  private static void clocks(
+      JobSummary job, BenchView run, LocalDateTime now, List<WatchView> found) {
+    run.tasks().stream()
         .filter(task -> task.clockFrom() != null && task.wipeByS() != null)
         .filter(task -> OPEN.contains(task.state()))
         .forEach(
@@ -195,13 +210,5 @@ class WatchController {
 
   private static boolean isWorked(@Nullable Progress run) {
     return run != null && run.tasksDone() == run.tasksTotal();
-  }
-
-  /** Counted from the last tick at the bench. */
-  private LocalDateTime readyFromBench(JobSummary job) {
-    HandoverView.Ready ready = handover.view(job.id()).ready();
-    LocalDateTime drive = LocalDateTime.parse(ready.driveAt());
-    LocalDateTime sit = LocalDateTime.parse(ready.sitAt());
-    return drive.isAfter(sit) ? drive : sit;
   }
 }

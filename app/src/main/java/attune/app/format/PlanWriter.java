@@ -185,7 +185,8 @@ public class PlanWriter {
   }
 
   private static PlannedSurfaceFile surface(SurfacePlan plan, Timetable timetable) {
-    return surface(plan, plan.cautions().stream().map(c -> caution(c, plan, timetable)));
+    Map<String, Set<Step>> steps = timetable.stepsByRound();
+    return surface(plan, plan.cautions().stream().map(c -> caution(c, plan, timetable, steps)));
   }
 
   private static PlannedSurfaceFile surface(SurfacePlan plan, Stream<CautionFile> cautions) {
@@ -406,8 +407,8 @@ public class PlanWriter {
   }
 
   /** A caution with the rounds where it stands: those of its panel, and talk with the customer. */
-  private static CautionFile caution(Reason reason, SurfacePlan plan, Timetable timetable) {
-    Map<String, Set<Step>> steps = timetable.stepsByRound();
+  private static CautionFile caution(
+      Reason reason, SurfacePlan plan, Timetable timetable, Map<String, Set<Step>> steps) {
     return new CautionFile(
         reason.code().name(),
         reason.text(),

@@ -1,13 +1,12 @@
 package attune.app.order;
 
-import attune.app.format.PlanFile;
-import attune.app.format.PlanWriter;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
 import attune.app.shelf.ShelfService;
+import attune.core.plan.Plan;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Pack;
 import attune.core.shelf.Shelf;
@@ -45,15 +44,12 @@ public class NeedsService {
 
   private final JobService jobs;
   private final JobPlans plans;
-  private final PlanWriter writer;
   private final ShelfService shelf;
   private final Clock clock;
 
-  NeedsService(
-      JobService jobs, JobPlans plans, PlanWriter writer, ShelfService shelf, Clock clock) {
+  NeedsService(JobService jobs, JobPlans plans, ShelfService shelf, Clock clock) {
     this.jobs = jobs;
     this.plans = plans;
-    this.writer = writer;
     this.shelf = shelf;
     this.clock = clock;
   }
@@ -67,8 +63,8 @@ public class NeedsService {
     for (JobSummary job : jobs.list()) {
       boolean open = job.state() != JobState.HANDED_OVER && job.surveyed() > 0;
       if (open && job.startAt().isBefore(until) && Near.began(job.startAt(), clock)) {
-        PlanFile plan = writer.file(plans.plan(job.id()));
-        plan.mixes().forEach(m -> add(ml, by, m.productId(), m.productMl(), job));
+        Plan plan = plans.plan(job.id());
+        plan.mixes().forEach(m -> add(ml, by, m.productId(), m.mix().productMl(), job));
         plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));
       }
     }

@@ -15,15 +15,19 @@ import attune.core.survey.Job;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 
 /** Plans the shop's own jobs from their survey and the shop's shelf. */
 @Service
 public class JobPlans {
   private static final int MOST_KEPT = 64;
+  private static final int MOST_BESIDE = 16;
 
   /** What a plan depends on: a revision never changes, nor does a version of the shelf. */
   private record Key(UUID job, int revision, int shelf, int rules) {}
+
+  private record Beside(Key of, Record kind) {}
 
   private final JobService jobs;
   private final JobReader reader;
@@ -31,6 +35,8 @@ public class JobPlans {
   private final ReferenceData reference;
   private final ShopService shop;
   private final Cache<Key, Plan> recent = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Beside, Object> besides =
+      Caffeine.newBuilder().maximumSize(MOST_BESIDE).build();
 
   JobPlans(
       JobService jobs,
@@ -47,13 +53,26 @@ public class JobPlans {
 
   /** The plan of a job as surveyed so far. */
   public Plan plan(UUID id) {
-    Key key = new Key(id, jobs.revisionNumber(id), shelf.version(), reference.version());
     return recent.get(
-        key,
+        key(id),
         k -> {
           Job job = job(id);
           return reference.planner().plan(job, decisions(id, job), arrangement(id));
         });
+  }
+
+  /**
+   * What is planned beside the plan from the same survey, shelf and rules; kept while they stand.
+   *
+   * @param kind what it is, with all else it depends on; of its own type
+   */
+  @SuppressWarnings("unchecked") // a kind is asked for in one place, with one type
+  public <T> T beside(UUID id, Record kind, Supplier<T> planned) {
+    return (T) besides.get(new Beside(key(id), kind), k -> planned.get());
+  }
+
+  private Key key(UUID id) {
+    return new Key(id, jobs.revisionNumber(id), shelf.version(), reference.version());
   }
 
   /** Who does a job, and what of it was moved or left out. */

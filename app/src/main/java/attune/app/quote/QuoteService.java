@@ -225,6 +225,8 @@ class QuoteService {
 
   private record ToStandard(Standard standard, boolean current, Plan plan) {}
 
+  private record PlannedTo(Standard standard) {}
+
   private List<ToStandard> toEachStandard(UUID id) {
     Job job = plans.job(id);
     List<ToStandard> plansTo = new ArrayList<>();
@@ -238,9 +240,13 @@ class QuoteService {
               current,
               current
                   ? plans.plan(id)
-                  : reference
-                      .planner()
-                      .plan(other, plans.decisions(id, job), plans.arrangement(id))));
+                  : plans.beside(
+                      id,
+                      new PlannedTo(standard),
+                      () ->
+                          reference
+                              .planner()
+                              .plan(other, plans.decisions(id, job), plans.arrangement(id)))));
     }
     return plansTo;
   }
