@@ -21,6 +21,9 @@ import attune.app.reference.ReferenceData;
 import attune.app.web.NotNowException;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.plan.UsualHours;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -44,6 +47,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Transactional
 public class JobService {
   private static final int NO_PARENT = 0;
+  private static final int DOCUMENTS_KEPT = 200;
 
   private final JobRepository jobs;
   private final RevisionRepository revisions;
@@ -53,6 +57,10 @@ public class JobService {
   private final ReferenceData reference;
   private final JsonMapper mapper;
   private final Clock clock;
+
+  /** By their text: a document is read many times and never changes. */
+  private final Cache<String, JobFile> documents =
+      Caffeine.newBuilder().maximumSize(DOCUMENTS_KEPT).build();
 
   JobService(
       JobRepository jobs,
@@ -107,7 +115,11 @@ public class JobService {
             ? vehicles.create(form(request.vehicle()))
             : vehicles.get(request.vehicleId());
     return create(
-        NewJobs.of(request.title().strip(), vehicle, owner(vehicle), now()),
+        NewJobs.of(
+            request.title().strip(),
+            vehicle,
+            owner(vehicle),
+            UsualHours.nextOpen(now(), reference.figures())),
         vehicle.id(),
         "New job");
   }
@@ -425,7 +437,7 @@ public class JobService {
   }
 
   private JobFile read(String json) {
-    return mapper.readValue(json, JobFile.class);
+    return documents.get(json, text -> mapper.readValue(text, JobFile.class));
   }
 
   private LocalDateTime now() {
