@@ -106,7 +106,7 @@ final class BenchCards {
         task.person(),
         step.task().hands(),
         Stream.concat(lines.stream(), clock.lines()).toList(),
-        StepWords.lookFor(step),
+        words.lookFor(step),
         cautions.of(step),
         looked.map(l -> l.look().code()).orElse(null),
         looked.map(l -> answers(l, run.isBelowTop(step.task()))).orElse(List.of()),

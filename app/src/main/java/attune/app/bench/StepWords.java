@@ -25,6 +25,8 @@ import java.util.stream.Stream;
 
 /** Words a step for the bench: what, where, with what, how wet, what to look for. */
 final class StepWords {
+  private static final String LEFT =
+      "Soil that stays after these passes is left, and told to the customer.";
   private static final String CABIN = "cabin";
 
   private final JobFile job;
@@ -351,11 +353,20 @@ final class StepWords {
         .toList();
   }
 
-  static @Nullable String lookFor(Step step) {
+  /** What to see, and what follows where it is not seen: why nothing is firmer stands in Match. */
+  @Nullable
+  String lookFor(Step step) {
     return step.rung()
         .filter(r -> !step.file().step().equals("test-spot"))
-        .map(r -> r.endPoint() + " " + r.leadsOn())
+        .map(r -> r.endPoint() + " " + (isLast(step.file(), r) ? LEFT : r.leadsOn()))
         .orElse(null);
+  }
+
+  private boolean isLast(TaskFile task, RungFile rung) {
+    return surface(task)
+        .map(PlannedSurfaceFile::ladder)
+        .filter(ladder -> !ladder.isEmpty() && ladder.get(ladder.size() - 1).equals(rung))
+        .isPresent();
   }
 
   private Optional<PlannedSurfaceFile> surface(TaskFile task) {

@@ -6,6 +6,7 @@ import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.RunRecord.RecordLine;
+import attune.app.bench.RunRecord.UsedUp;
 import attune.app.care.CareService;
 import attune.app.care.CareViews.CareLine;
 import attune.app.format.JobFile;
@@ -65,7 +66,8 @@ public class HandoverService {
       Set.of(TaskState.WAITING, TaskState.RUNNING, TaskState.SKIPPED);
   private static final Set<String> CLEANS = Set.of("clean", "textile");
   private static final Set<String> ENDS_SHORT = Set.of("leave", "stays", "refer");
-  private static final Set<String> NOTICED = Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET", "REMAINS");
+  private static final Set<String> NOTICED =
+      Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET", "REMAINS", "NOT_ON_SHELF");
 
   private final JobService jobs;
   private final BenchService bench;
@@ -273,7 +275,7 @@ public class HandoverService {
       return new Ready(plan.ready().driveAt(), plan.ready().sitAt(), plan.ready().curedAt(), false);
     }
     if (state == JobState.HANDED_OVER) {
-      DoneReady done = bench.readyOfDone(id).orElseThrow();
+      DoneReady done = bench.leftBehind(id).orElseThrow().ready();
       return new Ready(
           done.driveAt().toString(), done.sitAt().toString(), done.curedAt().toString(), true);
     }
@@ -430,18 +432,21 @@ public class HandoverService {
     };
   }
 
-  /** What went on, by the record: nothing that only stood in the plan. */
+  /** What went on, by the record, each bottle once whatever it was mixed to. */
   private List<Used> used(UUID id, Shelf products) {
     return bench.record(id).used().stream()
         .filter(used -> used.ml() > 0)
+        .collect(Collectors.groupingBy(UsedUp::productId, LinkedHashMap::new, Collectors.toList()))
+        .values()
+        .stream()
         .map(
-            used -> {
-              Optional<Product> product = products.findProduct(used.productId());
+            one -> {
+              Optional<Product> product = products.findProduct(one.get(0).productId());
               return new Used(
-                  used.name(),
+                  one.get(0).name(),
                   product.map(Product::maker).orElse(""),
-                  Math.max(1, Math.round(used.ml())),
-                  used.batches(),
+                  Math.max(1, Math.round(one.stream().mapToDouble(UsedUp::ml).sum())),
+                  one.stream().flatMap(used -> used.batches().stream()).distinct().toList(),
                   hazards.of(product.map(Product::hazards).orElse(List.of())).stream()
                       .map(Hazards.Hazard::statement)
                       .toList());

@@ -72,6 +72,7 @@ public final class CautionSteps {
       case IDENTIFY_FIRST, CREAK, REFER_REPAIR, SCUFF_STAYS -> Set.of(INSPECT, HANDOVER);
       case HISTORY_UNKNOWN, RETURN_TIME_MISSED, BUY -> Set.of(RECEIVE);
       case NO_CLEAN_NO_FINISH, RECENTLY_DONE, TWO_IN_ONE -> Set.of(RECEIVE, INSPECT, HANDOVER);
+      case NOT_ON_SHELF -> Set.of(RECEIVE, HANDOVER);
       case MOULD_STOP -> Set.of(INSPECT, PRECAUTIONS);
       case REFER_LICENSED -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case ODOUR_SOURCE -> Set.of(INSPECT, DRY_SOIL);
@@ -142,7 +143,6 @@ public final class CautionSteps {
           NOT_FOR_THIS_SOIL,
           NOT_WANTED,
           HOUSE_RULE,
-          NOT_ON_SHELF,
           STOCK_SHORT,
           EXPIRED,
           DYED_ON_PALE,

@@ -80,10 +80,16 @@ final class FinishChooser {
 
   /**
    * @param cleaned false where there is soil that nothing may clean: no clean, no finish
+   * @param anotherDay whether the car is worth another day: a barrier may wait overnight
    * @param cleaner what it is cleaned with: one that leaves its protectant counts as the finish
    */
   Chosen choose(
-      Place place, Shelf shelf, Setting setting, boolean cleaned, Optional<Product> cleaner) {
+      Place place,
+      Shelf shelf,
+      Setting setting,
+      boolean anotherDay,
+      boolean cleaned,
+      Optional<Product> cleaner) {
     List<Wanted> asked =
         place.limits().identified() && !place.surface().condition().hasMould()
             ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
@@ -118,10 +124,11 @@ final class FinishChooser {
       if (product.isEmpty()) {
         if (!want.optional()) {
           purchases.add(missing(place, want));
+          notLaid(place, want).ifPresent(cautions::add);
         }
         continue;
       }
-      steps.add(step(place, shelf, setting, want, product.get(), steps));
+      steps.add(step(place, shelf, anotherDay, want, product.get(), steps));
       sheen(place, product.get()).ifPresent(cautions::add);
     }
     warmFirst(place, steps).ifPresent(cautions::add);
@@ -167,6 +174,21 @@ final class FinishChooser {
                     "Lay the cloths of "
                         + step.product().name()
                         + " flat to dry and throw them away: in a heap they can heat themselves."));
+  }
+
+  /** What the customer wished and does not get is told before and after, not only bought for. */
+  private static Optional<Reason> notLaid(Place place, Wanted want) {
+    boolean wished = want.step() == Step.BARRIER || want.step() == Step.COAT;
+    String what = want.role().code().replace('-', ' ');
+    return wished
+        ? Optional.of(
+            Reason.of(
+                ReasonCode.NOT_ON_SHELF,
+                Reason.Effect.CAUTION,
+                Reason.SetBy.SHELF,
+                "No %s is laid here: none on the shelf may go on %s."
+                    .formatted(what, place.finish().name())))
+        : Optional.empty();
   }
 
   private static Purchase missing(Place place, Wanted want) {
@@ -304,7 +326,7 @@ final class FinishChooser {
   private FinishStep step(
       Place place,
       Shelf shelf,
-      Setting setting,
+      boolean anotherDay,
       Wanted want,
       Product product,
       List<FinishStep> before) {
@@ -318,7 +340,7 @@ final class FinishChooser {
         applicator(place, shelf, want),
         dose,
         coats,
-        before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, setting),
+        before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, anotherDay),
         soak > 0 ? soak / OIL_COATS : between(want, product),
         product.waits().flash().map(span -> atTemperature(span, place)),
         soak > 0 ? Optional.of(soak / OIL_COATS) : product.waits().absorbS(),
@@ -356,7 +378,7 @@ final class FinishChooser {
   }
 
   /** The label's wait, and between a conditioner and what shields it the house's gap. */
-  private int waitAfter(FinishStep last, Place place, Setting setting) {
+  private int waitAfter(FinishStep last, Place place, boolean anotherDay) {
     int label = last.product().waits().beforeNextS().orElse(0);
     if (last.step() != Step.CONDITION) {
       return label;
@@ -369,7 +391,7 @@ final class FinishChooser {
         switch (place.rules().school("barrier-gap")) {
           case "overnight" -> true;
           case "same-day" -> false;
-          default -> setting.place() == Setting.Place.STUDIO;
+          default -> anotherDay;
         };
     return overnight ? Math.max(sameDay, figures.whole("finish.overnight-gap")) : sameDay;
   }

@@ -13,6 +13,7 @@ import attune.core.match.Rulebook;
 import attune.core.match.RuledOut;
 import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
+import attune.core.material.Finish;
 import attune.core.measure.Evaporation;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
@@ -21,7 +22,9 @@ import attune.core.run.Experience;
 import attune.core.schedule.Network;
 import attune.core.shelf.Product;
 import attune.core.survey.Job;
+import attune.core.survey.Setting;
 import attune.core.survey.Surface;
+import attune.core.survey.Wishes;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -200,6 +203,7 @@ public final class Planner {
                 place,
                 job.shelf(),
                 job.setting(),
+                isWorthAnotherDay(job),
                 cleaned,
                 match.ladder().stream().findFirst().flatMap(rung -> rung.treatment().cleaner()))
             .without(leftOut, place, figures.whole("hide.young"));
@@ -240,6 +244,15 @@ public final class Planner {
         ruledOut,
         minutes(place, match, steps, rinsed, Rung::passesLow, 1),
         minutes(place, match, steps, rinsed, Rung::passesHigh, figures.get("time.most-overrun")));
+  }
+
+  /** Seats to be shielded, in the studio: a gaiter alone is not worth coming back for. */
+  private boolean isWorthAnotherDay(Job job) {
+    return job.setting().place() == Setting.Place.STUDIO
+        && job.surfaces().stream()
+            .filter(Finishing::isSeatOrArmrest)
+            .filter(s -> s.wishes().protection().atLeast(Wishes.Protection.BARRIER))
+            .anyMatch(s -> book.finishes().find(s.finish()).filter(Finish::isHide).isPresent());
   }
 
   /** Resolves a surface of a job, as the matcher and the rack need it. */

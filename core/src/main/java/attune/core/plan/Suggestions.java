@@ -10,6 +10,7 @@ import attune.core.survey.Condition.Wear;
 import attune.core.survey.Setting.Climate;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Tone;
+import attune.core.survey.Wishes.Protection;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -30,7 +31,8 @@ final class Suggestions {
             && !place.finish().hasNap()
             && Finishing.isSeatOrArmrest(surface)
             && (surface.tone() == Tone.PALE || condition.soils().contains(Soil.DENIM_DYE));
-    if (takesDye && !shielded) {
+    boolean asked = surface.wishes().protection().atLeast(Protection.BARRIER);
+    if (takesDye && !shielded && !asked) {
       worth.add(
           say(
               ReasonCode.SUGGEST_BARRIER,

@@ -73,11 +73,13 @@ public record Looked(Look look, int passesHigh, boolean hide) {
       case HIGH_SOFT ->
           new Outcome(
               Next.AGAIN,
-              "No need to hurry: a small damp of fresh coating re-melts it. Wipe it at once, then"
-                  + " the lamp again.");
+              "Not set yet: a fresh face takes it off; on a coating a small damp of its own re-melts"
+                  + " it first. Wipe it at once, then the lamp again.");
       case HIGH_SET ->
           hide
-              ? new Outcome(Next.STAYS, "Cured on hide it stays; buffing would only take the hide.")
+              ? new Outcome(
+                  Next.STAYS,
+                  "A coating that has set on hide stays; buffing would only take the hide.")
               : new Outcome(
                   Next.AGAIN, "Level it with a damp cloth while it can be moved, then look again.");
     };

@@ -183,6 +183,39 @@ class FinishingTest {
   }
 
   @Test
+  void smallTrimAloneIsNoReasonToComeBackOnAnotherDay() {
+    Surface gaiter =
+        seat(BARRIER).ageYears(5).id("gaiter").at("console", "gaiter").role(Role.TRIM).build();
+    Surface cushion = seat(BARRIER).ageYears(5).id("cushion").build();
+    assertThat(waits(gaiter)).containsExactly(3600);
+    assertThat(waits(gaiter, cushion)).containsExactly(43_200, 43_200);
+  }
+
+  private static List<Integer> waits(Surface... panels) {
+    return Given.PLANNER
+        .plan(Given.job(Given.studio(), Given.RULES, SHOP, panels))
+        .surfaces()
+        .stream()
+        .map(plan -> plan.finishSteps().get(1).waitS())
+        .toList();
+  }
+
+  @Test
+  void aWishedBarrierThatIsNotOnTheShelfIsToldAndNotOfferedAgain() {
+    Surface seat = seat(BARRIER).tone(Tone.PALE).build();
+    Shelf without = Given.shelf(AProduct.cleaner("cleaner", 5).build(), BALM, ATool.SOFT_BRUSH);
+    List<attune.core.match.Reason> told = Given.plan(without, seat).surfaces().get(0).cautions();
+    assertThat(told)
+        .extracting(attune.core.match.Reason::code)
+        .contains(ReasonCode.NOT_ON_SHELF)
+        .doesNotContain(ReasonCode.SUGGEST_BARRIER);
+    assertThat(plan(seat(DRESSING).tone(Tone.PALE)).cautions())
+        .extracting(attune.core.match.Reason::code)
+        .contains(ReasonCode.SUGGEST_BARRIER)
+        .doesNotContain(ReasonCode.NOT_ON_SHELF);
+  }
+
+  @Test
   void theSheenNearestTheWishIsTaken() {
     ASurface dash = ASurface.of("plastic/textured").role(Role.TRIM).protect(DRESSING);
     assertThat(ids(plan(dash.wish(Wishes.Sheen.MATT)))).containsExactly("matt");
