@@ -4,10 +4,13 @@ import {
   useRef,
   useState,
   type KeyboardEvent,
+  type MouseEvent,
   type PointerEvent,
   type ReactNode,
 } from 'react'
 import type { Cabin, DrawnPanel, Shape } from './cabin'
+import { isFinger, meant } from './finger'
+import { Meant } from './Meant'
 import { textureOf } from './textures'
 import { toward } from './toward'
 
@@ -68,32 +71,57 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw, 
     svg.current?.querySelector<SVGGElement>(`[data-panel="${to}"]`)?.focus()
   }
   const stroke = useStroke(onDraw)
+  const [asked, setAsked] = useState<{ ids: string[]; more: boolean }>()
+  /** A finger on small panels is asked which it meant; a pointer says so itself. */
+  const tap = (event: MouseEvent, id: string | undefined) => {
+    const more = event.shiftKey || event.ctrlKey || event.metaKey
+    const ids = isFinger(event) ? meant(event.clientX, event.clientY) : id ? [id] : []
+    if (ids.length > 1) setAsked({ ids, more })
+    else if (ids[0]) onPick(ids[0], more)
+  }
   return (
-    <svg
-      ref={svg}
-      viewBox={box.join(' ')}
-      role="group"
-      aria-label={label}
-      className={`block h-full max-h-full w-full select-none ${onDraw ? 'touch-none' : 'touch-manipulation'}`}
-      {...stroke.handlers}
-      onKeyDown={move}
-      preserveAspectRatio="xMidYMid meet"
-    >
-      {layout.panels.map((panel) => (
-        <PanelShape
-          key={panel.id}
-          panel={panel}
-          look={look(panel)}
-          picked={picked.has(panel.id) || stroke.crossed.includes(panel.id)}
-          onPick={onDraw ? noPick : onPick}
-          tabStop={panel.id === stop}
-          onFocus={() => setAt(panel.id)}
-          scale={close}
-          across={whole[0] * 2 + whole[2]}
+    <>
+      <svg
+        ref={svg}
+        viewBox={box.join(' ')}
+        role="group"
+        aria-label={label}
+        className={`block h-full max-h-full w-full select-none ${onDraw ? 'touch-none' : 'touch-manipulation'}`}
+        {...stroke.handlers}
+        onKeyDown={move}
+        onClick={
+          onDraw
+            ? undefined
+            : (e) => tap(e, (e.target as Element).closest<SVGGElement>('[data-panel]')?.dataset.panel)
+        }
+        preserveAspectRatio="xMidYMid meet"
+      >
+        {layout.panels.map((panel) => (
+          <PanelShape
+            key={panel.id}
+            panel={panel}
+            look={look(panel)}
+            picked={picked.has(panel.id) || stroke.crossed.includes(panel.id)}
+            onPick={onDraw ? noPick : onPick}
+            tabStop={panel.id === stop}
+            onFocus={() => setAt(panel.id)}
+            scale={close}
+            across={whole[0] * 2 + whole[2]}
+          />
+        ))}
+        {over}
+      </svg>
+      {asked && (
+        <Meant
+          panels={layout.panels.filter((p) => asked.ids.includes(p.id))}
+          onPick={(id) => {
+            setAsked(undefined)
+            onPick(id, asked.more)
+          }}
+          onClose={() => setAsked(undefined)}
         />
-      ))}
-      {over}
-    </svg>
+      )}
+    </>
   )
 }
 
@@ -150,7 +178,6 @@ function PanelShape(props: {
       data-zone={panel.zone}
       aria-pressed={picked}
       aria-label={`${panel.label}, ${look.state}`}
-      onClick={(event) => onPick(panel.id, event.shiftKey || event.ctrlKey || event.metaKey)}
       onKeyDown={press}
       className="panel cursor-pointer"
     >
