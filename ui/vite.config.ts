@@ -9,6 +9,7 @@ const reads = ({ url, request }: { url: URL; request: Request }) =>
   url.pathname.startsWith('/api/v1/') &&
   !url.pathname.includes('/bench') && // a run keeps itself, with its own clock
   !url.pathname.startsWith('/api/v1/reports/') &&
+  !url.pathname.startsWith('/api/v1/crew/') &&
   !/\.(pdf|zip|ics|csv)$/.test(url.pathname)
 
 export default defineConfig({

@@ -1,12 +1,21 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router'
 import { ApiError } from './api/client'
+import { doorQuery } from './crew/door'
 import './index.css'
 import { router } from './router'
 
-const client = new QueryClient({
+/** Signed out meanwhile: the frame asks the door, and leads there. */
+const onError = (error: unknown) => {
+  if (error instanceof ApiError && error.status === 401)
+    void client.invalidateQueries({ queryKey: doorQuery.queryKey })
+}
+
+const client: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError }),
+  mutationCache: new MutationCache({ onError }),
   defaultOptions: {
     queries: {
       staleTime: 2_000,

@@ -29,6 +29,11 @@ export const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import('./pair/PairView')).PairView }),
   },
   {
+    path: '/door',
+    hydrateFallbackElement: <Loading what="the door" />,
+    lazy: async () => ({ Component: (await import('./crew/DoorView')).DoorView }),
+  },
+  {
     element: <Frame />,
     hydrateFallbackElement: <Loading what="the page" />,
     children: [
@@ -87,6 +92,7 @@ export const router = createBrowserRouter([
       { path: '/rules', lazy: async () => ({ Component: (await import('./rules/RulesView')).RulesView }) },
       { path: '/mix', lazy: async () => ({ Component: (await import('./mix/BottlesView')).BottlesView }) },
       { path: '/cloth', lazy: async () => ({ Component: (await import('./cloth/ClothView')).ClothView }) },
+      { path: '/shop/log', lazy: async () => ({ Component: (await import('./crew/LogView')).LogView }) },
       { path: '/shop', lazy: async () => ({ Component: (await import('./shop/ShopView')).ShopView }) },
       {
         path: '/jobs/:id',

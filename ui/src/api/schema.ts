@@ -276,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/crew/members/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_7"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["secrets"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/window": {
         parameters: {
             query?: never;
@@ -893,7 +925,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["remove"];
+        post: operations["remove_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1188,6 +1220,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/crew/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/owner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["owner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["members"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/cloth-reading": {
         parameters: {
             query?: never;
@@ -1249,7 +1329,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change_7"];
+        patch: operations["change_8"];
         trace?: never;
     };
     "/api/v1/work": {
@@ -2148,6 +2228,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/crew/rights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rights"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/members/{id}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete: operations["endSessions"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["logFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["door"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/calendar.ics": {
         parameters: {
             query?: never;
@@ -2222,7 +2382,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2254,7 +2414,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2919,6 +3079,35 @@ export interface components {
             form: components["schemas"]["CustomerForm"];
             vehicles: components["schemas"]["VehicleLine"][];
             likelySame: components["schemas"]["CustomerLine"][];
+        };
+        MemberForm: {
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            passphrase?: string;
+            pin?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        MemberView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            passphrase: boolean;
+            pin: boolean;
+            /** Format: int32 */
+            sessions: number;
+            /** Format: date-time */
+            lockedUntil?: string;
+            /** Format: int32 */
+            version: number;
+        };
+        SecretForm: {
+            now?: string;
+            passphrase?: string;
+            pin?: string;
         };
         WindowRequest: {
             /** Format: double */
@@ -4300,6 +4489,41 @@ export interface components {
             name: string;
             notes?: string;
         };
+        SignIn: {
+            /** Format: uuid */
+            memberId: string;
+            passphrase?: string;
+            pin?: string;
+        };
+        DoorView: {
+            /** @enum {string} */
+            door: "OPEN_HOUSE" | "DEMO" | "LOCKED" | "OWNER_FIRST";
+            shop: string;
+            names: components["schemas"]["NameView"][];
+            me?: components["schemas"]["MeView"];
+        };
+        MeView: {
+            /** Format: uuid */
+            id?: string;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            rights: ("OPEN" | "SELF" | "WATCH" | "TRAIN" | "TICK" | "JUDGE" | "STOCK" | "BOOK" | "CUSTOMERS" | "QUOTE" | "HAND_OVER" | "RULES" | "DATA" | "CREW")[];
+        };
+        NameView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            pin: boolean;
+            passphrase: boolean;
+        };
+        OwnerRequest: {
+            code: string;
+            name: string;
+            passphrase: string;
+        };
         ClothRequest: {
             clean?: string;
             faces: string[];
@@ -5026,6 +5250,27 @@ export interface components {
             startAt: string;
             /** Format: date-time */
             returnBy?: string;
+        };
+        RightView: {
+            /** @enum {string} */
+            right: "OPEN" | "SELF" | "WATCH" | "TRAIN" | "TICK" | "JUDGE" | "STOCK" | "BOOK" | "CUSTOMERS" | "QUOTE" | "HAND_OVER" | "RULES" | "DATA" | "CREW";
+            words: string;
+            roles: ("OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER")[];
+        };
+        SessionView: {
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            seen: string;
+        };
+        LogView: {
+            /** Format: date-time */
+            at: string;
+            who: string;
+            /** @enum {string} */
+            kind: "SIGN_IN" | "SIGN_IN_FAILED" | "SIGN_OUT" | "REFUSED" | "OWNER" | "SECRET" | "ROLE" | "SESSIONS" | "DEVICE" | "EXPORT" | "IMPORT" | "BACKUP" | "DELETION" | "MERGE" | "RULES" | "HAND_OVER" | "LINK";
+            words: string;
+            about: string;
         };
     };
     responses: never;
@@ -5769,6 +6014,74 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MemberView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    secrets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SecretForm"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -6869,7 +7182,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7476,6 +7789,116 @@ export interface operations {
             };
         };
     };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    owner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnerRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    members: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MemberView"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberForm"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MemberView"];
+                };
+            };
+        };
+    };
     read_1: {
         parameters: {
             query?: never;
@@ -7590,7 +8013,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8861,6 +9284,131 @@ export interface operations {
             };
         };
     };
+    rights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RightView"][];
+                };
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SessionView"][];
+                };
+            };
+        };
+    };
+    endSessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: {
+                kind?: "SIGN_IN" | "SIGN_IN_FAILED" | "SIGN_OUT" | "REFUSED" | "OWNER" | "SECRET" | "ROLE" | "SESSIONS" | "DEVICE" | "EXPORT" | "IMPORT" | "BACKUP" | "DELETION" | "MERGE" | "RULES" | "HAND_OVER" | "LINK";
+                who?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LogView"][];
+                };
+            };
+        };
+    };
+    logFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
     ofShop: {
         parameters: {
             query?: never;
@@ -8946,7 +9494,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8990,7 +9538,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;

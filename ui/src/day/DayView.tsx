@@ -5,6 +5,7 @@ import type { Schemas } from '../api/client'
 import { localOf, nowMs } from '../api/clock'
 import { dayQuery, workQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
+import { May } from '../crew/May'
 import { Loading, Trouble } from '../parts/Notice'
 import { StartView } from './StartView'
 import { later, urgent, Watch } from './Watch'
@@ -29,9 +30,11 @@ export function DayView() {
         <h1 className="text-head">{dayOf(localOf(nowMs()))}</h1>
         <div className="flex flex-wrap gap-2">
           <ButtonLink to="/week">Week</ButtonLink>
-          <ButtonLink to="/new" weight="main">
-            <Plus size={18} aria-hidden="true" /> New job
-          </ButtonLink>
+          <May right="BOOK">
+            <ButtonLink to="/new" weight="main">
+              <Plus size={18} aria-hidden="true" /> New job
+            </ButtonLink>
+          </May>
         </div>
       </div>
       {day.isPending && <Loading what="the day" />}
@@ -52,14 +55,16 @@ export function DayView() {
             </ul>
           </div>
           <Watch title="To watch" kinds={later} />
-          <p>
-            <a
-              href="/api/v1/calendar.ics"
-              className="inline-flex min-h-11 items-center underline underline-offset-4"
-            >
-              All visits and after-care as a calendar to subscribe to
-            </a>
-          </p>
+          <May right="BOOK">
+            <p>
+              <a
+                href="/api/v1/calendar.ics"
+                className="inline-flex min-h-11 items-center underline underline-offset-4"
+              >
+                All visits and after-care as a calendar to subscribe to
+              </a>
+            </p>
+          </May>
         </div>
       )}
     </div>

@@ -3,6 +3,7 @@ import { Columns2 } from 'lucide-react'
 import { useMemo, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
+import { useMay } from '../crew/door'
 import { matchQuery, shelfQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { isState, StateMark } from '../parts/Glyph'
@@ -70,8 +71,15 @@ function Answer({ job, match }: { job: Schemas['JobDetail']; match: Match }) {
     setWhy(null)
     top.current?.scrollIntoView({ block: 'start' })
   }
+  const may = useMay()
   const ladder = (
-    <Ladder jobId={job.id} match={match} names={names} open={job.state === 'SURVEY'} decisions={decisions} />
+    <Ladder
+      jobId={job.id}
+      match={match}
+      names={names}
+      open={job.state === 'SURVEY' && may('JUDGE')}
+      decisions={decisions}
+    />
   )
   return (
     <div ref={top} className="grid scroll-mt-2 content-start gap-2">

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { NavLink, Outlet, useLocation, useOutletContext, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { jobQuery } from '../api/queries'
+import { useMay } from '../crew/door'
 import { Loading, Trouble } from './Notice'
 
 type Job = Schemas['JobDetail']
@@ -49,6 +50,8 @@ export function JobFrame() {
 /** Six stitches on a thread; along the bottom edge on a phone. */
 function Seam({ id }: { id: string }) {
   const { pathname } = useLocation()
+  const may = useMay()
+  const shown = stops.filter(([to]) => to !== 'handover' || may('HAND_OVER'))
   const beside = /\/(matrix|rules)$/.test(pathname)
     ? 'match'
     : /\/(quote|sections)$/.test(pathname)
@@ -59,12 +62,15 @@ function Seam({ id }: { id: string }) {
       aria-label="Steps of the job"
       className="no-print fixed inset-x-0 bottom-0 z-40 border-t border-line bg-paper md:static md:border-0"
     >
-      <ol className="relative grid grid-cols-6 md:w-[34rem]">
+      <ol
+        className="relative grid md:w-[34rem]"
+        style={{ gridTemplateColumns: `repeat(${shown.length}, minmax(0, 1fr))` }}
+      >
         <li
           aria-hidden="true"
           className="absolute inset-x-[8%] top-[15px] border-t-2 border-dashed border-line"
         />
-        {stops.map(([to, label]) => (
+        {shown.map(([to, label]) => (
           <li key={to} className="relative">
             <NavLink
               to={`/jobs/${id}/${to}`}

@@ -6,6 +6,7 @@ import { shopQuery } from '../api/queries'
 import { Button, ButtonLink, Field, OneOf, Pick, TextField, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Amount, faultAt, faultsOf } from '../shelf/record'
+import { Crew } from '../crew/Crew'
 import { Backups } from './Backups'
 import { Days } from './Days'
 import { Devices } from './Devices'
@@ -257,6 +258,7 @@ function ShopForm({ start }: { start: Settings }) {
         </div>
       </form>
       <div className="grid content-start gap-3">
+        <Crew />
         <Devices />
         <Backups />
         <Learning />

@@ -7,6 +7,7 @@ import { finishesQuery } from '../api/queries'
 import type { Cabin, DrawnPanel } from '../parts/cabin'
 import { CabinSheet, type PanelLook } from '../parts/CabinSheet'
 import { Button, ButtonLink } from '../parts/controls'
+import { useMay } from '../crew/door'
 import { useJob } from '../parts/JobFrame'
 import { Loading, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
@@ -54,7 +55,9 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
   const several = query.get('several') === 'yes'
   const asList = query.get('as') === 'list'
   const painting = query.get('paint') === 'yes'
-  const frozen = job.state !== 'SURVEY'
+  const may = useMay()
+  const begun = job.state !== 'SURVEY'
+  const frozen = begun || !may('JUDGE')
 
   // what was asked for last, ahead of what is drawn: fast taps must not overtake each other
   const latest = useRef(query)
@@ -243,7 +246,9 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
         {error && <Trouble error={error} />}
         {frozen && (
           <p className="lying border-l-4 border-l-care p-3">
-            The bench run has started on this survey; it stands as it is.{' '}
+            {begun
+              ? 'The bench run has started on this survey; it stands as it is. '
+              : 'To be looked at: a specialist or the owner writes a survey down. '}
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="quiet" className="px-1">
               To the bench
             </ButtonLink>
@@ -289,7 +294,11 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
           </FindingsPanel>
         ) : (
           <>
-            <SettingPanel job={job} disabled={frozen} onChange={(part) => change.mutate(part)} />
+            <SettingPanel
+              job={job}
+              disabled={begun || !may('BOOK')}
+              onChange={(part) => change.mutate(part)}
+            />
             <div className="lying px-3 pb-3">
               <Readings job={job} />
             </div>

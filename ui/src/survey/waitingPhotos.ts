@@ -38,7 +38,9 @@ export const send = ({ id, jobId, surfaceId, moment, takenAt, file }: WaitingPho
   )
 }
 
-export const isCut = (error: unknown) => error instanceof ApiError && error.status === 0
+/** Whether it can only be sent later: there is no line, or nobody is signed in. */
+export const isCut = (error: unknown) =>
+  error instanceof ApiError && (error.status === 0 || error.status === 401)
 
 let known: WaitingPhoto[] = []
 let sending = false

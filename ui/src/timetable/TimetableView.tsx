@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { timetableQuery } from '../api/queries'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
+import { May } from '../crew/May'
 import { useJob } from '../parts/JobFrame'
 import { Loading, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
@@ -108,7 +109,9 @@ export function TimetableView() {
               <Printer size={18} aria-hidden="true" /> Print
             </Button>
             <ButtonLink to={`/jobs/${job.id}/sections`}>Sections</ButtonLink>
-            <ButtonLink to={`/jobs/${job.id}/quote`}>Quote</ButtonLink>
+            <May right="QUOTE">
+              <ButtonLink to={`/jobs/${job.id}/quote`}>Quote</ButtonLink>
+            </May>
           </div>
         </div>
         {form === 'list' ? (

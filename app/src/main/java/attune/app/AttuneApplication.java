@@ -2,6 +2,7 @@ package attune.app;
 
 import attune.app.backup.DataCheck;
 import attune.app.backup.RestoreCommand;
+import attune.app.crew.OwnerResetCommand;
 import attune.app.format.BadInput;
 import attune.app.mix.MixCommand;
 import attune.app.network.NetworkStart;
@@ -39,6 +40,7 @@ public class AttuneApplication {
       case "plan" -> System.exit(new PlanCommand(out(), err()).run(words));
       case "mix" -> System.exit(new MixCommand(out(), err(), Time.machine()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
+      case "owner-reset" -> System.exit(new OwnerResetCommand(out(), err()).run(words));
       case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
       case "seed-shop" -> {
         String[] settings = Stream.concat(DEMO.stream(), words.stream()).toArray(String[]::new);
@@ -56,7 +58,7 @@ public class AttuneApplication {
             "unknown command "
                 + command
                 + "; there are: serve, plan JOB.json, mix, check SHELF.csv,"
-                + " restore BACKUP.zip --data DIR, seed-shop");
+                + " restore BACKUP.zip --data DIR, owner-reset --data DIR, seed-shop");
         System.exit(BadInput.STATUS);
       }
     }

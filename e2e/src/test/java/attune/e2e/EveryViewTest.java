@@ -61,6 +61,8 @@ class EveryViewTest {
         "/customers/new",
         "/vehicles/new",
         "/shop",
+        "/shop/log",
+        "/door",
         "/practice",
         "/practice/least-harm",
         "/practice/greasy-bolster",

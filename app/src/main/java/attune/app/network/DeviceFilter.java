@@ -27,7 +27,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class DeviceFilter extends OncePerRequestFilter {
   static final String COOKIE = "attune-device";
 
-  private static final Set<String> ITSELF = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
   private static final List<String> OPEN =
       List.of("/assets/", "/report/", "/api/v1/reports/", "/workbox-");
   private static final Set<String> OPEN_FILES =
@@ -41,11 +40,6 @@ class DeviceFilter extends OncePerRequestFilter {
   DeviceFilter(ShopNetwork network, PairingService pairing) {
     this.network = network;
     this.pairing = pairing;
-  }
-
-  /** Whether whoever asks sits at the machine: it came in by its own address and from it. */
-  static boolean isHere(HttpServletRequest request) {
-    return ITSELF.contains(request.getLocalAddr()) && ITSELF.contains(request.getRemoteAddr());
   }
 
   @Override
@@ -62,7 +56,9 @@ class DeviceFilter extends OncePerRequestFilter {
       return;
     }
     response.setHeader("Strict-Transport-Security", HALF_YEAR);
-    if (isHere(request) || isOpen(request) || token(request).filter(pairing::isIn).isPresent()) {
+    if (ShopNetwork.isHere(request)
+        || isOpen(request)
+        || token(request).filter(pairing::isIn).isPresent()) {
       chain.doFilter(request, response);
     } else if (request.getRequestURI().startsWith("/api/")) {
       response.setStatus(HttpStatus.UNAUTHORIZED.value());

@@ -38,7 +38,7 @@ class NetworkController {
   @GetMapping
   NetworkView network(HttpServletRequest request) {
     return new NetworkView(
-        network.address().orElse(null), DeviceFilter.isHere(request), pairing.devices());
+        network.address().orElse(null), ShopNetwork.isHere(request), pairing.devices());
   }
 
   @PostMapping("/invites")

@@ -1,5 +1,7 @@
 package attune.app.search;
 
+import attune.app.crew.Present;
+import attune.app.crew.Right;
 import attune.app.format.ShelfFile.ProductFile;
 import attune.app.format.ShelfFile.ToolFile;
 import attune.app.jobs.JobService;
@@ -38,13 +40,19 @@ class SearchController {
   private final VehicleService vehicles;
   private final JobService jobs;
   private final ShelfService shelf;
+  private final Present present;
 
   SearchController(
-      CustomerService customers, VehicleService vehicles, JobService jobs, ShelfService shelf) {
+      CustomerService customers,
+      VehicleService vehicles,
+      JobService jobs,
+      ShelfService shelf,
+      Present present) {
     this.customers = customers;
     this.vehicles = vehicles;
     this.jobs = jobs;
     this.shelf = shelf;
+    this.present = present;
   }
 
   @GetMapping
@@ -55,20 +63,9 @@ class SearchController {
     }
     String low = words.toLowerCase(Locale.ROOT);
     List<Hit> hits = new ArrayList<>();
-    customers.search(words).stream()
-        .limit(MOST)
-        .map(c -> new Hit(Kind.CUSTOMER, c.id().toString(), c.name(), c.phone()))
-        .forEach(hits::add);
-    vehicles.search(words).stream()
-        .limit(MOST)
-        .map(
-            v ->
-                new Hit(
-                    Kind.VEHICLE,
-                    v.id().toString(),
-                    v.label(),
-                    v.customer() == null ? v.plate() : v.customer()))
-        .forEach(hits::add);
+    if (present.who().filter(who -> who.may(Right.CUSTOMERS)).isPresent()) {
+      people(words, hits);
+    }
     jobs.search(words, MOST).stream()
         .map(j -> new Hit(Kind.JOB, j.id().toString(), j.title(), j.vehicleLabel()))
         .forEach(hits::add);
@@ -83,6 +80,23 @@ class SearchController {
         .map(SearchController::hit)
         .forEach(hits::add);
     return hits;
+  }
+
+  private void people(String words, List<Hit> hits) {
+    customers.search(words).stream()
+        .limit(MOST)
+        .map(c -> new Hit(Kind.CUSTOMER, c.id().toString(), c.name(), c.phone()))
+        .forEach(hits::add);
+    vehicles.search(words).stream()
+        .limit(MOST)
+        .map(
+            v ->
+                new Hit(
+                    Kind.VEHICLE,
+                    v.id().toString(),
+                    v.label(),
+                    v.customer() == null ? v.plate() : v.customer()))
+        .forEach(hits::add);
   }
 
   private static Hit hit(ProductFile p) {

@@ -26,6 +26,10 @@ class Tables {
       "table_schema = 'PUBLIC' and table_type = 'BASE TABLE' and lower(table_name) <>"
           + " 'flyway_schema_history'";
 
+  /** Who works at this machine and on which devices: neither goes out nor is replaced. */
+  private static final List<String> STAY =
+      List.of("crew_member", "log_entry", "device", "spring_session", "spring_session_attributes");
+
   private final JdbcTemplate jdbc;
   private final DataSource source;
   private final TransactionTemplate transaction;
@@ -36,13 +40,17 @@ class Tables {
     this.transaction = transaction;
   }
 
-  /** Names of all tables. */
+  /** Names of all tables that go out. */
   List<String> names() {
-    return jdbc.queryForList(
-        "select lower(table_name) from information_schema.tables where "
-            + OURS
-            + " order by table_name",
-        String.class);
+    return jdbc
+        .queryForList(
+            "select lower(table_name) from information_schema.tables where "
+                + OURS
+                + " order by table_name",
+            String.class)
+        .stream()
+        .filter(name -> !STAY.contains(name))
+        .toList();
   }
 
   private List<String> columns(String table) {
@@ -89,25 +97,30 @@ class Tables {
   }
 
   /**
-   * Lays the database out as a version had it, fills it, and brings it up to date. If anything
-   * fails, everything is as it was before.
+   * Lays the database out as a version had it, fills it, and brings it up to date; who works here
+   * stays. If anything fails, everything is as it was before.
    *
    * @param folder where what is here already is kept meanwhile
    */
   void replace(String schema, Map<String, JsonNode> tables, Path folder) {
     Path before = folder.resolve("before-import.sql.part");
+    Path staying = folder.resolve("crew.sql.part");
     jdbc.execute("script to " + quoted(before));
+    jdbc.execute(
+        "script nosettings drop to " + quoted(staying) + " table " + String.join(", ", STAY));
     try {
       jdbc.execute("drop all objects");
       flyway(schema).migrate();
       transaction.executeWithoutResult(status -> tables.forEach(this::fill));
       flyway(null).migrate();
+      jdbc.execute("runscript from " + quoted(staying));
     } catch (RuntimeException e) {
       jdbc.execute("drop all objects");
       jdbc.execute("runscript from " + quoted(before));
       throw e;
     } finally {
       delete(before);
+      delete(staying);
     }
   }
 

@@ -1,8 +1,10 @@
 package attune.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
@@ -11,6 +13,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class ShopNetwork {
   private static final String LOCAL = "127.";
+  private static final Set<String> ITSELF = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
 
   private final boolean on;
   private final List<String> names;
@@ -26,6 +29,11 @@ public class ShopNetwork {
     this.names = names.stream().map(name -> name.toLowerCase(Locale.ROOT)).toList();
     this.authority = authority;
     this.environment = environment;
+  }
+
+  /** Whether whoever asks sits at the machine: it came in by its own address and from it. */
+  public static boolean isHere(HttpServletRequest request) {
+    return ITSELF.contains(request.getLocalAddr()) && ITSELF.contains(request.getRemoteAddr());
   }
 
   public boolean isOn() {

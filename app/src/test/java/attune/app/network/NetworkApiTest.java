@@ -3,6 +3,7 @@ package attune.app.network;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import attune.app.crew.OwnerCode;
 import attune.app.support.RunningAttune;
 import attune.app.support.RunningAttune.Running;
 import attune.app.support.TestClock;
@@ -98,6 +99,20 @@ class NetworkApiTest {
             .build());
   }
 
+  private static HttpResponse<String> owner(String cookie)
+      throws IOException, InterruptedException {
+    String code = attune.context().getBean(OwnerCode.class).make();
+    return send(
+        to("/api/v1/crew/owner")
+            .header("Cookie", cookie)
+            .header("Content-Type", "application/json")
+            .POST(
+                BodyPublishers.ofString(
+                    "{\"code\":\"%s\",\"name\":\"Mira Holt\",\"passphrase\":\"lantern in the yard\"}"
+                        .formatted(code)))
+            .build());
+  }
+
   private static String cookieOf(HttpResponse<String> paired) {
     return paired.headers().firstValue("Set-Cookie").orElseThrow().split(";")[0];
   }
@@ -132,7 +147,15 @@ class NetworkApiTest {
     assertThat(paired.headers().firstValue("Set-Cookie").orElseThrow())
         .contains("Secure", "HttpOnly", "SameSite=Strict");
     assertThat(pair(code, "Another").statusCode()).as("once").isEqualTo(409);
-    String cookie = cookieOf(paired);
+    String letIn = cookieOf(paired);
+    assertThat(day(letIn)).as("let in, and nobody signed in yet").isEqualTo(401);
+    assertThat(send(to("/api/v1/crew/door").header("Cookie", letIn).build()).body())
+        .contains("OWNER_FIRST");
+    HttpResponse<String> owner = owner(letIn);
+    assertThat(owner.headers().firstValue("Set-Cookie").orElseThrow())
+        .contains("Secure", "HttpOnly", "SameSite=Strict");
+    assertThat(day(cookieOf(owner))).as("signed in on a device not let in").isEqualTo(401);
+    String cookie = letIn + "; " + cookieOf(owner);
     assertThat(day(cookie)).isEqualTo(200);
     JsonNode devices =
         JsonMapper.shared()

@@ -3,6 +3,8 @@ package attune.app.transfer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import attune.app.backup.RestoreCommand;
+import attune.app.crew.CrewService;
+import attune.app.crew.Role;
 import attune.app.support.Api;
 import attune.app.support.Api.Answer;
 import attune.app.support.RunningAttune;
@@ -77,9 +79,12 @@ class TransferApiTest {
     Map<String, String> before = parts(exported);
     assertThat(before)
         .containsKeys(
-            "manifest.json", "shelf.csv", "tables/bench_entry.json", "jobs/" + job + ".json");
+            "manifest.json", "shelf.csv", "tables/bench_entry.json", "jobs/" + job + ".json")
+        .doesNotContainKeys(
+            "tables/crew_member.json", "tables/spring_session.json", "tables/device.json");
     try (Running two = RunningAttune.start(second)) {
       Api api = two.api();
+      two.context().getBean(CrewService.class).takeIn("Wim Arkle", Role.LEARNER);
       Answer in = api.postZip("/api/v1/import", exported);
       assertThat(in.status()).as(in.text()).isEqualTo(200);
       assertThat(in.json().get("jobs").asInt()).isEqualTo(2);
@@ -87,6 +92,9 @@ class TransferApiTest {
       before.remove("manifest.json");
       after.remove("manifest.json");
       assertThat(after).isEqualTo(before);
+      assertThat(api.get("/api/v1/crew/door").json().at("/names/0/name").asString())
+          .as("who works here stays")
+          .isEqualTo("Wim Arkle");
       assertThat(api.see(job, "clean-fl-cushion-centre", "clean").status()).isEqualTo(200);
       assertThat(api.get("/api/v1/jobs/" + job + "/bench").json().get("tasksDone").asInt())
           .isEqualTo(3);

@@ -1,0 +1,242 @@
+package attune.app.crew;
+
+import attune.app.crew.CrewViews.MemberForm;
+import attune.app.crew.CrewViews.MemberView;
+import attune.app.crew.CrewViews.NameView;
+import attune.app.crew.CrewViews.SecretForm;
+import attune.app.crew.CrewViews.SessionView;
+import attune.app.web.NotNowException;
+import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps who works here and what they sign in with. */
+@Service
+@Transactional
+public class CrewService {
+  private final MemberRepository members;
+  private final FindByIndexNameSessionRepository<? extends Session> sessions;
+  private final PasswordEncoder encoder;
+  private final Clock clock;
+
+  /** Who works here: asked for by every request, and few. */
+  private volatile @Nullable List<Who> known;
+
+  CrewService(
+      MemberRepository members,
+      FindByIndexNameSessionRepository<? extends Session> sessions,
+      PasswordEncoder encoder,
+      Clock clock) {
+    this.members = members;
+    this.sessions = sessions;
+    this.encoder = encoder;
+    this.clock = clock;
+  }
+
+  private List<Who> known() {
+    List<Who> there = known;
+    if (there == null) {
+      there =
+          members.findByLeftAtIsNullOrderByName().stream()
+              .map(m -> new Who(m.getId(), m.name(), m.role()))
+              .toList();
+      known = there;
+    }
+    return there;
+  }
+
+  /** A member by id; empty for one who has left. */
+  @Transactional(readOnly = true)
+  public Optional<Who> who(UUID id) {
+    return known().stream().filter(who -> id.equals(who.id())).findFirst();
+  }
+
+  @Transactional(readOnly = true)
+  public boolean hasOwner() {
+    return firstOwner().isPresent();
+  }
+
+  @Transactional(readOnly = true)
+  Optional<Who> firstOwner() {
+    return known().stream().filter(who -> who.role() == Role.OWNER).findFirst();
+  }
+
+  @Transactional(readOnly = true)
+  List<NameView> names() {
+    return members.findByLeftAtIsNullOrderByName().stream()
+        .sorted(Comparator.comparing(MemberEntity::role))
+        .map(
+            m ->
+                new NameView(
+                    m.getId(),
+                    m.name(),
+                    m.role(),
+                    m.pinHash().isPresent(),
+                    m.passphraseHash().isPresent()))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  List<MemberView> members() {
+    return members.findByLeftAtIsNullOrderByName().stream()
+        .sorted(Comparator.comparing(MemberEntity::role))
+        .map(this::view)
+        .toList();
+  }
+
+  private MemberView view(MemberEntity m) {
+    return new MemberView(
+        m.getId(),
+        m.name(),
+        m.role(),
+        m.passphraseHash().isPresent(),
+        m.pinHash().isPresent(),
+        sessions.findByPrincipalName(m.getId().toString()).size(),
+        m.lockedUntil().filter(until -> until.isAfter(now())).orElse(null),
+        m.version());
+  }
+
+  /** Takes somebody in who has nothing to sign in with yet. */
+  public void takeIn(String name, Role role) {
+    add(new MemberForm(name, role, null, null, null));
+  }
+
+  /** Takes somebody in, or back in who had left. */
+  MemberView add(MemberForm form) {
+    String name = form.name().strip();
+    Optional<MemberEntity> before = members.findByName(name);
+    if (before.filter(m -> m.leftAt().isEmpty()).isPresent()) {
+      throw new InvalidInputException("/name", "\"" + name + "\"", "a name nobody else here has");
+    }
+    MemberEntity member =
+        before.orElseGet(() -> new MemberEntity(UUID.randomUUID(), name, form.role(), now()));
+    member.comesBack();
+    return take(member, name, form);
+  }
+
+  /**
+   * Changes somebody.
+   *
+   * @throws NotNowException where the shop would be left without an owner
+   */
+  MemberView change(UUID id, MemberForm form) {
+    MemberEntity member = member(id);
+    if (form.version() == null || form.version() != member.version()) {
+      throw new ObjectOptimisticLockingFailureException(MemberEntity.class, id);
+    }
+    String name = form.name().strip();
+    if (members.findByName(name).filter(other -> !other.getId().equals(id)).isPresent()) {
+      throw new InvalidInputException("/name", "\"" + name + "\"", "a name nobody else here has");
+    }
+    if (form.role() != Role.OWNER) {
+      keepAnOwner(member);
+    }
+    return take(member, name, form);
+  }
+
+  private MemberView take(MemberEntity member, String name, MemberForm form) {
+    member.is(name, form.role());
+    know(member, form.passphrase(), form.pin());
+    MemberEntity saved = members.saveAndFlush(member);
+    known = null;
+    return view(saved);
+  }
+
+  private void know(MemberEntity member, @Nullable String passphrase, @Nullable String pin) {
+    member.knows(
+        passphrase == null ? member.passphraseHash().orElse(null) : encoder.encode(passphrase),
+        pin == null ? member.pinHash().orElse(null) : encoder.encode(pin));
+  }
+
+  private void keepAnOwner(MemberEntity member) {
+    boolean another =
+        members.findByLeftAtIsNullOrderByName().stream()
+            .anyMatch(m -> m.role() == Role.OWNER && !m.getId().equals(member.getId()));
+    if (member.role() == Role.OWNER && !another) {
+      throw new NotNowException("The shop needs an owner: make somebody else one first.");
+    }
+  }
+
+  /** Somebody leaves: signed out everywhere, their name stays where it is written. */
+  void remove(UUID id) {
+    MemberEntity member = member(id);
+    keepAnOwner(member);
+    member.leaves(now());
+    members.flush();
+    known = null;
+    endSessions(id);
+  }
+
+  /** Makes an owner, or lets one back in under a new passphrase. */
+  Who owner(String name, String passphrase) {
+    MemberEntity owner =
+        members
+            .findByName(name)
+            .orElseGet(() -> new MemberEntity(UUID.randomUUID(), name, Role.OWNER, now()));
+    owner.comesBack();
+    owner.is(name, Role.OWNER);
+    know(owner, passphrase, null);
+    members.saveAndFlush(owner);
+    known = null;
+    return new Who(owner.getId(), name, Role.OWNER);
+  }
+
+  /** Changes one's own passphrase or PIN, by the one there is. */
+  void secrets(UUID id, SecretForm form) {
+    MemberEntity member = member(id);
+    boolean has = member.passphraseHash().or(member::pinHash).isPresent();
+    String now = form.now() == null ? "" : form.now();
+    boolean right =
+        member.passphraseHash().filter(hash -> encoder.matches(now, hash)).isPresent()
+            || member.passphraseHash().isEmpty()
+                && member.pinHash().filter(hash -> encoder.matches(now, hash)).isPresent();
+    if (has && !right) {
+      throw new InvalidInputException("/now", "another one", "the passphrase you sign in with");
+    }
+    know(member, form.passphrase(), form.pin());
+    members.flush();
+  }
+
+  @Transactional(readOnly = true)
+  List<SessionView> sessions(UUID id) {
+    return sessions.findByPrincipalName(member(id).getId().toString()).values().stream()
+        .map(s -> new SessionView(local(s.getCreationTime()), local(s.getLastAccessedTime())))
+        .sorted(Comparator.comparing(SessionView::seen).reversed())
+        .toList();
+  }
+
+  void endSessions(UUID id) {
+    Map<String, ? extends Session> found = sessions.findByPrincipalName(id.toString());
+    found.keySet().forEach(sessions::deleteById);
+  }
+
+  private MemberEntity member(UUID id) {
+    return members
+        .findById(id)
+        .filter(m -> m.leftAt().isEmpty())
+        .orElseThrow(() -> new NoSuchElementException("Nobody of that kind works here."));
+  }
+
+  private static LocalDateTime local(java.time.Instant at) {
+    return LocalDateTime.ofInstant(at, ZoneId.systemDefault()).truncatedTo(ChronoUnit.SECONDS);
+  }
+
+  private LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
+  }
+}

@@ -1,0 +1,26 @@
+package attune.app.crew;
+
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Prints the code of the owner where the shop is on its network and has none yet. */
+@Component
+class FirstStart {
+  private final CrewService crew;
+  private final OwnerCode code;
+  private final Present present;
+
+  FirstStart(CrewService crew, OwnerCode code, Present present) {
+    this.crew = crew;
+    this.code = code;
+    this.present = present;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void tell() {
+    if (!present.isDemo() && !crew.hasOwner()) {
+      System.out.println("Nobody is the owner yet. Code for the owner, good once: " + code.make());
+    }
+  }
+}

@@ -1,0 +1,47 @@
+package attune.app.crew;
+
+import attune.app.crew.Operations.Operation;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Writes a line for each operation that asks for one, once it was done. */
+@Component
+@Order(0) // behind the door, so that it knows who asks
+class LogFilter extends OncePerRequestFilter {
+  private final Operations operations;
+  private final Present present;
+  private final LogService log;
+
+  LogFilter(Operations operations, Present present, LogService log) {
+    this.operations = operations;
+    this.present = present;
+    this.log = log;
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    Optional<LogKind> kind = operations.of(request).flatMap(Operation::log);
+    if (kind.isEmpty()) {
+      chain.doFilter(request, response);
+      return;
+    }
+    Optional<Who> before = present.who(request); // whoever signs out is gone afterwards
+    chain.doFilter(request, response);
+    if (response.getStatus() < HttpStatus.BAD_REQUEST.value()) {
+      log.note(
+          before.or(() -> present.who(request)).map(Who::inLog).orElse("nobody"),
+          kind.get(),
+          request.getMethod() + " " + request.getRequestURI());
+    }
+  }
+}

@@ -1,0 +1,114 @@
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { useNavigate, useSearchParams } from 'react-router'
+import { api, need, type Schemas } from '../api/client'
+import { Button } from '../parts/controls'
+import { Loading, Trouble } from '../parts/Notice'
+import { useTheme } from '../parts/useTheme'
+import { does, doorQuery, roles, useDoorTurned } from './door'
+import { OwnerForm } from './OwnerForm'
+import { Secret } from './Secret'
+
+type Name = Schemas['NameView']
+
+/** Where one comes in: pick one’s name, then a PIN or a passphrase. */
+export function DoorView() {
+  useTheme()
+  useEffect(() => {
+    document.title = 'The door · Attune'
+  }, [])
+  const [search] = useSearchParams()
+  const navigate = useNavigate()
+  const turned = useDoorTurned()
+  const door = useQuery(doorQuery)
+  const [picked, setPicked] = useState<Name>()
+  const [withCode, setWithCode] = useState(false)
+  const in_ = (fresh: Schemas['DoorView']) => {
+    turned(fresh)
+    const to = search.get('to')
+    void navigate(to?.startsWith('/') && !to.startsWith('//') ? to : '/', { replace: true })
+  }
+  const enter = useMutation({
+    mutationFn: (body: Schemas['SignIn']) => need(api.POST('/api/v1/crew/session', { body })),
+    onSuccess: in_,
+  })
+  if (door.isPending) return <Loading what="the door" />
+  if (door.isError)
+    return (
+      <div className="p-4">
+        <Trouble error={door.error} again={() => void door.refetch()} />
+      </div>
+    )
+  const { names } = door.data
+  const kind = door.data.door
+  const first = kind === 'OWNER_FIRST' || kind === 'OPEN_HOUSE'
+  const pick = (name: Name) => {
+    enter.reset()
+    if (kind === 'DEMO' && !name.pin && !name.passphrase) enter.mutate({ memberId: name.id })
+    else setPicked(name)
+  }
+  return (
+    <main className="mx-auto grid w-full max-w-2xl content-start gap-5 p-4 md:p-8">
+      <p className="flex items-center gap-2 border-b border-line pb-3 font-semibold">
+        <img src="/mark.svg" alt="" width="30" height="30" /> {door.data.shop}
+      </p>
+      <h1 className="text-head">{first ? 'The first owner' : 'Who are you?'}</h1>
+      {kind === 'DEMO' && (
+        <p>This is the demo: pick whoever you like and see what they see. Nothing here is anybody’s.</p>
+      )}
+      {first && (
+        <p>
+          Nobody is set up here yet.{' '}
+          {kind === 'OPEN_HOUSE'
+            ? 'Until there is an owner, whoever sits at this machine may do everything.'
+            : 'The shop opens on its network once it has an owner.'}
+        </p>
+      )}
+      {!first && !withCode && (
+        <ul className="grid gap-2 sm:grid-cols-2">
+          {names.map((name) => (
+            <li key={name.id}>
+              <button
+                type="button"
+                aria-pressed={picked?.id === name.id}
+                onClick={() => pick(name)}
+                className={`grid min-h-16 w-full border bg-paper px-4 py-2 text-left ${
+                  picked?.id === name.id ? 'border-2 border-needle' : 'border-line-strong'
+                }`}
+              >
+                <span className="text-do font-semibold">{name.name}</span>
+                <span className="text-note text-faint">
+                  {roles[name.role]}: {does[name.role]}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {picked && !withCode && (
+        <Secret
+          key={picked.id}
+          name={picked}
+          error={enter.error}
+          busy={enter.isPending}
+          onTell={(secret) => enter.mutate({ memberId: picked.id, ...secret })}
+        />
+      )}
+      {!picked && enter.error && <Trouble error={enter.error} />}
+      {first || withCode ? (
+        <OwnerForm again={withCode} onIn={in_} />
+      ) : (
+        kind === 'LOCKED' && (
+          <Button weight="quiet" className="justify-self-start" onClick={() => setWithCode(true)}>
+            I have a code for the owner
+          </Button>
+        )
+      )}
+      {withCode && (
+        <Button weight="quiet" className="justify-self-start" onClick={() => setWithCode(false)}>
+          Back to the names
+        </Button>
+      )}
+    </main>
+  )
+}

@@ -1,0 +1,100 @@
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { UserRound } from 'lucide-react'
+import { Popover } from 'radix-ui'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { api } from '../api/client'
+import { Button } from '../parts/controls'
+import { doorQuery, roles, useDoorTurned } from './door'
+import { OwnSecrets } from './OwnSecrets'
+
+/** Who is signed in on this device, and how somebody else takes it over. */
+export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void }) {
+  const door = useQuery(doorQuery)
+  const navigate = useNavigate()
+  const turned = useDoorTurned()
+  const [open, setOpen] = useState(false)
+  const leave = useMutation({
+    mutationFn: () => api.DELETE('/api/v1/crew/session'),
+    onSuccess: () => {
+      setOpen(false)
+      turned()
+      void navigate('/door')
+    },
+  })
+  const me = door.data?.me
+  const kind = door.data?.door
+  const house = kind === 'OPEN_HOUSE'
+  const label = !me
+    ? 'This device'
+    : house
+      ? 'Nobody is set up yet'
+      : `${me.name}, ${roles[me.role].toLowerCase()}`
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger
+        className="inline-flex min-h-11 min-w-11 items-center justify-center gap-2 px-1"
+        aria-label={label}
+      >
+        <UserRound size={20} aria-hidden="true" />
+        {me && !house && <span className="text-note font-semibold max-md:sr-only">{me.name}</span>}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={4}
+          className="lying z-40 grid w-80 max-w-[calc(100vw-1rem)] gap-3 p-4"
+        >
+          {house && (
+            <p>
+              Whoever sits at this machine may do everything. Once there is an owner, people sign in and do
+              what their role allows.
+            </p>
+          )}
+          {me && !house && (
+            <div>
+              <p className="text-do font-semibold">{me.name}</p>
+              <p className="text-note text-faint">
+                {roles[me.role]}
+                {kind === 'DEMO' && ', in the demo'}
+              </p>
+            </div>
+          )}
+          {house && (
+            <Button
+              weight="main"
+              onClick={() => {
+                setOpen(false)
+                void navigate('/door')
+              }}
+            >
+              Make the owner
+            </Button>
+          )}
+          {kind === 'DEMO' && (
+            <Button
+              weight="main"
+              onClick={() => {
+                setOpen(false)
+                void navigate('/door')
+              }}
+            >
+              Be somebody else
+            </Button>
+          )}
+          {kind === 'LOCKED' && (
+            <>
+              <Button weight="main" disabled={leave.isPending} onClick={() => leave.mutate()}>
+                Sign out, for the next one
+              </Button>
+              <OwnSecrets />
+            </>
+          )}
+          <Button className="sm:hidden" onClick={props.onTurn}>
+            {props.theme === 'light' ? 'Dark, for the evening' : 'Light, for the sun'}
+          </Button>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

@@ -1,0 +1,21 @@
+import { queryOptions } from '@tanstack/react-query'
+import { api, need, type Schemas } from '../api/client'
+
+export type LogKind = Schemas['LogView']['kind']
+
+export const membersQuery = queryOptions({
+  queryKey: ['crew'],
+  queryFn: () => need(api.GET('/api/v1/crew/members')),
+})
+
+export const rightsQuery = queryOptions({
+  queryKey: ['crew', 'rights'],
+  queryFn: () => need(api.GET('/api/v1/crew/rights')),
+  staleTime: Infinity,
+})
+
+export const logQuery = (kind?: LogKind, who?: string) =>
+  queryOptions({
+    queryKey: ['crew', 'log', kind, who],
+    queryFn: () => need(api.GET('/api/v1/crew/log', { params: { query: { kind, who } } })),
+  })

@@ -1,0 +1,50 @@
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, need, type Schemas } from '../api/client'
+
+export type Right = Schemas['MeView']['rights'][number]
+export type Role = Schemas['MeView']['role']
+
+export const roles = {
+  OWNER: 'Owner',
+  SPECIALIST: 'Specialist',
+  TECHNICIAN: 'Technician',
+  DESK: 'Desk',
+  LEARNER: 'Learner',
+} satisfies Record<Role, string>
+
+/** What each is there for, in a few words. */
+export const does = {
+  OWNER: 'everything',
+  SPECIALIST: 'decides how a job is done',
+  TECHNICIAN: 'ticks and measures',
+  DESK: 'books, quotes, hands over',
+  LEARNER: 'trains and watches',
+} satisfies Record<Role, string>
+
+/** The door as it stands for this device: who may be picked, and who is signed in. */
+export const doorQuery = queryOptions({
+  queryKey: ['door'],
+  queryFn: () => need(api.GET('/api/v1/crew/door')),
+  staleTime: 60_000,
+})
+
+/** Whether whoever is signed in may do something; true while that is not known, as the server holds it anyway. */
+export function useMay() {
+  const door = useQuery(doorQuery)
+  const rights = door.data?.me?.rights
+  return (right: Right) => !rights || rights.includes(right)
+}
+
+/** What the installed application keeps for when there is no line, as vite.config.ts names it. */
+const READS = 'attune-reads'
+
+/** After somebody has come in or gone: nothing read for somebody else is shown on. */
+export function useDoorTurned() {
+  const client = useQueryClient()
+  return (door?: Schemas['DoorView']) => {
+    void globalThis.caches?.delete(READS)
+    client.removeQueries({ predicate: (query) => query.queryKey[0] !== 'door' })
+    if (door) client.setQueryData(doorQuery.queryKey, door)
+    else void client.invalidateQueries({ queryKey: doorQuery.queryKey })
+  }
+}
