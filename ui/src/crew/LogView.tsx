@@ -80,7 +80,7 @@ export function LogView() {
               <span className="font-semibold">{line.who}</span>
               <span>
                 {line.words}
-                {line.about && <span className="block text-note break-all text-faint">{line.about}</span>}
+                {line.about && <span className="block text-note text-faint">{line.about}</span>}
               </span>
             </li>
           ))}

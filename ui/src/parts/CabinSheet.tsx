@@ -113,7 +113,7 @@ export function CabinSheet({ layout, look, picked, onPick, zone, label, onDraw, 
       </svg>
       {asked && (
         <Meant
-          panels={layout.panels.filter((p) => asked.ids.includes(p.id))}
+          panels={asked.ids.flatMap((id) => layout.panels.filter((p) => p.id === id))}
           onPick={(id) => {
             setAsked(undefined)
             onPick(id, asked.more)

@@ -106,7 +106,10 @@ class DoorSecurity {
       log.note(
           who.get().inLog(),
           LogKind.REFUSED,
-          request.getMethod() + " " + request.getRequestURI() + ", as " + who.get().role().word());
+          "as "
+              + who.get().role().word()
+              + ": "
+              + right.map(Right::words).orElse("what is nobody's"));
     }
     HttpStatus status = who.isPresent() ? HttpStatus.FORBIDDEN : HttpStatus.UNAUTHORIZED;
     response.setStatus(status.value());

@@ -19,11 +19,13 @@ class LogFilter extends OncePerRequestFilter {
   private final Operations operations;
   private final Present present;
   private final LogService log;
+  private final LogWords words;
 
-  LogFilter(Operations operations, Present present, LogService log) {
+  LogFilter(Operations operations, Present present, LogService log, LogWords words) {
     this.operations = operations;
     this.present = present;
     this.log = log;
+    this.words = words;
   }
 
   @Override
@@ -36,12 +38,13 @@ class LogFilter extends OncePerRequestFilter {
       return;
     }
     Optional<Who> before = present.who(request); // whoever signs out is gone afterwards
+    String about = words.about(request.getRequestURI());
     chain.doFilter(request, response);
     if (response.getStatus() < HttpStatus.BAD_REQUEST.value()) {
       log.note(
           before.or(() -> present.who(request)).map(Who::inLog).orElse("nobody"),
           kind.get(),
-          request.getMethod() + " " + request.getRequestURI());
+          about);
     }
   }
 }

@@ -128,6 +128,9 @@ class DoorApiTest {
     assertThat(tablet.send("GET", "/api/v1/training", null).status()).isEqualTo(200);
     assertThat(desk.send("DELETE", "/api/v1/crew/members/" + wim, null).status()).isEqualTo(204);
     assertThat(tablet.send("GET", "/api/v1/training", null).status()).isEqualTo(401);
+    assertThat(
+            desk.send("GET", "/api/v1/crew/log?kind=ROLE", null).json().at("/0/about").asString())
+        .isEqualTo("Wim Arkle, learner");
     Answer last = desk.send("DELETE", "/api/v1/crew/members/" + idOf(desk, "Mira Holt"), null);
     assertThat(last.json().get("detail").asString()).contains("The shop needs an owner");
   }
