@@ -7,6 +7,9 @@ import { doorQuery } from './crew/door'
 import './index.css'
 import { router } from './router'
 
+/** While the shop is being filled after a start. */
+const NOT_READY = 503
+
 /** Signed out meanwhile: the frame asks the door, and leads there. */
 const onError = (error: unknown) => {
   if (error instanceof ApiError && error.status === 401)
@@ -19,7 +22,9 @@ const client: QueryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 2_000,
-      retry: (failures, error) => failures < 2 && error instanceof ApiError && error.status === 0,
+      retry: (failures, error) =>
+        error instanceof ApiError &&
+        ((error.status === 0 && failures < 2) || (error.status === NOT_READY && failures < 8)),
     },
   },
 })

@@ -42,7 +42,9 @@ export function Crew() {
                 <div className="flex flex-wrap items-center justify-between gap-2">
                   <span>
                     <span className="block font-semibold">{member.name}</span>
-                    <span className="text-note text-faint">{standing(member)}</span>
+                    <span className="text-note text-faint">
+                      {standing(member, door.data?.door === 'DEMO')}
+                    </span>
                   </span>
                   <Button
                     aria-expanded={editing === member.id}
@@ -65,7 +67,9 @@ export function Crew() {
               Somebody else
             </Button>
           )}
-          <ButtonLink to="/shop/log">The log</ButtonLink>
+          <ButtonLink to="/shop/log" className="justify-self-start">
+            The log
+          </ButtonLink>
         </>
       )}
       <Rights />
@@ -73,7 +77,7 @@ export function Crew() {
   )
 }
 
-const standing = (m: Member) =>
+const standing = (m: Member, demo: boolean) =>
   [
     roles[m.role],
     m.passphrase && m.pin
@@ -82,7 +86,9 @@ const standing = (m: Member) =>
         ? 'passphrase'
         : m.pin
           ? 'PIN'
-          : 'cannot sign in yet',
+          : demo
+            ? 'picked at the door'
+            : 'cannot sign in yet',
     m.sessions > 0 && `signed in at ${plural(m.sessions, 'place')}`,
     m.lockedUntil && `too many wrong ones: locked until ${when(m.lockedUntil)}`,
   ]

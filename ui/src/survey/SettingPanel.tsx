@@ -105,7 +105,7 @@ export function SettingPanel(props: {
       />
       <OneOf
         label="Child seat"
-        value={setting.childSeat ?? 'none'}
+        value={setting.childSeat}
         options={found.childSeats}
         disabled={disabled}
         onChange={(childSeat) => set({ childSeat })}

@@ -136,10 +136,16 @@ class TapsTest {
     Locator finished = visit.page.getByText("Every step is done.");
     assertThat(AtTheBench.step(visit)).isVisible();
     int told = 0;
+    int scrolled = 0;
     while (!finished.isVisible()) {
       AtTheBench.goOn(visit);
       told++;
+      if (!"0".equals(visit.page.evaluate("scrollY").toString())) {
+        scrolled++;
+        visit.page.evaluate("scrollTo(0, 0)");
+      }
     }
+    told("Scrolls on the way, " + visit.page.viewportSize().width + " wide", scrolled);
     return told;
   }
 

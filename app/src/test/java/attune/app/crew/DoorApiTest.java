@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.availability.AvailabilityChangeEvent;
+import org.springframework.boot.availability.ReadinessState;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Coming in: the open house, the first owner, PIN and passphrase, and being signed out. */
@@ -42,6 +44,10 @@ class DoorApiTest {
   void atTheMachineEverythingIsOpenUntilThereIsAnOwner(@TempDir Path data) {
     try (Running shop = RunningAttune.start(data)) {
       Browser first = new Browser(shop.port());
+      AvailabilityChangeEvent.publish(shop.context(), ReadinessState.REFUSING_TRAFFIC);
+      assertThat(first.send("GET", DOOR, null).json().get("detail").asString())
+          .startsWith("Attune is still getting ready");
+      AvailabilityChangeEvent.publish(shop.context(), ReadinessState.ACCEPTING_TRAFFIC);
       assertThat(first.send("GET", DOOR, null).json().get("door").asString())
           .isEqualTo("OPEN_HOUSE");
       assertThat(first.send("GET", "/api/v1/customers", null).status()).isEqualTo(200);
