@@ -50,7 +50,7 @@ export function DoorView() {
   return (
     <main className="mx-auto grid w-full max-w-2xl content-start gap-5 p-4 md:p-8">
       <p className="flex items-center gap-2 border-b border-line pb-3 font-semibold">
-        <img src="/mark.svg" alt="" width="30" height="30" /> {door.data.shop}
+        <img src="/mark.svg" alt="" width="30" height="30" /> {door.data.shop || 'Attune'}
       </p>
       <h1 className="text-head">{first ? 'The first owner' : 'Who are you?'}</h1>
       {kind === 'DEMO' && (

@@ -31,8 +31,7 @@ export const doorQuery = queryOptions({
 /** Whether whoever is signed in may do something; true while that is not known, as the server holds it anyway. */
 export function useMay() {
   const door = useQuery(doorQuery)
-  const rights = door.data?.me?.rights
-  return (right: Right) => !rights || rights.includes(right)
+  return (right: Right) => !door.data || Boolean(door.data.me?.rights.includes(right))
 }
 
 /** What the installed application keeps for when there is no line, as vite.config.ts names it. */

@@ -9,6 +9,7 @@ import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
@@ -24,6 +25,8 @@ import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps who works here and what they sign in with. */
 @Service
@@ -36,6 +39,8 @@ public class CrewService {
 
   /** Who works here: asked for by every request, and few. */
   private volatile @Nullable List<Who> known;
+
+  private volatile int changes;
 
   CrewService(
       MemberRepository members,
@@ -50,14 +55,34 @@ public class CrewService {
 
   private List<Who> known() {
     List<Who> there = known;
-    if (there == null) {
-      there =
-          members.findByLeftAtIsNullOrderByName().stream()
-              .map(m -> new Who(m.getId(), m.name(), m.role()))
-              .toList();
-      known = there;
+    if (there != null) {
+      return there;
     }
-    return there;
+    int before = changes;
+    List<Who> read =
+        members.findByLeftAtIsNullOrderByName().stream()
+            .map(m -> new Who(m.getId(), m.name(), m.role()))
+            .toList();
+    synchronized (this) {
+      if (before == changes) {
+        known = read; // nobody came, went or changed while it was read
+      }
+    }
+    return read;
+  }
+
+  /** Read anew by whoever asks once the change stands: before, others still see what was. */
+  private void changed() {
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            synchronized (CrewService.this) {
+              changes++;
+              known = null;
+            }
+          }
+        });
   }
 
   /** A member by id; empty for one who has left. */
@@ -153,7 +178,7 @@ public class CrewService {
     member.is(name, form.role());
     know(member, form.passphrase(), form.pin());
     MemberEntity saved = members.saveAndFlush(member);
-    known = null;
+    changed();
     return view(saved);
   }
 
@@ -178,7 +203,7 @@ public class CrewService {
     keepAnOwner(member);
     member.leaves(now());
     members.flush();
-    known = null;
+    changed();
     endSessions(id);
   }
 
@@ -192,7 +217,7 @@ public class CrewService {
     owner.is(name, Role.OWNER);
     know(owner, passphrase, null);
     members.saveAndFlush(owner);
-    known = null;
+    changed();
     return new Who(owner.getId(), name, Role.OWNER);
   }
 
@@ -232,7 +257,7 @@ public class CrewService {
         .orElseThrow(() -> new NoSuchElementException("Nobody of that kind works here."));
   }
 
-  private static LocalDateTime local(java.time.Instant at) {
+  private static LocalDateTime local(Instant at) {
     return LocalDateTime.ofInstant(at, ZoneId.systemDefault()).truncatedTo(ChronoUnit.SECONDS);
   }
 
