@@ -37,6 +37,7 @@ export function Answers(props: {
     const press = (e: KeyboardEvent) => {
       const typing = (e.target as Element).closest('input, textarea, select, [role=dialog]')
       if (typing || e.repeat || e.metaKey || e.ctrlKey || e.altKey || !/^[1-9]$/.test(e.key)) return
+      if (box.current?.closest('[inert]')) return // locked
       box.current?.querySelectorAll<HTMLButtonElement>('button')[Number(e.key) - 1]?.click()
     }
     window.addEventListener('keydown', press)

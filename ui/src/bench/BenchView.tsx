@@ -260,8 +260,10 @@ function usePedal(key: string) {
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
       if (e.key !== key || e.repeat || e.defaultPrevented) return
+      const big = document.querySelector<HTMLButtonElement>('[data-next]:not([disabled])')
+      if (big?.closest('[inert]')) return // locked
       e.preventDefault()
-      document.querySelector<HTMLButtonElement>('[data-next]:not([disabled])')?.click()
+      big?.click()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)

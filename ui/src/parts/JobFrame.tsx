@@ -24,7 +24,8 @@ export function JobFrame() {
   const { id = '' } = useParams()
   const job = useQuery(jobQuery(id))
   if (job.isPending) return <Loading what="the job" />
-  if (job.isError)
+  if (!job.data)
+    // what was read stays, also where it cannot be read anew
     return (
       <div className="p-4">
         <Trouble error={job.error} again={() => void job.refetch()} />

@@ -83,6 +83,8 @@ class DoorJourneyTest {
       phone.button("Sign out, for the next one").tap();
       assertThat(phone.heading("Who are you?")).isVisible();
 
+      leftAlone(owner);
+
       owner.open("/shop/log");
       assertThat(owner.page.getByText("Signed out").last()).isVisible();
       owner.isFitForEveryone();
@@ -90,6 +92,21 @@ class DoorJourneyTest {
     } finally {
       shop.kill();
     }
+  }
+
+  /** What is on screen stays there, and nothing of it can be pressed until somebody goes on. */
+  private static void leftAlone(Visit visit) {
+    visit.page.clock().install();
+    visit.open("/new");
+    visit.page.getByLabel("What the customer wants").fill("Begun and left");
+    visit.page.clock().fastForward("10:30");
+    assertThat(visit.region("Locked")).isVisible();
+    assertThat(visit.page.locator("[inert]")).hasCount(1);
+    assertThat(visit.page.getByLabel("What the customer wants")).hasValue("Begun and left");
+    visit.page.getByLabel("Passphrase of Mira Holt").fill("lantern in the yard");
+    visit.button("Come in").click();
+    assertThat(visit.region("Locked")).hasCount(0);
+    assertThat(visit.page.getByLabel("What the customer wants")).hasValue("Begun and left");
   }
 
   /** A code of the command an owner would use who has lost theirs. */
