@@ -4251,6 +4251,7 @@ export interface components {
         BenchTask: {
             id: string;
             roundId?: string;
+            card: string;
             step: string;
             title: string;
             surfaceIds: string[];

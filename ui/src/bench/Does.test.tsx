@@ -20,6 +20,7 @@ const answer = (seen: string, label: string, next: string) => ({
 const task = (id: string, part: Partial<BenchTask> = {}): BenchTask => ({
   id,
   roundId: 'r-seat',
+  card: 'r-seat',
   step: 'clean',
   title: 'Clean',
   surfaceIds: [id],

@@ -80,7 +80,14 @@ export function RoundCard(props: {
         {!props.deed && props.waits.length > 0 && (
           <NotYet waits={props.waits} now={now}>
             {!anyway && (
-              <Button weight="quiet" className="min-h-12" onClick={() => setAnyway(true)}>
+              <Button
+                weight="quiet"
+                className="min-h-12"
+                onClick={() => {
+                  setAnyway(true)
+                  props.onNext(current.id) // and what comes due meanwhile does not take its place
+                }}
+              >
                 Do it all the same
               </Button>
             )}

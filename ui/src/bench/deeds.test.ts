@@ -9,6 +9,7 @@ const at = (secondsAgo: number) => localOf(NOW - secondsAgo * 1000)
 const step = (id: string, part: Partial<BenchTask> = {}): BenchTask => ({
   id,
   roundId: 'r-seat',
+  card: 'r-seat',
   step: 'clean',
   title: 'Clean',
   surfaceIds: [id.replace(/^\w+-/, '')],
@@ -113,6 +114,7 @@ describe('test spots', () => {
       passesLow: 0,
       productId,
       roundId: `r-${productId}`,
+      card: 'test-spots',
     })
 
   it('are one card, answered bottle by bottle', () => {
@@ -123,15 +125,14 @@ describe('test spots', () => {
 })
 
 describe('cards', () => {
-  it('are rounds, the meter by itself, and steps of a run that knows no rounds', () => {
+  it('are what the shop says, and each step by itself in a run kept before that', () => {
     expect(cardOf(step('clean-back'))).toBe('r-seat')
-    expect(cardOf(step('meter', { look: 'meter' }))).toBe('meter')
-    expect(cardOf(step('clean-back', { roundId: undefined }))).toBe('clean-back')
+    expect(cardOf({ id: 'clean-back' })).toBe('clean-back')
     const all = [
       step('clean-back'),
       step('clean-cushion'),
       step('dry', { needsHands: false }),
-      step('x', { state: 'HELD', roundId: 'y' }),
+      step('x', { state: 'HELD', card: 'y' }),
     ]
     expect(cardsOf(all)).toEqual(['r-seat'])
   })

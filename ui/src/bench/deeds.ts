@@ -11,16 +11,9 @@ export type Deed = {
 /** Wet panels at once: what is laid has to be wiped before it dries. */
 const SITTING_AT_ONCE = 2
 
-/**
- * The card a step stands on: its round. The meter is a card of its own, and so is what has no round;
- * the test spots before the work are one, bottle by bottle.
- */
-export const cardOf = (task: BenchTask): string =>
-  task.look === 'meter' || !task.roundId
-    ? task.id
-    : task.step === 'test-spot' && task.rung === 0
-      ? 'test-spots'
-      : task.roundId
+/** The card a step stands on; a run kept on the device before steps had one is told step by step. */
+export const cardOf = (task: Partial<Pick<BenchTask, 'card'>> & Pick<BenchTask, 'id'>): string =>
+  task.card ?? task.id
 
 /** Cards that need hands, in the order of the walk. */
 export const cardsOf = (tasks: BenchTask[]): string[] => [

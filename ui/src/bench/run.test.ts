@@ -21,6 +21,7 @@ const colour = {
 
 const task = (id: string, of: Partial<BenchTask> = {}): BenchTask => ({
   id,
+  card: 'r-seat',
   step: 'clean',
   title: 'Clean',
   surfaceIds: ['bolster'],

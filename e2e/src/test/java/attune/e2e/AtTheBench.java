@@ -35,16 +35,17 @@ final class AtTheBench {
     }
     tickCautions(visit);
     String before = count(visit).textContent();
-    Locator answers = step(visit).locator("fieldset button");
-    if (answers.count() > 0) {
-      answers.first().click();
-    } else {
-      step(visit)
-          .getByRole(
-              AriaRole.BUTTON,
-              new Locator.GetByRoleOptions().setName(Pattern.compile("^(Done|Laid)$")))
-          .click();
-    }
+    Locator press =
+        step(visit)
+            .locator("fieldset button")
+            .or(step(visit).getByText(Pattern.compile("^(Done|Laid)$")))
+            .first();
+    visit.page.waitForCondition(
+        () -> {
+          tickCautions(visit); // of the step that is in hand by now: clocks run meanwhile
+          return press.isEnabled();
+        });
+    press.click();
     Locator early = visit.button("Wiped all the same");
     if (early.isVisible()) {
       early.click();

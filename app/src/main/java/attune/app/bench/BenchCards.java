@@ -68,6 +68,7 @@ final class BenchCards {
         steps.stream().collect(Collectors.toMap(step -> step.task().id(), Function.identity()));
     Map<String, UsedInstead> swapped = new HashMap<>();
     Map<String, Window> windows = new HashMap<>();
+    Shown shown = new Shown(run, byId, Cards.of(steps), windows);
     for (Told entry : told) {
       if (entry.entry().kind() == Kind.SWAPPED && entry.detail().used() != null) {
         swapped.put(entry.entry().taskId(), entry.detail().used());
@@ -78,25 +79,26 @@ final class BenchCards {
     }
     return steps.stream()
         .filter(step -> run.state(step.task().id()).phase() != Phase.REPLACED)
-        .map(step -> card(step, run, byId, swapped.get(step.task().id()), windows))
+        .map(step -> task(step, shown, swapped.get(step.task().id())))
         .toList();
   }
 
-  private BenchTask card(
-      Step step,
-      Run run,
-      Map<String, Step> byId,
-      @Nullable UsedInstead instead,
-      Map<String, Window> windows) {
+  /** What every step is shown in the light of. */
+  private record Shown(
+      Run run, Map<String, Step> byId, Map<String, String> card, Map<String, Window> windows) {}
+
+  private BenchTask task(Step step, Shown shown, @Nullable UsedInstead instead) {
+    Run run = shown.run();
     TaskFile task = step.file();
     attune.core.run.TaskState state = run.state(task.id());
-    Clock clock = clock(step, run, byId, windows);
+    Clock clock = clock(step, run, shown.byId(), shown.windows());
     Optional<Looked> looked = step.task().looked();
     List<String> lines =
         instead == null ? words.lines(step) : words.instead(instead, words.lines(step));
     return new BenchTask(
         task.id(),
         task.roundId(),
+        shown.card().get(task.id()),
         task.step(),
         StepWords.title(task),
         task.surfaceIds(),

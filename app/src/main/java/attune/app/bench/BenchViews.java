@@ -91,6 +91,7 @@ public final class BenchViews {
    * One task as the bench shows it.
    *
    * @param roundId its round, null where the plan was made before rounds, and for waits
+   * @param card it stands on, shared by what is worked in one go
    * @param person who was planned to do it, null for a wait
    * @param needsHands false for drying and curing
    * @param lines what to do, in short sentences
@@ -114,6 +115,7 @@ public final class BenchViews {
   public record BenchTask(
       String id,
       @Nullable String roundId,
+      String card,
       String step,
       String title,
       List<String> surfaceIds,

@@ -3,7 +3,6 @@ package attune.app.bench;
 import attune.app.bench.RunSteps.Step;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
-import attune.core.run.Look;
 import attune.core.run.Run;
 import attune.core.run.RunTask;
 import attune.core.shelf.Shelf;
@@ -13,8 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /**
  * A run with all that happened in it.
@@ -45,27 +42,15 @@ record WholeRun(
         .max(LocalDateTime::compareTo);
   }
 
-  /** Cards of its steps, as the bench shows them, and whether each is through. */
+  /** Cards of its steps that need hands, and whether each is through. */
   Map<String, Boolean> cards() {
-    Map<String, Step> byId =
-        steps.stream().collect(Collectors.toMap(step -> step.task().id(), Function.identity()));
+    Map<String, String> cardOf = Cards.of(steps);
     Map<String, Boolean> cards = new LinkedHashMap<>();
     for (RunTask task : run.hands()) {
       boolean over = run.state(task.id()).phase().isOver();
-      cards.merge(card(byId.get(task.id())), over, Boolean::logicalAnd);
+      cards.merge(cardOf.get(task.id()), over, Boolean::logicalAnd);
     }
     return cards;
-  }
-
-  private static String card(Step step) {
-    String round = step.file().roundId();
-    boolean metered =
-        step.task().looked().filter(looked -> looked.look() == Look.METER).isPresent();
-    if (metered || round == null) {
-      return step.task().id();
-    }
-    boolean tested = step.file().step().equals("test-spot") && step.task().rung() == 0;
-    return tested ? "test-spots" : round;
   }
 
   int done() {
