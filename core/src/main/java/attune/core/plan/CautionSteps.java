@@ -111,6 +111,7 @@ public final class CautionSteps {
           Set.of(CLEAN, TEXTILE, RESIDUE, CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
       case SEAM_CHECK, TOO_EARLY_TO_JUDGE, LIGHT_FAILS -> Set.of(CHECK);
       case WILL_NOT_DRY, DRY_FIRST -> LAYS;
+      case UNSAID -> Set.of(RECEIVE, CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH, HANDOVER);
       case WAIT_FIRST -> Set.of(PROTECT, BARRIER, COAT);
       case HOLES -> Set.of(CLEAN, CHECK);
       case SUGGEST_BARRIER, SUGGEST_REFINISH, SUGGEST_NEUTRALISER, SUGGEST_MATS ->
@@ -147,7 +148,6 @@ public final class CautionSteps {
           EXPIRED,
           DYED_ON_PALE,
           DOMINATED,
-          UNSAID,
           BARRED_HERE,
           SLIPPERY_SEAT,
           SPOT_ONLY ->

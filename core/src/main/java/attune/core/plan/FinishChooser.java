@@ -24,6 +24,7 @@ import attune.core.survey.Condition.Feel;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
+import attune.core.survey.Wishes.Protection;
 import attune.core.survey.Wishes.Sheen;
 import attune.core.survey.Wishes.Standard;
 import java.util.ArrayList;
@@ -128,7 +129,9 @@ final class FinishChooser {
         }
         continue;
       }
-      steps.add(step(place, shelf, anotherDay, want, product.get(), steps));
+      LaidTimes times = LaidTimes.of(product.get(), want.role(), figures);
+      cautions.addAll(times.unsaid());
+      steps.add(step(place, shelf, anotherDay, want, product.get(), times, steps));
       sheen(place, product.get()).ifPresent(cautions::add);
     }
     warmFirst(place, steps).ifPresent(cautions::add);
@@ -329,6 +332,7 @@ final class FinishChooser {
       boolean anotherDay,
       Wanted want,
       Product product,
+      LaidTimes times,
       List<FinishStep> before) {
     int coats = coats(place, want, product);
     double dose =
@@ -342,11 +346,11 @@ final class FinishChooser {
         coats,
         before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, anotherDay),
         soak > 0 ? soak / OIL_COATS : between(want, product),
-        product.waits().flash().map(span -> atTemperature(span, place)),
+        times.flash().map(span -> atTemperature(span, place)),
         soak > 0 ? Optional.of(soak / OIL_COATS) : product.waits().absorbS(),
         place.surface().isGrip() ? Sheen.MATT : place.surface().wishes().sheen(),
-        Math.max(0, product.waits().fullCureS().orElse(0) - soak),
-        Math.max(0, product.waits().sitAfterS().orElse(0) - soak));
+        Math.max(0, times.cureS() - soak),
+        Math.max(0, times.sitAfterS() - soak));
   }
 
   /** Twice for an exacting coating and for dry hide, where the label lets it; oil on three days. */
@@ -477,24 +481,43 @@ final class FinishChooser {
             new RuledOut(
                 product.id(),
                 RuledOut.Kind.PRODUCT,
-                reasons.isEmpty() ? List.of(spare(product, roles)) : reasons));
+                reasons.isEmpty() ? List.of(spare(place, product, roles)) : reasons));
       }
     }
     return out;
   }
 
-  private static Reason spare(Product product, Set<ProductRole> roles) {
+  private static Reason spare(Place place, Product product, Set<ProductRole> roles) {
     boolean asked = product.roles().stream().anyMatch(roles::contains);
-    return asked
-        ? Reason.of(
-            ReasonCode.DOMINATED,
-            NOTE,
-            SHELF,
-            product.name() + " would do; another is nearer the sheen or already open.")
-        : Reason.of(
-            ReasonCode.NOT_WANTED,
-            NOTE,
-            FINISH,
-            "Neither the finish nor the wishes ask for " + product.name() + " here.");
+    if (asked) {
+      return Reason.of(
+          ReasonCode.DOMINATED,
+          NOTE,
+          SHELF,
+          product.name() + " would do; another is nearer the sheen or already open.");
+    }
+    return Reason.of(
+        ReasonCode.NOT_WANTED,
+        NOTE,
+        FINISH,
+        wished(place, product)
+            ? "Protection is wished, but "
+                + product.name()
+                + " is not what "
+                + place.finish().name()
+                + " takes here."
+            : "Neither the finish nor the wishes ask for " + product.name() + " here.");
+  }
+
+  private static boolean wished(Place place, Product product) {
+    Protection least =
+        product.is(ProductRole.COATING)
+            ? Protection.COATING
+            : product.is(ProductRole.DYE_BARRIER) || product.is(ProductRole.NAP_PROTECTOR)
+                ? Protection.BARRIER
+                : Protection.DRESSING;
+    return !product.is(ProductRole.CONDITIONER)
+        && !product.is(ProductRole.RESTORING_OIL)
+        && place.surface().wishes().protection().atLeast(least);
   }
 }

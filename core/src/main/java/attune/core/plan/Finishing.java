@@ -55,7 +55,7 @@ public final class Finishing {
     List<Wanted> wanted = new ArrayList<>();
     if (finish.isPlastic()) {
       plastic(surface, finish, wanted);
-    } else if (finish.hasNap()) {
+    } else if (finish.hasNap() || isWovenSeat(surface, finish)) {
       if (surface.wishes().protection().atLeast(Protection.BARRIER)) {
         wanted.add(new Wanted(ProductRole.NAP_PROTECTOR, Step.PROTECT));
       }
@@ -147,6 +147,11 @@ public final class Finishing {
   /** A protector where panels rub stops the noise, whatever else is wished. */
   private static boolean creaks(Surface surface) {
     return surface.condition().damage().contains(Damage.CREAKS);
+  }
+
+  /** Cloth that is sat on: what is spilt there soaks in. */
+  private static boolean isWovenSeat(Surface surface, Finish finish) {
+    return finish.isTextile() && isSeatOrArmrest(surface);
   }
 
   static boolean isSeatOrArmrest(Surface surface) {

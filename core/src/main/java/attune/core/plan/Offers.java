@@ -1,6 +1,7 @@
 package attune.core.plan;
 
 import attune.core.match.Decisions;
+import attune.core.match.SurfaceMatch;
 import attune.core.plan.Offer.Kind;
 import attune.core.reference.Figures;
 import attune.core.schedule.Worker;
@@ -15,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What could be dropped or moved so that a car is ready when it was promised (docs/trade, model 9).
@@ -29,6 +31,7 @@ final class Offers {
   private final Figures figures;
   private final Job job;
   private final Decisions decisions;
+  private final List<SurfaceMatch> matched;
   private final Arrangement arrangement;
   private final Timetable now;
   private final LocalDateTime promised;
@@ -39,6 +42,7 @@ final class Offers {
       Figures figures,
       Job job,
       Decisions decisions,
+      List<SurfaceMatch> matched,
       Arrangement arrangement,
       Timetable now,
       LocalDateTime promised,
@@ -47,6 +51,7 @@ final class Offers {
     this.figures = figures;
     this.job = job;
     this.decisions = decisions;
+    this.matched = matched;
     this.arrangement = arrangement;
     this.now = now;
     this.promised = promised;
@@ -55,17 +60,19 @@ final class Offers {
 
   /** What helps: first what keeps the promise, of these what gives up least. */
   List<Offer> ranked() {
-    List<Offer> offers = new ArrayList<>();
-    earlier().ifPresent(offers::add);
-    secondPerson().ifPresent(offers::add);
-    leaving(Kind.BARRIER_LATER, "Leave the dye barrier for another visit", Omission.BARRIER)
-        .ifPresent(offers::add);
-    leaving(Kind.ONE_COAT, "Drop the second coat", Omission.SECOND_COAT).ifPresent(offers::add);
-    leaving(Kind.NO_TEXTILES, "Leave the textiles", Omission.TEXTILES).ifPresent(offers::add);
-    leaving(Kind.COATING_LATER, "Leave the coating for another visit", Omission.COATING)
-        .ifPresent(offers::add);
+    List<Supplier<Optional<Offer>>> ways =
+        List.of(
+            this::earlier,
+            this::secondPerson,
+            leaving(
+                Kind.BARRIER_LATER, "Leave the dye barrier for another visit", Omission.BARRIER),
+            leaving(Kind.ONE_COAT, "Drop the second coat", Omission.SECOND_COAT),
+            leaving(Kind.NO_TEXTILES, "Leave the textiles", Omission.TEXTILES),
+            leaving(Kind.COATING_LATER, "Leave the coating for another visit", Omission.COATING));
+    List<Offer> offers =
+        new ArrayList<>(ways.parallelStream().flatMap(way -> way.get().stream()).toList());
     if (offers.stream().noneMatch(Offer::kept)) {
-      everything().ifPresent(offers::add);
+      offers.add(everything());
     }
     return offers.stream()
         .filter(offer -> offer.plan().timetable().readyAt().isBefore(now.readyAt()))
@@ -94,11 +101,14 @@ final class Offers {
     if (!start.isBefore(job.setting().start())) {
       return Optional.empty();
     }
-    return offer(
-        Kind.EARLIER_START,
-        "Begin " + WHEN.format(start),
-        job.on(job.setting().startingAt(start)),
-        arrangement.by(arrangement.crew()));
+    Job changed = job.on(job.setting().startingAt(start));
+    return Optional.of(
+        offer(
+            Kind.EARLIER_START,
+            "Begin " + WHEN.format(start),
+            changed,
+            planner.matched(changed, decisions), // outdoors the air of another hour is other air
+            arrangement.by(arrangement.crew())));
   }
 
   private static LocalDateTime nextQuarter(LocalDateTime at) {
@@ -112,11 +122,13 @@ final class Offers {
     if (people >= MOST_PEOPLE) {
       return Optional.empty();
     }
-    return offer(
-        Kind.SECOND_PERSON,
-        people == 1 ? "A second person" : "One person more",
-        job.on(job.setting().by(people + 1)),
-        arrangement.by(oneMore()));
+    return Optional.of(
+        offer(
+            Kind.SECOND_PERSON,
+            people == 1 ? "A second person" : "One person more",
+            job.on(job.setting().by(people + 1)),
+            matched,
+            arrangement.by(oneMore())));
   }
 
   /** Those named stay; who joins them is not said yet. */
@@ -129,32 +141,34 @@ final class Offers {
     return crew;
   }
 
-  private Optional<Offer> leaving(Kind kind, String says, Omission omission) {
-    return arrangement.leftOut().contains(omission)
-        ? Optional.empty()
-        : offer(kind, says, job, arrangement.without(omission));
+  private Supplier<Optional<Offer>> leaving(Kind kind, String says, Omission omission) {
+    return () ->
+        arrangement.leftOut().contains(omission)
+            ? Optional.empty()
+            : Optional.of(offer(kind, says, job, matched, arrangement.without(omission)));
   }
 
-  private Optional<Offer> everything() {
+  private Offer everything() {
     Arrangement bare = arrangement;
     for (Omission omission : Omission.FOR_TIME) {
       bare = bare.without(omission);
     }
-    return offer(Kind.ALL_LEFT_OUT, "Leave all that can wait for another visit", job, bare);
+    return offer(
+        Kind.ALL_LEFT_OUT, "Leave all that can wait for another visit", job, matched, bare);
   }
 
-  private Optional<Offer> offer(Kind kind, String says, Job changed, Arrangement with) {
-    Plan plan = planner.plan(changed, decisions, with);
-    return Optional.of(
-        new Offer(
-            kind,
-            says,
-            figures.get("offer.loss." + kind.code()),
-            changed.setting().start(),
-            with.crew().isEmpty() ? changed.setting().people() : with.crew().size(),
-            with,
-            changed,
-            plan,
-            !plan.timetable().readyAt().isAfter(promised)));
+  private Offer offer(
+      Kind kind, String says, Job changed, List<SurfaceMatch> needs, Arrangement with) {
+    Plan plan = planner.plan(changed, needs, with);
+    return new Offer(
+        kind,
+        says,
+        figures.get("offer.loss." + kind.code()),
+        changed.setting().start(),
+        with.crew().isEmpty() ? changed.setting().people() : with.crew().size(),
+        with,
+        changed,
+        plan,
+        !plan.timetable().readyAt().isAfter(promised));
   }
 }

@@ -29,6 +29,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +39,10 @@ import java.util.stream.Collectors;
 
 /** Turns a job into a plan. Pure and deterministic: the same job gives the same plan. */
 public final class Planner {
+  /** What is said of each product it holds for; all else is said once a panel. */
+  private static final Set<ReasonCode> OF_EACH =
+      Set.of(ReasonCode.UNSAID, ReasonCode.SHEEN_NOT_MET);
+
   private final Rulebook book;
   private final Figures figures;
   private final Matcher matcher;
@@ -74,12 +79,20 @@ public final class Planner {
 
   /** Plans every surface of a job for the people who do it. */
   public Plan plan(Job job, Decisions decisions, Arrangement arrangement) {
+    return plan(job, matched(job, decisions), arrangement);
+  }
+
+  /**
+   * Plans what was matched, for the people who do it.
+   *
+   * @param matched of this job, or of one that differs in who does it only
+   */
+  Plan plan(Job job, List<SurfaceMatch> matched, Arrangement arrangement) {
     List<Purchase> purchases = new ArrayList<>();
-    CabinMatch cabin = match(job, decisions);
     List<SurfacePlan> plans =
         Clashes.told(
             asBottlesLast(
-                shared(job, cabin, decisions).stream()
+                matched.stream()
                     .map(match -> surface(job, match, arrangement.leftOut(), purchases))
                     .toList()));
     List<PlannedMix> mixes = quantities.mixes(plans);
@@ -101,10 +114,10 @@ public final class Planner {
         warnings(job, plans, timetable));
   }
 
-  /** One bottle and tool for a zone, where its panels stand that. */
-  private List<SurfaceMatch> shared(Job job, CabinMatch cabin, Decisions decisions) {
+  /** What each panel needs: one bottle and tool for a zone, where its panels stand that. */
+  List<SurfaceMatch> matched(Job job, Decisions decisions) {
     return new Sharing(matcher, matcher.neighbours(job.shelf()), times, figures)
-        .of(cabin.surfaces(), decisions);
+        .of(match(job, decisions).surfaces(), decisions);
   }
 
   /** The usual bottle that holds so much of a mix, ml. */
@@ -125,12 +138,15 @@ public final class Planner {
    */
   public List<Offer> offers(
       Job job, Decisions decisions, Arrangement arrangement, LocalDateTime soonest) {
-    Timetable now = plan(job, decisions, arrangement).timetable();
+    List<SurfaceMatch> matched = matched(job, decisions);
+    Timetable now = plan(job, matched, arrangement).timetable();
     return job.setting()
         .returnBy()
         .filter(now.readyAt()::isAfter)
         .map(
-            by -> new Offers(this, figures, job, decisions, arrangement, now, by, soonest).ranked())
+            by ->
+                new Offers(this, figures, job, decisions, matched, arrangement, now, by, soonest)
+                    .ranked())
         .orElse(List.of());
   }
 
@@ -138,7 +154,7 @@ public final class Planner {
   public Network network(Job job, Arrangement arrangement) {
     List<SurfacePlan> plans =
         asBottlesLast(
-            shared(job, match(job, Decisions.NONE), Decisions.NONE).stream()
+            matched(job, Decisions.NONE).stream()
                 .map(match -> surface(job, match, Set.of(), new ArrayList<>()))
                 .toList());
     return TimetableBuilder.network(job, plans, figures, times, arrangement);
@@ -302,9 +318,13 @@ public final class Planner {
     cautions.addAll(match.saidOfSpots());
     cautions.addAll(WaitCautions.of(place, match, chosen));
     cautions.addAll(Suggestions.of(place, chosen, job.setting().climate()));
-    Map<ReasonCode, Reason> once = new java.util.TreeMap<>();
-    cautions.forEach(caution -> once.putIfAbsent(caution.code(), caution));
-    return List.copyOf(once.values());
+    Map<String, Reason> once = new LinkedHashMap<>();
+    cautions.forEach(
+        caution ->
+            once.putIfAbsent(
+                caution.code().name() + (OF_EACH.contains(caution.code()) ? caution.text() : ""),
+                caution));
+    return once.values().stream().sorted(Comparator.comparing(Reason::code)).toList();
   }
 
   private int minutes(

@@ -134,11 +134,17 @@ final class Paced {
     boolean tired = p.everyS() > 0 && hands[w] > 0 && hands[w] + activity.seconds() > p.everyS();
     if (tired && sameDay(free[w], time)) {
       int length = meal(w, time) ? p.mealS() : p.restS();
-      if (idle < length) {
-        time = free[w] + length + way;
+      int rested = idle < length ? free[w] + length + way : time;
+      int begins = fit(w, rested, activity);
+      if (sameDay(free[w], begins)) { // else the night is rest enough
+        rested(w, length);
       }
-      rested(w, length);
+      return begins;
     }
+    return fit(w, time, activity);
+  }
+
+  private int fit(int w, int time, Activity activity) {
     return network.crew().get(w).fit(time, activity.seconds(), network.start());
   }
 

@@ -4,35 +4,22 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import attune.core.AProduct;
-import attune.core.ASurface;
 import attune.core.ATool;
 import attune.core.Given;
-import attune.core.material.Finish;
-import attune.core.material.Role;
-import attune.core.material.Texture;
+import attune.core.RandomPanels;
 import attune.core.measure.PhNature;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
-import attune.core.survey.Condition.Damage;
-import attune.core.survey.Condition.Feel;
-import attune.core.survey.Condition.Level;
-import attune.core.survey.Condition.Nap;
-import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
 import attune.core.survey.Setting;
-import attune.core.survey.Surface.Feature;
-import attune.core.survey.Surface.Near;
-import attune.core.survey.Surface.Tone;
-import attune.core.survey.Wishes.Standard;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -94,7 +81,7 @@ class AnswersTest {
           ATool.of(Tool.Kind.MISTER),
           ATool.of(Tool.Kind.STEAMER));
 
-  private final Random random = new Random(20261128);
+  private final RandomPanels random = new RandomPanels(20261128);
 
   @Test
   void theCommittedAnswersAreWhatTheMatcherSays() throws IOException {
@@ -111,18 +98,14 @@ class AnswersTest {
   }
 
   private void cabin(int number, StringBuilder said) {
-    Setting setting =
-        Given.setting(
-            10 + random.nextInt(28),
-            0.3 + random.nextInt(5) / 10.0,
-            random.nextInt(4) / 10.0,
-            one(Setting.Sun.values()));
+    Setting setting = random.day();
     String school = SCHOOLS.get(number % SCHOOLS.size());
     List<Place> places = new ArrayList<>();
     for (int i = 0; i < PANELS; i++) {
       Craft craft = number % 10 == 9 ? Craft.AIRCRAFT : Craft.ROAD;
-      boolean coats = random.nextInt(4) == 0;
-      places.add(Place.of(panel(i), setting, Given.RULES, craft, coats, Given.BOOK, SHOP));
+      boolean coats = random.upTo(4) == 0;
+      places.add(
+          Place.of(random.panel(i).build(), setting, Given.RULES, craft, coats, Given.BOOK, SHOP));
     }
     CabinMatch cabin = new Matcher(Given.BOOK).cabin(places, SHOP, school, Decisions.NONE);
     say(
@@ -134,48 +117,6 @@ class AnswersTest {
         cabin.cost(),
         cabin.lowerBound());
     cabin.surfaces().forEach(match -> answer(match, said));
-  }
-
-  private attune.core.survey.Surface panel(int number) {
-    List<Finish> finishes = Given.FINISHES.all();
-    Finish finish = finishes.get(random.nextInt(finishes.size()));
-    List<Role> roles = finish.foundAs().stream().sorted().toList();
-    ASurface panel =
-        ASurface.of(random.nextInt(20) == 0 ? "unknown" : finish.code())
-            .id("panel-" + number)
-            .at("zone-" + number / 2, "part")
-            .role(roles.get(random.nextInt(roles.size())))
-            .tone(one(Tone.values()))
-            .grain(one(Texture.values()))
-            .area(0.03 + random.nextInt(60) / 50.0)
-            .ageYears(random.nextInt(20))
-            .standard(one(Standard.values()))
-            .soiled(one(Level.values()), one(Soil.values()))
-            .satDays(random.nextInt(90))
-            .feel(one(Feel.values()));
-    if (random.nextInt(4) == 0) {
-      panel.wear(one(Wear.values()));
-    }
-    if (random.nextInt(5) == 0) {
-      panel.damaged(one(Damage.values()));
-    }
-    if (random.nextInt(4) == 0) {
-      panel.with(one(Feature.values()));
-    }
-    if (random.nextInt(4) == 0) {
-      panel.beside(one(Near.values()));
-    }
-    if (finish.hasNap()) {
-      panel.nap(one(Nap.values()));
-    }
-    if (finish.isHide() && random.nextInt(3) == 0) {
-      panel.perforated();
-    }
-    return panel.build();
-  }
-
-  private <T> T one(T[] of) {
-    return of[random.nextInt(of.length)];
   }
 
   private static void answer(SurfaceMatch match, StringBuilder said) {

@@ -118,6 +118,13 @@ class FinishingTest {
             "microsuede without a wish for one",
             ASurface.of("microsuede/synthetic").protect(DRESSING)),
         steps(
+            "a woven seat has what is spilt kept out",
+            ASurface.of("textile/flat").protect(COATING),
+            "nap-guard"),
+        steps(
+            "a headliner nobody spills on",
+            ASurface.of("textile/headliner").role(Role.OVERHEAD).protect(COATING)),
+        steps(
             "textured dash",
             ASurface.of("plastic/textured").role(Role.TRIM).protect(DRESSING),
             "matt"),
@@ -162,6 +169,37 @@ class FinishingTest {
 
   private static List<String> ids(SurfacePlan plan) {
     return plan.finishSteps().stream().map(step -> step.product().id()).toList();
+  }
+
+  @Test
+  void whatTheRecordDoesNotSayOfCuringIsTakenAsTheLongestOfItsKindAndSaid() {
+    Product blank = AProduct.of("coat", ProductRole.COATING).dose(5).onHand(50).build();
+    Product quick = AProduct.of("coat", ProductRole.COATING).dose(5).cures(600, 7200).build();
+    SurfacePlan guessed = laying(blank);
+    FinishStep coat = guessed.finishSteps().get(0);
+    assertThat(coat.sitAfterS()).isEqualTo(86_400);
+    assertThat(coat.cureS()).isEqualTo(7 * 86_400);
+    assertThat(coat.flash()).hasValueSatisfying(flash -> assertThat(flash.max()).isEqualTo(120));
+    assertThat(guessed.cautions())
+        .filteredOn(caution -> caution.code() == ReasonCode.UNSAID)
+        .extracting(attune.core.match.Reason::text)
+        .containsExactly(
+            "The record of coat does not say how long it flashes: small areas, wiped within 2 min,"
+                + " unless its label says otherwise.",
+            "The record of coat does not say how long it is left alone: taken for 24 h, unless"
+                + " its label says otherwise.");
+    assertThat(laying(quick).finishSteps().get(0))
+        .satisfies(step -> assertThat(step.sitAfterS()).isEqualTo(600))
+        .satisfies(step -> assertThat(step.cureS()).isEqualTo(7200));
+  }
+
+  private static SurfacePlan laying(Product coat) {
+    Shelf shelf = Given.shelf(AProduct.cleaner("cleaner", 5).build(), coat, ATool.BARRIER_PAD);
+    Surface seat = seat(COATING).build();
+    return Given.PLANNER
+        .plan(Given.job(Given.studio(), Given.RULES, shelf, seat))
+        .surfaces()
+        .get(0);
   }
 
   @Test

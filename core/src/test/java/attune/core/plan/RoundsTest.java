@@ -149,6 +149,25 @@ class RoundsTest {
 
   @ParameterizedTest
   @MethodSource("jobs")
+  void nobodyIsSentIntoABreakAtTheEndOfTheDay(Job job) {
+    Job late = job.on(job.setting().startingAt(job.setting().start().withHour(16)));
+    List<Round> rounds = timetable(late).rounds();
+    for (Round pause : rounds) {
+      assertThat(
+              !pause.isBreak()
+                  || rounds.stream()
+                      .anyMatch(
+                          later ->
+                              later.person().equals(pause.person())
+                                  && !later.start().isBefore(pause.end())
+                                  && later.start().toLocalDate().equals(pause.end().toLocalDate())))
+          .as(pause.id())
+          .isTrue();
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("jobs")
   void testSpotsOneBehindTheOtherAreOneRoundAndEachKeepsItsBottle(Job job) {
     Timetable t = timetable(job);
     Step before = null;

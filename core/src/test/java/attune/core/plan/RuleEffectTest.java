@@ -27,9 +27,21 @@ class RuleEffectTest {
   private static final Shelf SHOP =
       Given.shelf(
           AProduct.cleaner("cleaner", 5).build(),
-          AProduct.of("balm", ProductRole.CONDITIONER).dose(10).absorbs(1200, 3600).build(),
-          AProduct.of("barrier", ProductRole.DYE_BARRIER).dose(8).absorbs(600, 600).build(),
-          AProduct.of("guard", ProductRole.PROTECTANT).dose(8).absorbs(60, 0).build(),
+          AProduct.of("balm", ProductRole.CONDITIONER)
+              .dose(10)
+              .absorbs(1200, 3600)
+              .cures(3600, 7200)
+              .build(),
+          AProduct.of("barrier", ProductRole.DYE_BARRIER)
+              .dose(8)
+              .absorbs(600, 600)
+              .cures(600, 7200)
+              .build(),
+          AProduct.of("guard", ProductRole.PROTECTANT)
+              .dose(8)
+              .absorbs(60, 0)
+              .cures(600, 7200)
+              .build(),
           ATool.SOFT_BRUSH,
           ATool.LEATHER_BRUSH,
           ATool.STIFF_BRUSH,

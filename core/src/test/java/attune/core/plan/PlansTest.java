@@ -1,0 +1,377 @@
+package attune.core.plan;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import attune.core.AProduct;
+import attune.core.ASurface;
+import attune.core.ATool;
+import attune.core.Given;
+import attune.core.RandomPanels;
+import attune.core.match.Decisions;
+import attune.core.match.Reason;
+import attune.core.material.Role;
+import attune.core.measure.Air;
+import attune.core.measure.Celsius;
+import attune.core.measure.PhNature;
+import attune.core.schedule.Skill;
+import attune.core.schedule.Worker;
+import attune.core.shelf.Product.Film;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Slip;
+import attune.core.shelf.Soil;
+import attune.core.shelf.Tool;
+import attune.core.survey.HouseRules;
+import attune.core.survey.HouseRules.HouseRule;
+import attune.core.survey.Job;
+import attune.core.survey.Setting;
+import attune.core.survey.Surface;
+import attune.core.survey.Wishes;
+import attune.core.survey.Wishes.Protection;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Random cabins with their whole plans, kept in {@code plans.txt}: what is laid, mixed, fetched,
+ * waited for and told. A change to a rule shows there as the day somebody would work by, and is
+ * looked over as such. Written anew with {@code -Dattune.answers.write=true}.
+ */
+class PlansTest {
+  private static final Path KEPT = Path.of("src/test/resources/plans.txt");
+  private static final int CABINS = 24;
+  private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("d HH:mm:ss");
+  private static final TechniqueTable TECHNIQUE =
+      TechniqueTable.read("technique.csv", Given.lines("technique.csv"));
+  private static final Shelf SHOP =
+      Given.shelf(
+          AProduct.cleaner("mild", 4).onHand(300).build(),
+          AProduct.of("concentrate", ProductRole.CLEANER)
+              .strength(7)
+              .goodAt(Soil.SKIN_OIL, Soil.FOOD_DRINK, Soil.DUST, Soil.MAKE_UP)
+              .dilutes("1:20", "1:10", "1:4")
+              .ph(10, PhNature.WEAK_ALKALI)
+              .dwell(20, 90)
+              .onHand(90)
+              .build(),
+          AProduct.of("nap-foam", ProductRole.CLEANER)
+              .foam()
+              .strength(5)
+              .goodAt(Soil.SKIN_OIL, Soil.DUST)
+              .ph(7.2, PhNature.NEUTRAL_SURFACTANT)
+              .allows("microsuede/*", "textile/*")
+              .dwell(420, 600)
+              .build(),
+          AProduct.of("screen", ProductRole.SCREEN_CLEANER)
+              .strength(5)
+              .goodAt(Soil.SKIN_OIL, Soil.DUST)
+              .build(),
+          AProduct.of("spot", ProductRole.SPOT_REMOVER)
+              .strength(9)
+              .goodAt(Soil.INK, Soil.DENIM_DYE)
+              .solvent(8)
+              .dwell(10, 18)
+              .build(),
+          AProduct.of("residue", ProductRole.RESIDUE_REMOVER)
+              .strength(3)
+              .goodAt(Soil.SILICONE_FILM, Soil.POLISH)
+              .ph(7, PhNature.NEUTRAL_SURFACTANT)
+              .build(),
+          AProduct.of("balm", ProductRole.CONDITIONER)
+              .dose(12)
+              .absorbs(1200, 3600)
+              .slip(Slip.SLIGHT)
+              .onHand(40)
+              .build(),
+          AProduct.of("oil", ProductRole.RESTORING_OIL).dose(20).absorbs(7200, 86_400).build(),
+          AProduct.of("barrier", ProductRole.DYE_BARRIER)
+              .dose(8)
+              .absorbs(600, 600)
+              .coats(2)
+              .leaves(Film.PROTECTANT)
+              .build(),
+          AProduct.of("coat", ProductRole.COATING)
+              .dose(5)
+              .flashes(180, 300)
+              .cures(43_200, 604_800)
+              .onHand(50)
+              .build(),
+          AProduct.of("matt", ProductRole.PROTECTANT).dose(8).sheen(0).absorbs(60, 60).build(),
+          AProduct.of("nap-guard", ProductRole.NAP_PROTECTOR).dose(30).absorbs(3600, 60).build(),
+          ATool.SOFT_BRUSH,
+          ATool.SPONGE,
+          ATool.PAD,
+          ATool.LEATHER_BRUSH,
+          ATool.STIFF_BRUSH,
+          ATool.WHITE_BLOCK,
+          ATool.BARRIER_PAD,
+          ATool.FOAM_PAD,
+          ATool.of(Tool.Kind.HAND),
+          ATool.of(Tool.Kind.MISTER),
+          ATool.of(Tool.Kind.STEAMER));
+
+  private final RandomPanels random = new RandomPanels(20261129);
+  private final StringBuilder said = new StringBuilder();
+
+  @Test
+  void theCommittedPlansAreWhatThePlannerSays() throws IOException {
+    for (int i = 0; i < CABINS; i++) {
+      cabin(i);
+    }
+    if (Boolean.getBoolean("attune.answers.write")) {
+      Files.writeString(KEPT, said);
+    }
+    assertThat(said.toString().lines())
+        .as("plans.txt is stale: look over what changes with -Dattune.answers.write=true")
+        .containsExactlyElementsOf(Files.readAllLines(KEPT, UTF_8));
+  }
+
+  private void cabin(int number) {
+    Job job = job(number);
+    Arrangement with = arrangement(number, job);
+    Plan plan = Given.PLANNER.plan(job, Decisions.NONE, with);
+    say(
+        "== %d: %s, %.0f °C, %s, %s; by %d%s",
+        number,
+        job.wishes(),
+        job.setting().air().temperature().value(),
+        job.setting().sun(),
+        rules(job),
+        Math.max(1, with.crew().size()),
+        with.leftOut().isEmpty() ? "" : ", without " + with.leftOut().stream().sorted().toList());
+    plan.surfaces().forEach(this::panel);
+    amounts(plan);
+    day(plan);
+    elsewhere(plan);
+  }
+
+  private Job job(int number) {
+    Surface[] panels =
+        IntStream.range(0, 2 + random.upTo(5)).mapToObj(this::panel).toArray(Surface[]::new);
+    Map<String, String> schools = new HashMap<>();
+    for (int i = 0; i < number % 4; i++) {
+      HouseRule rule = random.one(Given.RULES.all());
+      schools.put(rule.key(), random.one(rule.schools()));
+    }
+    HouseRules rules = Given.RULES.with(schools);
+    Job made = Given.job(random.day(), rules, SHOP, panels);
+    Wishes wishes =
+        new Wishes(
+            random.one(Wishes.Sheen.values()), Wishes.Standard.THOROUGH, Protection.DRESSING);
+    Setting setting =
+        made.setting().startingAt(Given.MONDAY_NINE.plusHours(random.upTo(9)).plusDays(number % 7));
+    return new Job(
+        "Cabin " + number,
+        number % 3 == 2 ? setting.by(2) : setting,
+        wishes,
+        rules,
+        SHOP,
+        made.craft(),
+        number % 2 == 0,
+        List.of(panels));
+  }
+
+  private Surface panel(int i) {
+    ASurface panel = random.panel(i).protect(random.one(Protection.values()));
+    if (random.upTo(4) == 0) {
+      panel.history(visit(random.one(List.of("balm", "coat", "barrier")), random.upTo(300)));
+    }
+    return panel.build();
+  }
+
+  private static Surface.Visit visit(String productId, int daysAgo) {
+    return new Surface.Visit(
+        LocalDate.of(2026, 5, 31).minusDays(daysAgo),
+        Optional.of(productId),
+        Optional.of("ready"),
+        Optional.of(7.5),
+        Optional.of(1.0),
+        Optional.of(2),
+        Optional.of(2),
+        productId.equals("coat"));
+  }
+
+  private Arrangement arrangement(int number, Job job) {
+    Arrangement with = Arrangement.NONE;
+    if (number % 3 == 1) {
+      with =
+          with.by(
+              List.of(
+                  new Worker("Mira", Set.of(Skill.values()), 8 * 3600, 17 * 3600),
+                  new Worker("Tobin", Set.of(), 9 * 3600, 15 * 3600)));
+    }
+    if (number % 4 == 3) {
+      with = with.without(random.one(Omission.values()));
+    }
+    if (number % 6 == 5) {
+      String panel = job.surfaces().get(0).id();
+      LocalDateTime arrives = job.setting().start().plusDays(1);
+      with =
+          new Arrangement(
+              with.crew(),
+              with.pins(),
+              with.leftOut(),
+              List.of(new PartOnOrder("A switch", List.of(panel), arrives)));
+    }
+    return with;
+  }
+
+  private static List<String> rules(Job job) {
+    return job.houseRules().all().stream()
+        .map(HouseRule::key)
+        .filter(job.houseRules()::changed)
+        .map(key -> key + "=" + job.houseRules().school(key))
+        .toList();
+  }
+
+  private void panel(SurfacePlan plan) {
+    Surface s = plan.surface();
+    say(
+        "%s %s%s, %.2f m², %s %s, wants %s; %s; %d to %d min",
+        s.id(),
+        s.finish(),
+        s.role() == Role.GRIP ? " grip" : "",
+        s.area().value(),
+        s.condition().soil(),
+        s.condition().soils(),
+        s.wishes().protection(),
+        plan.match().ladder().stream().map(rung -> rung.treatment().key()).toList(),
+        plan.minutesLow(),
+        plan.minutesHigh());
+    plan.residue()
+        .ifPresent(
+            r ->
+                say(
+                    "  residue %s, %s, %d passes, %.1f ml",
+                    r.product().map(p -> p.id()).orElse("water"),
+                    r.cloth().id(),
+                    r.passes(),
+                    r.ml()));
+    plan.dry().ifPresent(dry -> say("  %s", dry));
+    for (FinishStep step : plan.finishSteps()) {
+      say(
+          "  %s %s by %s, %.1f ml, %d coats, wait %d, between %d, %s, %s, to %s, cures %d, sits %d",
+          step.step(),
+          step.product().id(),
+          step.applicator().id(),
+          step.doseMl(),
+          step.coats(),
+          step.waitS(),
+          step.betweenS(),
+          step.flash(),
+          step.absorbS(),
+          step.levelTo(),
+          step.cureS(),
+          step.sitAfterS());
+    }
+    plan.leftAlone().forEach(left -> say("  %s", left));
+    plan.match().spots().forEach(spot -> say("  stain %s, %.1f cm²", spot.stain(), spot.cm2()));
+    reasons("  end", plan.match().end().stream().toList());
+    reasons("  refer", plan.match().refer().stream().toList());
+    reasons("  !", plan.cautions());
+    plan.ruledOut().forEach(out -> reasons("  - " + out.itemId(), out.reasons()));
+  }
+
+  private void amounts(Plan plan) {
+    plan.mixes()
+        .forEach(
+            mix ->
+                say(
+                    "mix %s %s, %.1f ml, pH %s, for %s",
+                    mix.productId(),
+                    mix.mix(),
+                    mix.neededMl(),
+                    mix.effectivePh(),
+                    mix.surfaceIds()));
+    plan.doses().forEach(dose -> say("%s", dose));
+    plan.cloths().forEach(cloth -> say("%s", cloth));
+    plan.purchases().forEach(buy -> say("buy %s", buy));
+    plan.care().forEach(care -> say("%s", care));
+    reasons("warning", plan.warnings());
+    say("skills %s; %s", NeededSkills.of(plan).stream().sorted().toList(), plan.totals());
+  }
+
+  private void day(Plan plan) {
+    Timetable table = plan.timetable();
+    for (Round round : table.rounds()) {
+      say(
+          "%s to %s %s %s %s with %s %s %s by %s, hands %d, waits %d, block %d",
+          AT.format(round.start()),
+          AT.format(round.end()),
+          round.id(),
+          round.zone(),
+          round.surfaceIds(),
+          round.productId().orElse("-"),
+          round.ratio().orElse("-"),
+          round.toolId().orElse("-"),
+          round.person().orElse("-"),
+          round.handsS(),
+          round.waitS(),
+          round.block());
+      TECHNIQUE.of(round, plan.panels(round.surfaceIds())).stream()
+          .limit(2)
+          .forEach(line -> say("    %s", line));
+    }
+    for (Task task : table.tasks()) {
+      say(
+          "  %s %s %s%s%s, %d s, after %s",
+          AT.format(task.start()),
+          AT.format(task.end()),
+          task.id(),
+          task.wipeFrom().map(from -> ", wipe from " + AT.format(from)).orElse(""),
+          task.wipeBy().map(by -> " by " + AT.format(by)).orElse(""),
+          task.handsS(),
+          task.after());
+    }
+    say("drive %s, sit %s, cured %s", table.driveAt(), table.sitAt(), table.curedAt());
+    table.conflicts().forEach(conflict -> say("%s", conflict));
+    say("decided by %s", table.deciding().stream().sorted().toList());
+    table
+        .stretches()
+        .forEach(
+            s ->
+                say(
+                    "%s to %s %s %s, hands %d, waits %d",
+                    AT.format(s.start()),
+                    AT.format(s.end()),
+                    s.zones(),
+                    s.steps(),
+                    s.handsS(),
+                    s.waitS()));
+  }
+
+  /** The same work on a hot day in the sun. */
+  private void elsewhere(Plan plan) {
+    Air hot = new Air(new Celsius(31), 0.4, 0.5);
+    Outlook outlook = Given.PLANNER.outlook(plan);
+    Outlook.Whole whole = outlook.in(hot, Setting.Sun.DIRECT);
+    say(
+        "in the sun at 31 °C: %d sections, fits %s, dries %s in %d s, %.1f °C, %s",
+        whole.sections(),
+        whole.fits(),
+        whole.dries(),
+        whole.driesInS(),
+        whole.hottestC(),
+        outlook.remedies(hot, Setting.Sun.DIRECT));
+  }
+
+  private void reasons(String about, List<Reason> reasons) {
+    reasons.forEach(r -> say("%s %s %s: %s", about, r.effect(), r.code(), r.text()));
+  }
+
+  private void say(String format, Object... arguments) {
+    said.append(String.format(Locale.ROOT, format, arguments)).append('\n');
+  }
+}
