@@ -54,5 +54,10 @@ export default defineConfig({
   ],
   server: { proxy: { '/api': 'http://localhost:8080' } },
   build: { outDir: 'target/classes/static', emptyOutDir: true },
-  test: { environment: 'jsdom' },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'rules', include: ['src/**/*.test.ts'], environment: 'node' } },
+      { extends: true, test: { name: 'screens', include: ['src/**/*.test.tsx'], environment: 'jsdom' } },
+    ],
+  },
 })

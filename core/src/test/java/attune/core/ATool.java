@@ -59,6 +59,25 @@ public final class ATool {
         tool.count());
   }
 
+  /** Such a tool that covers so much at a time. */
+  public static Tool covering(Tool tool, double cm2) {
+    return new Tool(
+        tool.id(),
+        tool.name(),
+        tool.kind(),
+        tool.stiffness(),
+        tool.reach(),
+        tool.throwsDroplets(),
+        tool.abrasive(),
+        tool.dyed(),
+        tool.timesWashed(),
+        tool.retainsMl(),
+        tool.barrierBacked(),
+        tool.count(),
+        tool.suits(),
+        Optional.of(cm2));
+  }
+
   public static Tool of(Kind kind) {
     return tool(kind.code(), kind, 0, Texture.MEDIUM, Droplets.NONE, false, false, 0.0);
   }

@@ -101,12 +101,15 @@ public final class ToolRules {
   }
 
   /** What covers a few square centimetres at a time is for details, not for a bench. */
+  public static boolean isTooSmall(Place place, Tool tool, Figures figures) {
+    return tool.kind() == Tool.Kind.BRUSH
+        && tool.contactCm2().filter(c -> c < figures.get("tool.small-cm2")).isPresent()
+        && place.surface().area().value() > figures.get("tool.small-most");
+  }
+
   private static void covers(Place place, Tool tool, Figures figures, List<Reason> reasons) {
     double area = place.surface().area().value();
-    boolean small =
-        tool.kind() == Tool.Kind.BRUSH
-            && tool.contactCm2().filter(c -> c < figures.get("tool.small-cm2")).isPresent();
-    if (small && area > figures.get("tool.small-most")) {
+    if (isTooSmall(place, tool, figures)) {
       reasons.add(
           Reason.measured(
               ReasonCode.BARRED_HERE,

@@ -436,10 +436,11 @@ final class FinishChooser {
     };
   }
 
-  private static Optional<Tool> napBrush(Place place, Shelf shelf) {
+  private Optional<Tool> napBrush(Place place, Shelf shelf) {
     return shelf.ofKind(Tool.Kind.BRUSH).stream()
         .filter(tool -> ToolRules.suits(place, tool))
         .filter(tool -> tool.stiffness() <= place.limits().agitationMax().value())
+        .filter(tool -> !ToolRules.isTooSmall(place, tool, figures))
         .min(
             Comparator.comparing((Tool tool) -> !tool.suits().contains(Tool.Suits.NAP))
                 .thenComparing(Tool::stiffness)

@@ -8,6 +8,7 @@ import attune.core.ATool;
 import attune.core.Given;
 import attune.core.RandomPanels;
 import attune.core.measure.PhNature;
+import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
@@ -81,6 +82,8 @@ class AnswersTest {
           ATool.of(Tool.Kind.MISTER),
           ATool.of(Tool.Kind.STEAMER));
 
+  private static final Matcher MATCHER = new Matcher(Given.BOOK);
+
   private final RandomPanels random = new RandomPanels(20261128);
 
   @Test
@@ -107,7 +110,7 @@ class AnswersTest {
       places.add(
           Place.of(random.panel(i).build(), setting, Given.RULES, craft, coats, Given.BOOK, SHOP));
     }
-    CabinMatch cabin = new Matcher(Given.BOOK).cabin(places, SHOP, school, Decisions.NONE);
+    CabinMatch cabin = MATCHER.cabin(places, SHOP, school, Decisions.NONE);
     say(
         said,
         "== %d, %s, %.0f °C: cost %.3f of at least %.3f",
@@ -117,6 +120,33 @@ class AnswersTest {
         cabin.cost(),
         cabin.lowerBound());
     cabin.surfaces().forEach(match -> answer(match, said));
+    cabin.surfaces().forEach(match -> why(match, number, said));
+  }
+
+  /** What would have to change before one thing or another would do. */
+  private static void why(SurfaceMatch match, int number, StringBuilder said) {
+    List<Product> products = SHOP.products();
+    for (int i = 0; i < 3; i++) {
+      Product product = products.get((number + 3 * i) % products.size());
+      why(product.id(), MATCHER.why(match.place(), product, SHOP), said);
+    }
+    for (int i = 0; i < 2; i++) {
+      Tool tool = SHOP.tools().get((number + 5 * i) % SHOP.tools().size());
+      why(tool.id(), MATCHER.why(match.place(), tool, SHOP), said);
+    }
+  }
+
+  private static void why(String id, Why why, StringBuilder said) {
+    say(said, "  why not %s: %s", id, why.reasons().stream().map(Reason::text).toList());
+    why.remedies()
+        .forEach(
+            r ->
+                say(
+                    said,
+                    "    %s %s %s",
+                    r.possible(),
+                    r.text(),
+                    r.treatment().map(Treatment::key)));
   }
 
   private static void answer(SurfaceMatch match, StringBuilder said) {

@@ -15,10 +15,12 @@ import attune.core.Given;
 import attune.core.match.ReasonCode;
 import attune.core.match.RuledOut;
 import attune.core.material.Role;
+import attune.core.material.Texture;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Slip;
+import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Feel;
 import attune.core.survey.HouseRules;
@@ -191,6 +193,20 @@ class FinishingTest {
     assertThat(laying(quick).finishSteps().get(0))
         .satisfies(step -> assertThat(step.sitAfterS()).isEqualTo(600))
         .satisfies(step -> assertThat(step.cureS()).isEqualTo(7200));
+  }
+
+  @Test
+  void aBenchIsNotBrushedInWithADetailBrush() {
+    Tool detail = ATool.covering(ATool.brush("detail", 1, Texture.MEDIUM, Tool.Kind.BRUSH), 6);
+    Shelf shelf =
+        Given.shelf(AProduct.cleaner("cleaner", 5).build(), NAP, detail, ATool.SOFT_BRUSH);
+    assertThat(brush(shelf, 0.05)).isEqualTo("detail");
+    assertThat(brush(shelf, 0.6)).isEqualTo("soft-brush");
+  }
+
+  private static String brush(Shelf shelf, double m2) {
+    Surface seat = ASurface.of("microsuede/synthetic").area(m2).protect(BARRIER).build();
+    return Given.plan(shelf, seat).surfaces().get(0).finishSteps().get(0).applicator().id();
   }
 
   private static SurfacePlan laying(Product coat) {

@@ -11,22 +11,26 @@ import attune.core.RandomPanels;
 import attune.core.match.Decisions;
 import attune.core.match.Reason;
 import attune.core.material.Role;
+import attune.core.material.Texture;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.measure.PhNature;
 import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
 import attune.core.shelf.Product.Film;
+import attune.core.shelf.Product.Trait;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Slip;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
+import attune.core.survey.Condition.Feel;
 import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
+import attune.core.survey.Surface.Feature;
 import attune.core.survey.Wishes;
 import attune.core.survey.Wishes.Protection;
 import java.io.IOException;
@@ -51,7 +55,7 @@ import org.junit.jupiter.api.Test;
  */
 class PlansTest {
   private static final Path KEPT = Path.of("src/test/resources/plans.txt");
-  private static final int CABINS = 24;
+  private static final int CABINS = 30;
   private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("d HH:mm:ss");
   private static final TechniqueTable TECHNIQUE =
       TechniqueTable.read("technique.csv", Given.lines("technique.csv"));
@@ -109,6 +113,31 @@ class PlansTest {
               .onHand(50)
               .build(),
           AProduct.of("matt", ProductRole.PROTECTANT).dose(8).sheen(0).absorbs(60, 60).build(),
+          AProduct.of("satin", ProductRole.PROTECTANT)
+              .dose(7)
+              .sheen(4)
+              .absorbs(60, 60)
+              .traits(Trait.UV)
+              .opened(LocalDate.of(2026, 3, 1), 365)
+              .onHand(20)
+              .build(),
+          AProduct.of("gloss", ProductRole.PROTECTANT)
+              .dose(9)
+              .sheen(12)
+              .slip(Slip.SLIPPERY)
+              .build(),
+          AProduct.of("wipe-down", ProductRole.ALL_IN_ONE)
+              .strength(4)
+              .goodAt(Soil.DUST, Soil.SKIN_OIL)
+              .leaves(Film.PROTECTANT)
+              .build(),
+          AProduct.of("restorer", ProductRole.PLASTIC_RESTORER).dose(6).cures(7200, 86_400).build(),
+          AProduct.of("milk", ProductRole.CONDITIONER)
+              .dose(9)
+              .absorbs(300, 3600)
+              .traits(Trait.FLAMMABLE)
+              .solvent(15)
+              .build(),
           AProduct.of("nap-guard", ProductRole.NAP_PROTECTOR).dose(30).absorbs(3600, 60).build(),
           ATool.SOFT_BRUSH,
           ATool.SPONGE,
@@ -118,6 +147,10 @@ class PlansTest {
           ATool.WHITE_BLOCK,
           ATool.BARRIER_PAD,
           ATool.FOAM_PAD,
+          ATool.covering(ATool.applicator("finger-pad", 0.2, true), 8),
+          ATool.covering(ATool.brush("detail-brush", 1, Texture.FINE, Tool.Kind.BRUSH), 6),
+          ATool.DYED_CLOTH,
+          ATool.washed(ATool.applicator("old-pad", 0.3, false), 1),
           ATool.of(Tool.Kind.HAND),
           ATool.of(Tool.Kind.MISTER),
           ATool.of(Tool.Kind.STEAMER));
@@ -155,6 +188,9 @@ class PlansTest {
     amounts(plan);
     day(plan);
     elsewhere(plan);
+    if (number % 6 == 1) {
+      offers(plan, with);
+    }
   }
 
   private Job job(int number) {
@@ -166,25 +202,48 @@ class PlansTest {
       schools.put(rule.key(), random.one(rule.schools()));
     }
     HouseRules rules = Given.RULES.with(schools);
-    Job made = Given.job(random.day(), rules, SHOP, panels);
+    Shelf shelf = number % 2 == 0 ? SHOP : some(3 + random.upTo(5));
+    Job made = Given.job(random.day(), rules, shelf, panels);
     Wishes wishes =
         new Wishes(
             random.one(Wishes.Sheen.values()), Wishes.Standard.THOROUGH, Protection.DRESSING);
-    Setting setting =
-        made.setting().startingAt(Given.MONDAY_NINE.plusHours(random.upTo(9)).plusDays(number % 7));
     return new Job(
         "Cabin " + number,
-        number % 3 == 2 ? setting.by(2) : setting,
+        setting(number, made.setting()),
         wishes,
         rules,
-        SHOP,
+        shelf,
         made.craft(),
         number % 2 == 0,
         List.of(panels));
   }
 
+  /** Begun at any hour of a week, for somebody who wants it back, in a climate. */
+  private Setting setting(int number, Setting day) {
+    LocalDateTime start = Given.MONDAY_NINE.plusHours(random.upTo(9)).plusDays(number % 7);
+    return new Setting(
+        day.place(),
+        day.air(),
+        day.sun(),
+        day.surfaceTemp(),
+        number % 3 == 2 ? 2 : 1,
+        start,
+        number % 2 == 0 ? Optional.empty() : Optional.of(start.plusHours(1 + random.upTo(8))),
+        random.one(Setting.Climate.values()));
+  }
+
+  /** A shelf that lacks one thing in so many. */
+  private Shelf some(int oneIn) {
+    return new Shelf(
+        SHOP.products().stream().filter(product -> random.upTo(oneIn) > 0).toList(),
+        SHOP.tools().stream().filter(tool -> random.upTo(oneIn) > 0).toList());
+  }
+
   private Surface panel(int i) {
     ASurface panel = random.panel(i).protect(random.one(Protection.values()));
+    if (random.upTo(5) == 0) {
+      panel.with(Feature.HEATED).feel(Feel.STIFF);
+    }
     if (random.upTo(4) == 0) {
       panel.history(visit(random.one(List.of("balm", "coat", "barrier")), random.upTo(300)));
     }
@@ -352,11 +411,25 @@ class PlansTest {
                     s.waitS()));
   }
 
-  /** The same work on a hot day in the sun. */
+  /** The same work on a hot day in the sun, and hour by hour on another. */
   private void elsewhere(Plan plan) {
     Air hot = new Air(new Celsius(31), 0.4, 0.5);
     Outlook outlook = Given.PLANNER.outlook(plan);
     Outlook.Whole whole = outlook.in(hot, Setting.Sun.DIRECT);
+    List<Outlook.Hour> hours =
+        outlook.hours(
+            IntStream.range(0, 6)
+                .mapToObj(
+                    i ->
+                        new Outlook.Forecast(
+                            Given.MONDAY_NINE.plusHours(i),
+                            new Air(new Celsius(18 + 4 * i), 0.7 - i / 10.0, 0.2 * i),
+                            Setting.Sun.values()[i % 3]))
+                .toList());
+    hours.forEach(hour -> say("  %s", told(hour)));
+    say(
+        "best %s, least bad %s",
+        Outlook.best(hours).map(PlansTest::told), Outlook.leastBad(hours).map(PlansTest::told));
     say(
         "in the sun at 31 °C: %d sections, fits %s, dries %s in %d s, %.1f °C, %s",
         whole.sections(),
@@ -365,6 +438,33 @@ class PlansTest {
         whole.driesInS(),
         whole.hottestC(),
         outlook.remedies(hot, Setting.Sun.DIRECT));
+  }
+
+  /** What would get it back in time. */
+  private void offers(Plan plan, Arrangement with) {
+    Given.PLANNER
+        .offers(plan.job(), Decisions.NONE, with, Given.MONDAY_NINE.minusDays(1))
+        .forEach(
+            offer ->
+                say(
+                    "offer %s: %s, kept %s, ready %s, %d people, %.2f",
+                    offer.kind(),
+                    offer.says(),
+                    offer.kept(),
+                    offer.plan().timetable().readyAt(),
+                    offer.people(),
+                    offer.loss()));
+    say("network of %d", Given.PLANNER.network(plan.job(), with).activities().size());
+  }
+
+  private static String told(Outlook.Hour hour) {
+    return "%s: %d sections%s%s%s"
+        .formatted(
+            AT.format(hour.forecast().at()),
+            hour.whole().sections(),
+            hour.light() ? ", light" : "",
+            hour.workable() ? ", workable" : "",
+            hour.shade() ? ", in the shade" : "");
   }
 
   private void reasons(String about, List<Reason> reasons) {
