@@ -4239,6 +4239,7 @@ export interface components {
         BenchRound: {
             id: string;
             zone: string;
+            step: string;
             title: string;
             where: string;
             means: string;

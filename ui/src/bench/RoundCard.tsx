@@ -55,7 +55,7 @@ export function RoundCard(props: {
   const pick = (panel: string) =>
     props.onPicked(picked.has(panel) && picked.size === 1 ? new Set() : new Set([panel]))
 
-  const how = task.step !== 'check' && <How lines={round?.technique ?? []} />
+  const how = round && isWork(task, round) && <How lines={round.technique} />
 
   return (
     <article
@@ -162,6 +162,10 @@ export function RoundCard(props: {
     </article>
   )
 }
+
+/** A look, a reading and the levelling between are not what the technique of a round is about. */
+const isWork = (task: BenchTask, round: Bench['rounds'][number]) =>
+  task.step !== 'check' && task.look !== 'meter' && (task.step !== 'level' || round.step === 'level')
 
 const whereOf = (tasks: BenchTask[], round: Bench['rounds'][number] | undefined) =>
   tasks.length <= 3

@@ -71,6 +71,7 @@ public final class BenchViews {
   /**
    * A round: what is worked in one go, on one card.
    *
+   * @param step its work, which its technique is of
    * @param means bottle, ratio and tool in words, empty where none is fetched
    * @param surfaceIds in working order
    * @param minutes hands-on, planned
@@ -79,6 +80,7 @@ public final class BenchViews {
   public record BenchRound(
       String id,
       String zone,
+      String step,
       String title,
       String where,
       String means,

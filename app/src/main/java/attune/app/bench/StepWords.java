@@ -66,6 +66,7 @@ final class StepWords {
     return new BenchRound(
         round.id(),
         round.zone(),
+        round.step(),
         title(round.step(), round.id()),
         round.zone().equals(CABIN) ? places.in(round.surfaceIds()) : Places.words(round.zone()),
         means,

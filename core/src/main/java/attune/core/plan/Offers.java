@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 
 /**
@@ -33,7 +34,7 @@ final class Offers {
   private final Decisions decisions;
   private final List<SurfaceMatch> matched;
   private final Arrangement arrangement;
-  private final Timetable now;
+  private final Plan now;
   private final LocalDateTime promised;
   private final LocalDateTime soonest;
 
@@ -44,7 +45,7 @@ final class Offers {
       Decisions decisions,
       List<SurfaceMatch> matched,
       Arrangement arrangement,
-      Timetable now,
+      Plan now,
       LocalDateTime promised,
       LocalDateTime soonest) {
     this.planner = planner;
@@ -75,7 +76,7 @@ final class Offers {
       offers.add(everything());
     }
     return offers.stream()
-        .filter(offer -> offer.plan().timetable().readyAt().isBefore(now.readyAt()))
+        .filter(offer -> offer.plan().timetable().readyAt().isBefore(now.timetable().readyAt()))
         .sorted(
             Comparator.comparing(Offer::kept, Comparator.reverseOrder())
                 .thenComparing(Offer::loss)
@@ -88,7 +89,7 @@ final class Offers {
    * before now.
    */
   private Optional<Offer> earlier() {
-    Duration late = Duration.between(promised, now.readyAt());
+    Duration late = Duration.between(promised, now.timetable().readyAt());
     long quarters = (late.toSeconds() + QUARTER_S - 1) / QUARTER_S;
     LocalTime opens = LocalTime.MIN.plusMinutes(figures.whole("day.opens"));
     LocalDateTime start = job.setting().start().minusSeconds(quarters * QUARTER_S);
@@ -143,9 +144,24 @@ final class Offers {
 
   private Supplier<Optional<Offer>> leaving(Kind kind, String says, Omission omission) {
     return () ->
-        arrangement.leftOut().contains(omission)
+        arrangement.leftOut().contains(omission) || !isPlanned(omission)
             ? Optional.empty()
             : Optional.of(offer(kind, says, job, matched, arrangement.without(omission)));
+  }
+
+  private boolean isPlanned(Omission omission) {
+    return switch (omission) {
+      case BARRIER -> lays(step -> step.step() == Step.BARRIER);
+      case COATING -> lays(step -> step.step() == Step.COAT);
+      case SECOND_COAT -> lays(step -> step.coats() > 1);
+      case TEXTILES ->
+          now.surfaces().stream().anyMatch(plan -> plan.match().place().finish().isTextile());
+      default -> true;
+    };
+  }
+
+  private boolean lays(Predicate<FinishStep> what) {
+    return now.surfaces().stream().flatMap(plan -> plan.finishSteps().stream()).anyMatch(what);
   }
 
   private Offer everything() {

@@ -139,10 +139,10 @@ public final class Planner {
   public List<Offer> offers(
       Job job, Decisions decisions, Arrangement arrangement, LocalDateTime soonest) {
     List<SurfaceMatch> matched = matched(job, decisions);
-    Timetable now = plan(job, matched, arrangement).timetable();
+    Plan now = plan(job, matched, arrangement);
     return job.setting()
         .returnBy()
-        .filter(now.readyAt()::isAfter)
+        .filter(now.timetable().readyAt()::isAfter)
         .map(
             by ->
                 new Offers(this, figures, job, decisions, matched, arrangement, now, by, soonest)
