@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { AlarmClock, CarFront, Droplets, PackageOpen, Timer } from 'lucide-react'
+import { AlarmClock, CarFront, DatabaseBackup, Droplets, PackageOpen, Timer } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
@@ -13,6 +13,7 @@ const signs = {
   CURING: CarFront,
   CARE_DUE: Droplets,
   LOW_STOCK: PackageOpen,
+  BACKUP: DatabaseBackup,
 }
 const leads = {
   CLOCK: 'bench',
@@ -20,11 +21,18 @@ const leads = {
   CURING: 'handover',
   CARE_DUE: 'care',
   LOW_STOCK: '',
+  BACKUP: '',
+}
+
+/** Where it leads that is about no job. */
+const elsewhere: Partial<Record<Thing['kind'], string>> = {
+  LOW_STOCK: '/shelf?part=needs',
+  BACKUP: '/shop',
 }
 
 /** What cannot wait: something to wipe, a promise that will not be kept. */
 export const urgent: Thing['kind'][] = ['CLOCK', 'PROMISE_AT_RISK']
-export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK']
+export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK', 'BACKUP']
 
 /** What wants an eye kept on. */
 export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] }) {
@@ -50,6 +58,7 @@ const said = (thing: Thing) =>
     CURING: `until ${when(thing.at)}`,
     CARE_DUE: dayOf(thing.at),
     LOW_STOCK: 'order',
+    BACKUP: 'tell the owner',
   })[thing.kind]
 
 function Line({ thing }: { thing: Thing }) {
@@ -58,7 +67,7 @@ function Line({ thing }: { thing: Thing }) {
   return (
     <li>
       <Link
-        to={thing.jobId ? `/jobs/${thing.jobId}/${leads[thing.kind]}` : '/shelf?part=needs'}
+        to={thing.jobId ? `/jobs/${thing.jobId}/${leads[thing.kind]}` : (elsewhere[thing.kind] ?? '/')}
         className="flex min-h-14 items-center gap-3 px-4 py-2 text-ink no-underline hover:bg-piece"
       >
         <Sign size={20} aria-hidden="true" className={`shrink-0 ${risk ? 'text-over' : 'text-faint'}`} />

@@ -48,7 +48,7 @@ export function Backups() {
       <section aria-label="Backups" className="lying grid gap-2 p-3">
         <h2 className="text-do">Backups</h2>
         <p className="text-note text-faint">
-          One a day by itself, fourteen kept, under “backups” in the data directory. Back to one:{' '}
+          One a day by itself, laid back on trial each time, fourteen kept, under “backups” in the data directory. Back to one:{' '}
           <code>./attune restore BACKUP.zip --data DIR</code>, into an empty directory.
         </p>
         <Button className="justify-self-start" onClick={() => make.mutate()} disabled={make.isPending}>
@@ -60,7 +60,14 @@ export function Backups() {
           <ul className="divide-y divide-line" aria-live="polite">
             {backups.data.map((b) => (
               <li key={b.name} className="flex justify-between gap-3 py-1">
-                <span className="break-all">{b.name}</span>
+                <span className="min-w-0">
+                  <span className="break-all">{b.name}</span>
+                  {b.proof && (
+                    <span className={`block text-note ${b.proved ? 'text-faint' : 'font-semibold text-over'}`}>
+                      {b.proved ? `Laid back on trial and ${b.proof}` : `Cannot be restored: ${b.proof}`}
+                    </span>
+                  )}
+                </span>
                 <span className="whitespace-nowrap text-faint">{size(b.bytes)}</span>
               </li>
             ))}

@@ -1,5 +1,6 @@
 package attune.app;
 
+import attune.app.backup.CompareCommand;
 import attune.app.backup.DataCheck;
 import attune.app.backup.RestoreCommand;
 import attune.app.crew.OwnerResetCommand;
@@ -41,6 +42,7 @@ public class AttuneApplication {
       case "mix" -> System.exit(new MixCommand(out(), err(), Time.machine()).run(words));
       case "check" -> System.exit(new CheckCommand(out(), err()).run(words));
       case "owner-reset" -> System.exit(new OwnerResetCommand(out(), err()).run(words));
+      case "compare" -> System.exit(new CompareCommand(out(), err()).run(words));
       case "restore" -> System.exit(new RestoreCommand(out(), err()).run(words));
       case "seed-shop" -> {
         String[] settings = Stream.concat(DEMO.stream(), words.stream()).toArray(String[]::new);
@@ -58,7 +60,7 @@ public class AttuneApplication {
             "unknown command "
                 + command
                 + "; there are: serve, plan JOB.json, mix, check SHELF.csv,"
-                + " restore BACKUP.zip --data DIR, owner-reset --data DIR, seed-shop");
+                + " restore BACKUP.zip --data DIR, compare ONE OTHER, owner-reset --data DIR, seed-shop");
         System.exit(BadInput.STATUS);
       }
     }

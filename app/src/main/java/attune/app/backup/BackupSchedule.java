@@ -28,12 +28,17 @@ class BackupSchedule {
   private static final Duration A_DAY = Duration.ofHours(23);
 
   private final BackupService backups;
+  private final BackupProof proof;
   private final Path folder;
   private final Clock clock;
 
   BackupSchedule(
-      BackupService backups, @Value("${attune.data:./attune-data}") Path data, Clock clock) {
+      BackupService backups,
+      BackupProof proof,
+      @Value("${attune.data:./attune-data}") Path data,
+      Clock clock) {
     this.backups = backups;
+    this.proof = proof;
     this.folder = data.resolve("backups");
     this.clock = clock;
   }
@@ -67,19 +72,23 @@ class BackupSchedule {
     }
   }
 
-  /** Makes the day's backup and lets go of the oldest daily ones; those made by hand stay. */
+  /**
+   * Makes the day's backup, proves it and lets go of the oldest daily ones; those made by hand
+   * stay.
+   */
   void makeOne() {
     String name = backups.create().name();
     try {
       Path daily = Files.move(folder.resolve(name), folder.resolve(name.replace(".zip", MARK)));
       Files.setLastModifiedTime(daily, FileTime.from(clock.instant()));
+      proof.prove(daily);
       for (Path old :
           backups.list().stream()
               .map(view -> folder.resolve(view.name()))
               .filter(file -> file.toString().endsWith(MARK))
               .skip(KEPT)
               .toList()) {
-        Files.delete(old);
+        BackupProof.delete(old);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.InputStream;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -43,8 +45,13 @@ class BackupService {
   /** What a backup holds. */
   record Manifest(String format, int version, LocalDateTime at, List<Entry> files) {}
 
-  /** A backup in a list. */
-  record BackupView(String name, long bytes) {}
+  /**
+   * A backup in a list.
+   *
+   * @param proved whether it could be restored and read whole; null where nobody tried
+   * @param proof what was read then, or why it cannot be restored
+   */
+  record BackupView(String name, long bytes, @Nullable Boolean proved, @Nullable String proof) {}
 
   private final EntityManager database;
   private final Path data;
@@ -64,7 +71,11 @@ class BackupService {
 
   /** Backups there are, latest first. */
   List<BackupView> list() {
-    Path folder = data.resolve("backups");
+    return zips(data.resolve("backups")).stream().map(BackupService::view).toList();
+  }
+
+  /** Backups in a folder, latest first. */
+  static List<Path> zips(Path folder) {
     if (!Files.isDirectory(folder)) {
       return List.of();
     }
@@ -72,7 +83,6 @@ class BackupService {
       return files
           .filter(file -> file.getFileName().toString().endsWith(".zip"))
           .sorted(Comparator.reverseOrder())
-          .map(BackupService::view)
           .toList();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -80,8 +90,13 @@ class BackupService {
   }
 
   private static BackupView view(Path file) {
+    Optional<BackupProof.Result> proof = BackupProof.of(file);
     try {
-      return new BackupView(file.getFileName().toString(), Files.size(file));
+      return new BackupView(
+          file.getFileName().toString(),
+          Files.size(file),
+          proof.map(BackupProof.Result::good).orElse(null),
+          proof.map(BackupProof.Result::says).orElse(null));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

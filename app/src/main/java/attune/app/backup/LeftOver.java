@@ -12,6 +12,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Sweeps what a stop in the middle left half-written. The database is held by one program alone, so
@@ -21,6 +22,9 @@ import org.springframework.stereotype.Component;
 class LeftOver {
   private static final Logger LOG = LoggerFactory.getLogger(LeftOver.class);
   private static final List<String> FOLDERS = List.of("", "backups", "photos", "safety-sheets");
+
+  /** Begins the name of a directory in which a backup is tried. */
+  static final String PROOF = "proof-";
 
   private final Path data;
 
@@ -41,14 +45,18 @@ class LeftOver {
       return 0;
     }
     try (Stream<Path> files = Files.list(folder)) {
-      List<Path> parts =
-          files.filter(Files::isRegularFile).filter(f -> f.toString().endsWith(".part")).toList();
+      List<Path> parts = files.filter(LeftOver::isHalf).toList();
       for (Path part : parts) {
-        Files.deleteIfExists(part);
+        FileSystemUtils.deleteRecursively(part);
       }
       return parts.size();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private static boolean isHalf(Path path) {
+    String name = path.getFileName().toString();
+    return Files.isDirectory(path) ? name.startsWith(PROOF) : name.endsWith(".part");
   }
 }

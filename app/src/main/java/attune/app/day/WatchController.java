@@ -1,5 +1,6 @@
 package attune.app.day;
 
+import attune.app.backup.BackupHealth;
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.Progress;
@@ -47,14 +48,15 @@ class WatchController {
     PROMISE_AT_RISK,
     CURING,
     CARE_DUE,
-    LOW_STOCK
+    LOW_STOCK,
+    BACKUP
   }
 
   /**
    * One thing to watch.
    *
-   * @param jobId null for low stock
-   * @param vehicleLabel the vehicle, or the product that is low
+   * @param jobId null for low stock and backups
+   * @param vehicleLabel the vehicle, or the product that is low, or what else it is about
    * @param at when it matters: the promise, when the car may leave, when the care is due
    * @param readyAt when the car is ready, where that is later than promised
    */
@@ -71,6 +73,7 @@ class WatchController {
   private final BenchService bench;
   private final CareService care;
   private final NeedsService needs;
+  private final BackupHealth backups;
   private final Clock clock;
 
   WatchController(
@@ -79,7 +82,9 @@ class WatchController {
       BenchService bench,
       CareService care,
       NeedsService needs,
+      BackupHealth backups,
       Clock clock) {
+    this.backups = backups;
     this.care = care;
     this.needs = needs;
     this.bench = bench;
@@ -114,6 +119,9 @@ class WatchController {
                         "Not enough for the week: " + need.jobs().get(0),
                         now,
                         null)));
+    backups
+        .says()
+        .ifPresent(says -> found.add(new WatchView(Kind.BACKUP, null, "Backups", says, now, null)));
     found.sort(Comparator.comparing(WatchView::kind).thenComparing(WatchView::at));
     return found;
   }

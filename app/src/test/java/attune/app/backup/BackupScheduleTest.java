@@ -31,13 +31,13 @@ class BackupScheduleTest {
             try {
               String name = "attune-%03d.zip".formatted(++made);
               Files.writeString(folder.resolve(name), "a backup");
-              return new BackupView(name, 8);
+              return new BackupView(name, 8, null, null);
             } catch (IOException e) {
               throw new IllegalStateException(e);
             }
           }
         };
-    schedule = new BackupSchedule(service, data, clock);
+    schedule = new BackupSchedule(service, new BackupProof(), data, clock);
   }
 
   private long files(String ending) throws IOException {
@@ -62,7 +62,7 @@ class BackupScheduleTest {
   @Test
   void aShopThatClosesTheProgramEachEveningHasItsBackupToo() throws IOException {
     for (int evening = 0; evening < 3; evening++) {
-      new BackupSchedule(service, data, clock).everyDay();
+      new BackupSchedule(service, new BackupProof(), data, clock).everyDay();
       clock.pass(Duration.ofDays(1));
     }
     assertThat(files("-daily.zip")).isEqualTo(3);

@@ -23,12 +23,14 @@ class LeftOverTest {
     Path backup = file("backups/backup123.part");
     Path photo = file("photos/seat.jpg.part");
     Path brought = file("import9.part");
+    file("backups/proof-7/data/attune.mv.db");
     Path whole = file("backups/attune-1.zip");
     Path database = file("attune.mv.db");
     new LeftOver(data).sweep();
     assertThat(backup).doesNotExist();
     assertThat(photo).doesNotExist();
     assertThat(brought).doesNotExist();
+    assertThat(data.resolve("backups/proof-7")).doesNotExist();
     assertThat(whole).exists();
     assertThat(database).exists();
   }

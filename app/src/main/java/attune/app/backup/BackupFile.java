@@ -1,0 +1,138 @@
+package attune.app.backup;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import org.springframework.util.FileSystemUtils;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A backup on disk: looked over whole before any of it is laid anywhere. */
+final class BackupFile {
+  static final String DATABASE = "attune.mv.db";
+  private static final String NAME = "[A-Za-z0-9_-][A-Za-z0-9._-]*";
+
+  /** Nothing Attune keeps packs tighter than this; more is a trap. */
+  private static final long TIGHTEST = 200;
+
+  private static final long SMALL_BYTES = 64L * 1024 * 1024;
+
+  /** It is no backup, of another Attune, or damaged: the message says where and what is allowed. */
+  static final class BadBackup extends Exception {
+    private static final long serialVersionUID = 1;
+
+    BadBackup(String message) {
+      super(message);
+    }
+  }
+
+  private BackupFile() {}
+
+  /**
+   * Lays a backup into a directory that is empty or not there yet, once all of it was found whole.
+   *
+   * @throws BadBackup where anything is missing, changed or not Attune's; nothing is written then
+   */
+  static BackupService.Manifest lay(Path file, Path data) throws IOException, BadBackup {
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      BackupService.Manifest manifest = manifest(zip);
+      if (!BackupService.FORMAT.equals(manifest.format())) {
+        throw new BadBackup(
+            "manifest.json: found format " + manifest.format() + "; attune-backup is allowed");
+      }
+      if (manifest.version() != BackupService.VERSION) {
+        throw new BadBackup(
+            "manifest.json: found version "
+                + manifest.version()
+                + "; "
+                + BackupService.VERSION
+                + " is allowed: take the Attune it was written with, or a newer one");
+      }
+      for (BackupService.Entry entry : manifest.files()) {
+        String fault = fault(zip, entry);
+        if (fault != null) {
+          throw new BadBackup(fault);
+        }
+      }
+      lay(zip, manifest, data);
+      return manifest;
+    } catch (ZipException | JacksonException e) {
+      throw new BadBackup(file.getFileName() + ": found no backup; a zip that Attune wrote is allowed");
+    }
+  }
+
+  /** All of it beside the directory first, so that it is whole or not there. */
+  private static void lay(ZipFile zip, BackupService.Manifest manifest, Path data)
+      throws IOException {
+    Path whole = data.toAbsolutePath().normalize();
+    Files.createDirectories(whole.getParent());
+    Path part = Files.createTempDirectory(whole.getParent(), "restore");
+    try {
+      for (BackupService.Entry entry : manifest.files()) {
+        Path target = part.resolve(entry.name());
+        Files.createDirectories(target.getParent());
+        try (InputStream in = zip.getInputStream(zip.getEntry(entry.name()))) {
+          Files.copy(in, target);
+        }
+      }
+      Files.deleteIfExists(whole); // empty, as was seen
+      Files.move(part, whole);
+    } finally {
+      FileSystemUtils.deleteRecursively(part);
+    }
+  }
+
+  private static BackupService.Manifest manifest(ZipFile zip) throws IOException {
+    ZipEntry entry = zip.getEntry("manifest.json");
+    if (entry == null) {
+      throw new ZipException("no manifest");
+    }
+    try (InputStream in = zip.getInputStream(entry)) {
+      return JsonMapper.shared().readValue(in.readAllBytes(), BackupService.Manifest.class);
+    }
+  }
+
+  private static String fault(ZipFile zip, BackupService.Entry entry) throws IOException {
+    if (!isOurs(entry.name())) {
+      return entry.name()
+          + ": found no file of Attune's; the database, photos and sheets are allowed";
+    }
+    ZipEntry there = zip.getEntry(entry.name());
+    if (there == null) {
+      return entry.name() + ": found nothing; what the manifest names is needed";
+    }
+    if (there.getSize() > SMALL_BYTES && there.getSize() / TIGHTEST > there.getCompressedSize()) {
+      return entry.name()
+          + ": found "
+          + there.getSize()
+          + " bytes packed into almost none; refused";
+    }
+    try (InputStream in = zip.getInputStream(there)) {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      new DigestInputStream(in, digest).transferTo(java.io.OutputStream.nullOutputStream());
+      return HexFormat.of().formatHex(digest.digest()).equals(entry.sha256())
+          ? null
+          : entry.name() + ": found other bytes than were written; the backup is damaged";
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static boolean isOurs(String name) {
+    if (name.equals(DATABASE)) {
+      return true;
+    }
+    int slash = name.indexOf('/');
+    return slash > 0
+        && BackupService.FOLDERS.contains(name.substring(0, slash))
+        && name.substring(slash + 1).matches(NAME);
+  }
+}

@@ -1,0 +1,115 @@
+package attune.app.backup;
+
+import attune.app.format.BadInput;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.springframework.util.FileSystemUtils;
+
+/**
+ * {@code compare ONE OTHER}: holds two data directories or backups against each other, row by row
+ * and file by file. Exit status 0 where they are equal, 1 where they are not.
+ */
+public final class CompareCommand {
+  private static final int DIFFERENT = 1;
+  private static final int MOST_TOLD = 100;
+
+  private final PrintStream out;
+  private final PrintStream err;
+  private final List<String> differences = new ArrayList<>();
+  private long rows;
+  private long files;
+
+  public CompareCommand(PrintStream out, PrintStream err) {
+    this.out = out;
+    this.err = err;
+  }
+
+  /** Runs the command and returns the exit status. */
+  public int run(List<String> arguments) {
+    if (arguments.size() != 2) {
+      err.println("usage: compare ONE OTHER, each a data directory or a backup");
+      return BadInput.STATUS;
+    }
+    List<Path> scratch = new ArrayList<>();
+    try {
+      Path one = opened(Path.of(arguments.get(0)), scratch);
+      Path other = opened(Path.of(arguments.get(1)), scratch);
+      return compare(one, other);
+    } catch (BackupFile.BadBackup | IOException | SQLException e) {
+      err.println(e.getMessage());
+      return BadInput.STATUS;
+    } finally {
+      scratch.forEach(CompareCommand::delete);
+    }
+  }
+
+  private static Path opened(Path given, List<Path> scratch)
+      throws IOException, BackupFile.BadBackup {
+    if (Files.isDirectory(given)) {
+      return given;
+    }
+    Path place = Files.createTempDirectory("attune-compare");
+    scratch.add(place);
+    BackupFile.lay(given, place.resolve("data"));
+    return place.resolve("data");
+  }
+
+  private static void delete(Path directory) {
+    try {
+      FileSystemUtils.deleteRecursively(directory);
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  private int compare(Path one, Path other) throws SQLException, IOException {
+    try (Contents a = new Contents(one);
+        Contents b = new Contents(other)) {
+      TreeSet<String> tables = new TreeSet<>(a.tables());
+      tables.addAll(b.tables());
+      for (String table : tables) {
+        Map<String, String> there = a.tables().contains(table) ? a.rows(table) : Map.of();
+        rows += there.size();
+        hold(table, there, b.tables().contains(table) ? b.rows(table) : Map.of());
+      }
+      Map<String, String> beside = a.files();
+      files = beside.size();
+      hold("file", beside, b.files());
+      differences.stream().limit(MOST_TOLD).forEach(out::println);
+      if (differences.size() > MOST_TOLD) {
+        out.println("and " + (differences.size() - MOST_TOLD) + " more");
+      }
+      out.printf(
+          "%d tables, %d rows, %d files: %s%n",
+          tables.size(),
+          rows,
+          files,
+          differences.isEmpty() ? "equal" : differences.size() + " differ");
+      return differences.isEmpty() ? 0 : DIFFERENT;
+    }
+  }
+
+  private void hold(String what, Map<String, String> one, Map<String, String> other) {
+    TreeSet<String> keys = new TreeSet<>(one.keySet());
+    keys.addAll(other.keySet());
+    for (String key : keys) {
+      String a = one.get(key);
+      String b = other.get(key);
+      if (a == null || !a.equals(b)) {
+        differences.add(
+            what
+                + " "
+                + key
+                + ": "
+                + (a == null ? "only in the other" : b == null ? "only in the first" : "differs"));
+      }
+    }
+  }
+}
