@@ -4560,6 +4560,8 @@ export interface components {
             name: string;
             /** Format: int64 */
             bytes: number;
+            proved?: boolean;
+            proof?: string;
         };
         JobChange: {
             title?: string;
@@ -4612,7 +4614,7 @@ export interface components {
         };
         WatchView: {
             /** @enum {string} */
-            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK";
+            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK" | "BACKUP";
             /** Format: uuid */
             jobId?: string;
             vehicleLabel: string;

@@ -48,8 +48,9 @@ export function Backups() {
       <section aria-label="Backups" className="lying grid gap-2 p-3">
         <h2 className="text-do">Backups</h2>
         <p className="text-note text-faint">
-          One a day by itself, laid back on trial each time, fourteen kept, under “backups” in the data directory. Back to one:{' '}
-          <code>./attune restore BACKUP.zip --data DIR</code>, into an empty directory.
+          One a day by itself, laid back on trial each time, fourteen kept, under “backups” in the data
+          directory. Back to one: <code>./attune restore BACKUP.zip --data DIR</code>, into an empty
+          directory.
         </p>
         <Button className="justify-self-start" onClick={() => make.mutate()} disabled={make.isPending}>
           {make.isPending ? 'Writing…' : 'Back up now'}
@@ -63,7 +64,9 @@ export function Backups() {
                 <span className="min-w-0">
                   <span className="break-all">{b.name}</span>
                   {b.proof && (
-                    <span className={`block text-note ${b.proved ? 'text-faint' : 'font-semibold text-over'}`}>
+                    <span
+                      className={`block text-note ${b.proved ? 'text-faint' : 'font-semibold text-over'}`}
+                    >
                       {b.proved ? `Laid back on trial and ${b.proof}` : `Cannot be restored: ${b.proof}`}
                     </span>
                   )}

@@ -2,6 +2,7 @@ package attune.app;
 
 import attune.app.backup.CompareCommand;
 import attune.app.backup.DataCheck;
+import attune.app.backup.Passphrase;
 import attune.app.backup.RestoreCommand;
 import attune.app.crew.OwnerResetCommand;
 import attune.app.format.BadInput;
@@ -32,6 +33,7 @@ public class AttuneApplication {
       List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");
   private static final String CLOCK = "--clock=";
   private static final String DATA = "--attune.data=";
+  private static final String PASSPHRASE = "--attune.backup.passphrase-file=";
 
   public static void main(String[] args) {
     System.setProperty("slf4j.internal.verbosity", "ERROR"); // stderr is for faults, a line each
@@ -52,6 +54,11 @@ public class AttuneApplication {
       case "serve" -> {
         String[] settings = settings(words);
         new DataCheck(data(settings)).fault().ifPresent(AttuneApplication::refuse);
+        Arrays.stream(settings)
+            .filter(word -> word.startsWith(PASSPHRASE))
+            .flatMap(
+                word -> Passphrase.fault(Path.of(word.substring(PASSPHRASE.length()))).stream())
+            .forEach(AttuneApplication::refuse);
         settings = onNetwork(settings);
         SpringApplication.run(AttuneApplication.class, settings);
       }

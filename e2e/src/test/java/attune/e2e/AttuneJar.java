@@ -89,6 +89,12 @@ public final class AttuneJar implements ParameterResolver {
     }
   }
 
+  /** One without a browser, and with nothing in it but what is there. */
+  static Shop shop(Path data) {
+    Process process = launch(data, "--server.port=0");
+    return new Shop(process, address(process));
+  }
+
   private static Process launch(Path data, String... arguments) {
     List<String> command =
         new ArrayList<>(

@@ -8,6 +8,7 @@ import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -39,9 +40,27 @@ final class BackupFile {
   /**
    * Lays a backup into a directory that is empty or not there yet, once all of it was found whole.
    *
+   * @param passphrase file of what it is sealed with, where it is
    * @throws BadBackup where anything is missing, changed or not Attune's; nothing is written then
    */
-  static BackupService.Manifest lay(Path file, Path data) throws IOException, BadBackup {
+  static BackupService.Manifest lay(Path file, Path data, Optional<Path> passphrase)
+      throws IOException, BadBackup {
+    if (!Sealed.is(file)) {
+      return lay(file, data);
+    }
+    if (passphrase.isEmpty()) {
+      throw new BadBackup(file.getFileName() + ": it is sealed; --passphrase-file FILE is needed");
+    }
+    Path opened = Files.createTempDirectory("attune-opened");
+    try {
+      Sealed.open(file, opened.resolve("backup.zip"), Passphrase.read(passphrase.get()));
+      return lay(opened.resolve("backup.zip"), data);
+    } finally {
+      FileSystemUtils.deleteRecursively(opened);
+    }
+  }
+
+  private static BackupService.Manifest lay(Path file, Path data) throws IOException, BadBackup {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       BackupService.Manifest manifest = manifest(zip);
       if (!BackupService.FORMAT.equals(manifest.format())) {
@@ -65,7 +84,8 @@ final class BackupFile {
       lay(zip, manifest, data);
       return manifest;
     } catch (ZipException | JacksonException e) {
-      throw new BadBackup(file.getFileName() + ": found no backup; a zip that Attune wrote is allowed");
+      throw new BadBackup(
+          file.getFileName() + ": found no backup; a zip that Attune wrote is allowed");
     }
   }
 

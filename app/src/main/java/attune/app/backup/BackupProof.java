@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -9,6 +10,7 @@ import java.sql.SQLException;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
@@ -20,6 +22,12 @@ import org.springframework.util.FileSystemUtils;
 class BackupProof {
   private static final Logger LOG = LoggerFactory.getLogger(BackupProof.class);
   private static final String GOOD = "good: ";
+
+  private final Optional<Path> passphrase;
+
+  BackupProof(@Value("${attune.backup.passphrase-file:#{null}}") @Nullable Path passphrase) {
+    this.passphrase = Optional.ofNullable(passphrase);
+  }
 
   /** What came of it. */
   record Result(boolean good, String says) {}
@@ -38,12 +46,12 @@ class BackupProof {
     return result;
   }
 
-  private static Result read(Path backup) {
+  private Result read(Path backup) {
     try {
       Path scratch = Files.createTempDirectory(backup.toAbsolutePath().getParent(), LeftOver.PROOF);
       try {
         Path data = scratch.resolve("data");
-        BackupFile.lay(backup, data);
+        BackupFile.lay(backup, data, passphrase);
         return new Result(true, whole(data));
       } finally {
         FileSystemUtils.deleteRecursively(scratch);

@@ -58,7 +58,7 @@ class BackupSchedule {
   /** When the last daily backup was made; one from the future counts as none. */
   private Optional<Instant> newest() {
     return backups.list().stream()
-        .filter(view -> view.name().endsWith(MARK))
+        .filter(view -> view.name().contains(MARK))
         .map(view -> modified(folder.resolve(view.name())))
         .filter(made -> !made.isAfter(clock.instant()))
         .max(Comparator.naturalOrder());
@@ -85,7 +85,7 @@ class BackupSchedule {
       for (Path old :
           backups.list().stream()
               .map(view -> folder.resolve(view.name()))
-              .filter(file -> file.toString().endsWith(MARK))
+              .filter(file -> file.getFileName().toString().contains(MARK))
               .skip(KEPT)
               .toList()) {
         BackupProof.delete(old);

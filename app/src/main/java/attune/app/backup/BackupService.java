@@ -29,8 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Writes the database and the files beside it into one zip, with a manifest of their SHA-256. To go
- * back to one: the restore command.
+ * Writes the database and the files beside it into one zip, with a manifest of their SHA-256,
+ * sealed where the shop has a passphrase for it. To go back to one: the restore command.
  */
 @Service
 class BackupService {
@@ -55,16 +55,19 @@ class BackupService {
 
   private final EntityManager database;
   private final Path data;
+  private final Optional<Path> passphrase;
   private final JsonMapper mapper;
   private final Clock clock;
 
   BackupService(
       EntityManager database,
       @Value("${attune.data:./attune-data}") Path data,
+      @Value("${attune.backup.passphrase-file:#{null}}") @Nullable Path passphrase,
       JsonMapper mapper,
       Clock clock) {
     this.database = database;
     this.data = data;
+    this.passphrase = Optional.ofNullable(passphrase);
     this.mapper = mapper;
     this.clock = clock;
   }
@@ -81,7 +84,7 @@ class BackupService {
     }
     try (Stream<Path> files = Files.list(folder)) {
       return files
-          .filter(file -> file.getFileName().toString().endsWith(".zip"))
+          .filter(file -> file.getFileName().toString().matches(".+\\.zip(\\.pgp)?"))
           .sorted(Comparator.reverseOrder())
           .toList();
     } catch (IOException e) {
@@ -110,14 +113,20 @@ class BackupService {
       Path folder = Files.createDirectories(data.resolve("backups"));
       Path snapshot = Files.createTempFile(folder, "database", ".part");
       Path part = Files.createTempFile(folder, "backup", ".part");
+      Path sealed = Files.createTempFile(folder, "sealed", ".part");
       try {
         database
             .createNativeQuery("backup to '" + snapshot.toString().replace("'", "''") + "'")
             .executeUpdate();
         write(part, snapshot, now);
-        Path whole = moved(part, folder, "attune-" + STAMP.format(now));
-        return view(whole);
+        String name = "attune-" + STAMP.format(now);
+        if (passphrase.isEmpty()) {
+          return view(moved(part, folder, name, ".zip"));
+        }
+        Sealed.seal(part, sealed, Passphrase.read(passphrase.get()));
+        return view(moved(sealed, folder, name, ".zip" + Sealed.ENDING));
       } finally {
+        Files.deleteIfExists(sealed);
         Files.deleteIfExists(snapshot);
         Files.deleteIfExists(part);
       }
@@ -127,13 +136,13 @@ class BackupService {
   }
 
   /** Under a name of its own, also where another was made in the same second. */
-  private static Path moved(Path part, Path folder, String name) throws IOException {
-    Path whole = folder.resolve(name + ".zip");
+  private static Path moved(Path part, Path folder, String name, String ending) throws IOException {
+    Path whole = folder.resolve(name + ending);
     for (int n = 2; ; n++) {
       try {
         return Files.move(part, whole);
       } catch (FileAlreadyExistsException e) {
-        whole = folder.resolve(name + "-" + n + ".zip");
+        whole = folder.resolve(name + "-" + n + ending);
       }
     }
   }

@@ -9,6 +9,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import org.springframework.util.FileSystemUtils;
 
@@ -23,6 +24,7 @@ public final class CompareCommand {
   private final PrintStream out;
   private final PrintStream err;
   private final List<String> differences = new ArrayList<>();
+  private Optional<Path> passphrase = Optional.empty();
   private long rows;
   private long files;
 
@@ -33,14 +35,17 @@ public final class CompareCommand {
 
   /** Runs the command and returns the exit status. */
   public int run(List<String> arguments) {
-    if (arguments.size() != 2) {
-      err.println("usage: compare ONE OTHER, each a data directory or a backup");
+    List<String> words = Words.without(arguments);
+    passphrase = Words.passphrase(arguments);
+    if (words.size() != 2) {
+      err.println(
+          "usage: compare ONE OTHER [--passphrase-file FILE], each a data directory or a backup");
       return BadInput.STATUS;
     }
     List<Path> scratch = new ArrayList<>();
     try {
-      Path one = opened(Path.of(arguments.get(0)), scratch);
-      Path other = opened(Path.of(arguments.get(1)), scratch);
+      Path one = opened(Path.of(words.get(0)), scratch);
+      Path other = opened(Path.of(words.get(1)), scratch);
       return compare(one, other);
     } catch (BackupFile.BadBackup | IOException | SQLException e) {
       err.println(e.getMessage());
@@ -50,14 +55,13 @@ public final class CompareCommand {
     }
   }
 
-  private static Path opened(Path given, List<Path> scratch)
-      throws IOException, BackupFile.BadBackup {
+  private Path opened(Path given, List<Path> scratch) throws IOException, BackupFile.BadBackup {
     if (Files.isDirectory(given)) {
       return given;
     }
     Path place = Files.createTempDirectory("attune-compare");
     scratch.add(place);
-    BackupFile.lay(given, place.resolve("data"));
+    BackupFile.lay(given, place.resolve("data"), passphrase);
     return place.resolve("data");
   }
 

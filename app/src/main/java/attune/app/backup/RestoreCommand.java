@@ -6,11 +6,13 @@ import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * {@code restore BACKUP.zip --data DIR}: checks every file of a backup against its manifest and
- * lays it into an empty data directory. Nothing is written when anything is missing or changed.
+ * {@code restore BACKUP.zip --data DIR}, of a sealed one with {@code --passphrase-file FILE}:
+ * checks every file of a backup against its manifest and lays it into an empty data directory.
+ * Nothing is written when anything is missing or changed.
  */
 public final class RestoreCommand {
   private final PrintStream out;
@@ -23,17 +25,19 @@ public final class RestoreCommand {
 
   /** Runs the command and returns the exit status. */
   public int run(List<String> arguments) {
-    if (arguments.size() != 3 || !arguments.get(1).equals("--data")) {
-      err.println("usage: restore BACKUP.zip --data DIR");
+    Optional<Path> passphrase = Words.passphrase(arguments);
+    List<String> words = Words.without(arguments);
+    if (words.size() != 3 || !words.get(1).equals("--data")) {
+      err.println("usage: restore BACKUP.zip --data DIR [--passphrase-file FILE]");
       return BadInput.STATUS;
     }
-    Path data = Path.of(arguments.get(2));
-    Path backup = Path.of(arguments.get(0));
+    Path backup = Path.of(words.get(0));
+    Path data = Path.of(words.get(2));
     try {
       if (!isEmpty(data)) {
         return fail("--data: found files in " + data + "; an empty directory is allowed");
       }
-      BackupService.Manifest manifest = BackupFile.lay(backup, data);
+      BackupService.Manifest manifest = BackupFile.lay(backup, data, passphrase);
       out.println(
           manifest.files().size() + " files of " + manifest.at() + " restored into " + data);
       return 0;

@@ -13,11 +13,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -32,8 +34,8 @@ class BackupProofTest {
   }
 
   /** A shop with a job, backed up while it runs. */
-  private Path backup() {
-    try (Running shop = RunningAttune.start(data())) {
+  private Path backup(String... options) {
+    try (Running shop = RunningAttune.start(data(), options)) {
       Api api = shop.api();
       assertThat(
               api.post(
@@ -81,7 +83,7 @@ class BackupProofTest {
   @Test
   void aGoodOneIsReadWholeAndADamagedOneToldAsThat() throws IOException {
     Path backup = backup();
-    BackupProof proof = new BackupProof();
+    BackupProof proof = new BackupProof(null);
     assertThat(proof.prove(backup).good()).isTrue();
     assertThat(BackupProof.of(backup).orElseThrow().says()).matches("\\d+ rows and 0 files read");
 
@@ -95,6 +97,49 @@ class BackupProofTest {
           .containsExactlyInAnyOrder(
               backup.getFileName().toString(), backup.getFileName() + ".proof");
     }
+  }
+
+  @Test
+  void aSealedOneOpensWithItsPassphraseAlone() throws IOException {
+    Path right = passphrase("right.txt", "seven grey herons at low tide");
+    Path wrong = passphrase("wrong.txt", "seven grey herons at high tide");
+    Path backup = backup("--attune.backup.passphrase-file=" + right);
+    assertThat(backup.getFileName().toString()).endsWith(".zip.pgp");
+    assertThat(restore(backup, "--passphrase-file", wrong.toString())).isEqualTo(2);
+    assertThat(restore(backup)).isEqualTo(2);
+    assertThat(said.toString(StandardCharsets.UTF_8))
+        .contains("the passphrase is another one, or the backup is damaged")
+        .contains("it is sealed; --passphrase-file FILE is needed");
+    assertThat(folder.resolve("restored")).doesNotExist();
+    assertThat(restore(backup, "--passphrase-file", right.toString())).isZero();
+    assertThat(new BackupProof(right).prove(backup).good()).isTrue();
+    assertThat(new BackupProof(wrong).prove(backup).good()).isFalse();
+  }
+
+  private int restore(Path backup, String... more) {
+    List<String> words =
+        new ArrayList<>(
+            List.of(backup.toString(), "--data", folder.resolve("restored").toString()));
+    words.addAll(List.of(more));
+    return new RestoreCommand(out(), out()).run(words);
+  }
+
+  private Path passphrase(String name, String words) throws IOException {
+    Path file = Files.writeString(folder.resolve(name), words);
+    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+    assertThat(Passphrase.fault(file)).isEmpty();
+    return file;
+  }
+
+  @Test
+  void aPassphraseOthersCanReadOrThatIsShortIsRefused() throws IOException {
+    Path file = passphrase("open.txt", "seven grey herons");
+    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r--r--"));
+    assertThat(Passphrase.fault(file).orElseThrow()).contains("chmod 600");
+    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
+    Files.writeString(file, "herons");
+    assertThat(Passphrase.fault(file).orElseThrow()).contains("fewer than 12 characters");
+    assertThat(Passphrase.fault(folder.resolve("none")).orElseThrow()).contains("found no file");
   }
 
   @Test

@@ -25,7 +25,7 @@ class BackupScheduleTest {
     clock = new TestClock();
     Path folder = Files.createDirectories(data.resolve("backups"));
     service =
-        new BackupService(null, data, null, clock) {
+        new BackupService(null, data, null, null, clock) {
           @Override
           public BackupView create() {
             try {
@@ -37,7 +37,7 @@ class BackupScheduleTest {
             }
           }
         };
-    schedule = new BackupSchedule(service, new BackupProof(), data, clock);
+    schedule = new BackupSchedule(service, new BackupProof(null), data, clock);
   }
 
   private long files(String ending) throws IOException {
@@ -62,7 +62,7 @@ class BackupScheduleTest {
   @Test
   void aShopThatClosesTheProgramEachEveningHasItsBackupToo() throws IOException {
     for (int evening = 0; evening < 3; evening++) {
-      new BackupSchedule(service, new BackupProof(), data, clock).everyDay();
+      new BackupSchedule(service, new BackupProof(null), data, clock).everyDay();
       clock.pass(Duration.ofDays(1));
     }
     assertThat(files("-daily.zip")).isEqualTo(3);
