@@ -11,6 +11,7 @@ import attune.app.crew.CrewViews.RightView;
 import attune.app.crew.CrewViews.SecretForm;
 import attune.app.crew.CrewViews.SessionView;
 import attune.app.crew.CrewViews.SignIn;
+import attune.app.format.SheetCell;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.app.web.ShopNetwork;
@@ -224,7 +225,8 @@ class CrewController {
     try (CSVPrinter csv =
         CSVFormat.DEFAULT.builder().setHeader("at", "who", "kind", "about").get().print(text)) {
       for (LogView line : log.latest(null, null, LINES_TAKEN_OUT)) {
-        csv.printRecord(line.at(), line.who(), line.kind(), line.about());
+        csv.printRecord(
+            line.at(), SheetCell.guarded(line.who()), line.kind(), SheetCell.guarded(line.about()));
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -39,7 +39,6 @@ public class ShelfCsv {
   /** Most rows read. */
   public static final int MOST_ROWS = 10_000;
 
-  private static final String FORMULA = "=+-@\t\r";
   private static final Pattern LINE = Pattern.compile("^line (\\d+)");
   private static final int SHOWN = 60;
   private static final int MOST_FAULTS = 200;
@@ -86,7 +85,7 @@ public class ShelfCsv {
       cells.add(
           name.equals(ShelfColumns.ITEM)
               ? item
-              : column == null ? "" : guarded(cell(node, column)));
+              : column == null ? "" : SheetCell.guarded(cell(node, column)));
     }
     return cells;
   }
@@ -114,18 +113,6 @@ public class ShelfCsv {
 
   private static String plain(JsonNode number) {
     return number.decimalValue().stripTrailingZeros().toPlainString();
-  }
-
-  private static String guarded(String cell) {
-    boolean number = cell.matches("-?\\d+(\\.\\d+)?");
-    boolean formula = !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 && !number;
-    boolean quoted = cell.startsWith("'");
-    return formula || quoted ? "'" + cell : cell;
-  }
-
-  private static String unguarded(String cell) {
-    boolean guard = cell.length() > 1 && cell.startsWith("'");
-    return guard && (FORMULA + "'").indexOf(cell.charAt(1)) >= 0 ? cell.substring(1) : cell;
   }
 
   /**
@@ -271,7 +258,7 @@ public class ShelfCsv {
       }
       ObjectNode node = mapper.createObjectNode();
       for (int i = 0; i < row.size(); i++) {
-        String cell = unguarded(row.get(i).strip());
+        String cell = SheetCell.unguarded(row.get(i).strip());
         String name = header.get(i);
         if (cell.isEmpty() || name.equals(ShelfColumns.ITEM)) {
           continue;
