@@ -4174,6 +4174,7 @@ export interface components {
             afterDays: number[];
             /** Format: int32 */
             everyDays?: number;
+            when: string;
             /** Format: int32 */
             usualDays?: number;
             /** Format: date */

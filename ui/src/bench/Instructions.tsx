@@ -45,7 +45,7 @@ export function Heed({ task }: { task: BenchTask }) {
       {toRead.length > 0 && (
         <ul className="grid gap-1 border-l-4 border-l-care pl-3">
           {toRead.map((c) => (
-            <li key={c.code}>
+            <li key={c.code + c.text}>
               {c.ticked && <Check size={16} aria-label="Ticked:" className="mr-1 inline-block" />}
               {c.text}
             </li>

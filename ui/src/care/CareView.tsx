@@ -111,11 +111,8 @@ export function CareView() {
   )
 }
 
-function rhythm(line: Schemas['CareLine']): string {
-  if (line.everyDays === undefined) return `after ${line.afterDays.join(', ')} days`
-  const every = line.everyDays === 7 ? 'every week' : `every ${line.everyDays} days`
-  return line.usualDays === undefined ? every : `${every}, usually ${line.usualDays}`
-}
+const rhythm = (line: Schemas['CareLine']) =>
+  line.usualDays === undefined ? line.when : `${line.when}, usually every ${line.usualDays} days`
 
 function Line(props: {
   line: Schemas['CareLine']

@@ -182,7 +182,7 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         )}
         <ul className="list-[square] pl-5">
           {h.notCured.map((n) => (
-            <li key={n.label + n.code}>
+            <li key={n.label + n.code + n.text}>
               <strong>{n.label}:</strong> {n.text}
             </li>
           ))}

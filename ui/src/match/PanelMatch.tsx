@@ -258,7 +258,7 @@ function Cautions({ cautions }: { cautions: Schemas['CodeFile'][] }) {
       <h2 className="font-semibold">Cautions</h2>
       <ul className="mt-1 grid list-[square] gap-y-1 pl-5">
         {cautions.map((c) => (
-          <li key={c.code}>{c.text}</li>
+          <li key={c.code + c.text}>{c.text}</li>
         ))}
       </ul>
     </section>

@@ -37,7 +37,9 @@ export function JobFrame() {
       <div className="no-print flex flex-wrap items-end justify-between gap-x-6 gap-y-1 bg-paper px-3 pt-2 md:px-5">
         <div className="min-w-0">
           <h1 className="truncate text-do">{job.data.document.title}</h1>
-          <p className="truncate text-note text-faint">{vehicle?.label}</p>
+          {vehicle?.label !== job.data.document.title && (
+            <p className="truncate text-note text-faint">{vehicle?.label}</p>
+          )}
         </div>
         <Seam id={id} />
       </div>

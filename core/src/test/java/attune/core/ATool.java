@@ -44,23 +44,15 @@ public final class ATool {
   }
 
   public static Tool washed(Tool tool, int times) {
-    return new Tool(
-        tool.id(),
-        tool.name(),
-        tool.kind(),
-        tool.stiffness(),
-        tool.reach(),
-        tool.throwsDroplets(),
-        tool.abrasive(),
-        tool.dyed(),
-        Optional.of(times),
-        tool.retainsMl(),
-        tool.barrierBacked(),
-        tool.count());
+    return changed(tool, Optional.of(times), tool.contactCm2());
   }
 
   /** Such a tool that covers so much at a time. */
   public static Tool covering(Tool tool, double cm2) {
+    return changed(tool, tool.timesWashed(), Optional.of(cm2));
+  }
+
+  private static Tool changed(Tool tool, Optional<Integer> washed, Optional<Double> cm2) {
     return new Tool(
         tool.id(),
         tool.name(),
@@ -70,12 +62,12 @@ public final class ATool {
         tool.throwsDroplets(),
         tool.abrasive(),
         tool.dyed(),
-        tool.timesWashed(),
+        washed,
         tool.retainsMl(),
         tool.barrierBacked(),
         tool.count(),
         tool.suits(),
-        Optional.of(cm2));
+        cm2);
   }
 
   public static Tool of(Kind kind) {

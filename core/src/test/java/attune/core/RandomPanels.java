@@ -3,6 +3,9 @@ package attune.core;
 import attune.core.material.Finish;
 import attune.core.material.Role;
 import attune.core.material.Texture;
+import attune.core.measure.PhNature;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Feel;
@@ -19,6 +22,34 @@ import java.util.Random;
 
 /** Panels of every finish in every state, the same ones each time. */
 public final class RandomPanels {
+  /** Bottles any shop has. */
+  public static final Product NAP_FOAM =
+      AProduct.of("nap-foam", ProductRole.CLEANER)
+          .foam()
+          .strength(4.5)
+          .goodAt(Soil.SKIN_OIL, Soil.DUST, Soil.MAKE_UP)
+          .ph(7.2, PhNature.NEUTRAL_SURFACTANT)
+          .allows("microsuede/*", "textile/*")
+          .dwell(420, 600)
+          .build();
+
+  public static final Product SPOT_REMOVER =
+      AProduct.of("spot", ProductRole.SPOT_REMOVER)
+          .strength(9)
+          .goodAt(Soil.INK, Soil.DENIM_DYE)
+          .solvent(8)
+          .dwell(10, 18)
+          .build();
+
+  public static final Product CONCENTRATE =
+      AProduct.of("concentrate", ProductRole.CLEANER)
+          .strength(6)
+          .goodAt(Soil.SKIN_OIL, Soil.FOOD_DRINK, Soil.DUST)
+          .dilutes("1:20", "1:10", "1:4")
+          .ph(11, PhNature.WEAK_ALKALI)
+          .dwell(20, 90)
+          .build();
+
   private final Random random;
 
   public RandomPanels(long seed) {

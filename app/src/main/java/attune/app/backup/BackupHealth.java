@@ -48,11 +48,12 @@ public class BackupHealth {
     if (good.isPresent()) {
       long days = Duration.between(at(good.get()), clock.instant()).toDays();
       return at(good.get()).isBefore(old)
-          ? Optional.of("The last backup that was proved is " + days + " days old." + why(made))
+          ? Optional.of(
+              "The last backup that was laid back on trial is " + days + " days old." + why(made))
           : Optional.empty();
     }
     return Files.exists(database) && begun(database).isBefore(old)
-        ? Optional.of("No backup was proved yet." + why(made))
+        ? Optional.of("No backup was laid back on trial yet." + why(made))
         : Optional.empty();
   }
 
@@ -62,7 +63,7 @@ public class BackupHealth {
         .flatMap(BackupProof::of)
         .filter(result -> !result.good())
         .map(result -> " The latest cannot be restored: " + result.says())
-        .orElse(" Leave Attune open for a while, or make one under Shop, Backups.");
+        .orElse(" Leave Attune open for a while: it makes and tries the next by itself.");
   }
 
   private static Instant at(Path file) {

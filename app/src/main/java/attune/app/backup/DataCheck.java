@@ -19,7 +19,6 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  * use or not to be written is said in a line, and nothing in it is touched.
  */
 public final class DataCheck {
-  private static final String DATABASE = "attune.mv.db";
   private static final int IN_USE = 90020;
   private static final String NEWEST =
       "select max(cast(\"version\" as int)) from \"flyway_schema_history\" where \"success\"";
@@ -32,18 +31,18 @@ public final class DataCheck {
 
   /** Why nothing may be opened there; empty where all is well, or nothing is there yet. */
   public Optional<String> fault() {
-    Path database = data.resolve(DATABASE);
+    Path database = data.resolve(BackupFile.DATABASE);
     try {
       if (Files.exists(data) && !Files.isWritable(data)) {
         return said("cannot be written to; give the user that runs Attune the right to");
       }
       if (!Files.exists(database)) {
         return hasFiles(data.resolve("photos"))
-            ? said("has photos and no database, " + DATABASE + ". " + restore())
+            ? said("has photos and no database, " + BackupFile.DATABASE + ". " + restore())
             : Optional.empty();
       }
       if (Files.size(database) == 0) {
-        return said("has an empty database, " + DATABASE + ". " + restore());
+        return said("has an empty database, " + BackupFile.DATABASE + ". " + restore());
       }
       return opened();
     } catch (IOException e) {
@@ -73,7 +72,7 @@ public final class DataCheck {
     } catch (SQLException e) {
       return e.getErrorCode() == IN_USE
           ? said("is in use by another Attune; end that one first")
-          : said("has a damaged database, " + DATABASE + ". " + restore());
+          : said("has a damaged database, " + BackupFile.DATABASE + ". " + restore());
     }
   }
 

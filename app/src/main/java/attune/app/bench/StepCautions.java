@@ -92,9 +92,8 @@ final class StepCautions {
     return new CautionView(code, text, tick, ticked);
   }
 
-  /** Each caution of the step's panels, with the panels it is about. */
+  /** Each caution of the step's panels in its own words, with the panels it is about. */
   private Map<CautionFile, List<String>> found(Step step) {
-    Map<String, CautionFile> byCode = new LinkedHashMap<>();
     Map<CautionFile, List<String>> found = new LinkedHashMap<>();
     for (String id : ids(step)) {
       PlannedSurfaceFile surface = surfaces.get(id);
@@ -103,8 +102,8 @@ final class StepCautions {
       }
       for (CautionFile caution : surface.cautions()) {
         if (isToldAt(step, caution) && isAbout(step, caution)) {
-          CautionFile first = byCode.computeIfAbsent(caution.code(), code -> caution);
-          found.computeIfAbsent(first, c -> new ArrayList<>()).add(id);
+          CautionFile said = new CautionFile(caution.code(), caution.text(), null);
+          found.computeIfAbsent(said, c -> new ArrayList<>()).add(id);
         }
       }
     }

@@ -325,7 +325,9 @@ final class StepWords {
         (f.coats() == 1 ? "One thin coat" : "Coat " + coat + " of " + f.coats() + ", thin")
             + (mists || !last ? "" : ", to " + f.levelTo())
             + ".");
-    if (f.flashS() != null) {
+    if (mists) {
+      lines.add("Blot it up and leave it to stand; nothing is levelled.");
+    } else if (f.flashS() != null) {
       lines.add(
           "Flashes "
               + RunWords.lasting((int) f.flashS().min())
@@ -337,8 +339,6 @@ final class StepWords {
           "Left "
               + RunWords.lasting(f.absorbS())
               + (last ? " to go in, then levelled." : " to go in; the next coat goes over it."));
-    } else if (mists) {
-      lines.add("Blot it up and leave it to stand; nothing is levelled on nap.");
     }
     return lines;
   }

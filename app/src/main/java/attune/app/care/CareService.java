@@ -151,6 +151,7 @@ public class CareService {
                       .toList(),
                   own.afterDays(),
                   boxed(own.everyDays()),
+                  Rhythm.words(own.afterDays(), boxed(own.everyDays())),
                   own.equals(usual) ? null : boxed(usual.everyDays()),
                   own.next(visit, of.size(), last).orElse(null),
                   care.productId() == null ? null : left.products().get(care.productId()));

@@ -26,7 +26,8 @@ public final class CareViews {
    *
    * @param afterDays days after the visit, for a ladder
    * @param everyDays days between, for what is repeated; null for a ladder
-   * @param usualDays the same for usual use, null where it is no other
+   * @param when the same in words
+   * @param usualDays days between for usual use, null where it is no other
    * @param next day it is due, null when a ladder is through
    */
   public record CareLine(
@@ -34,6 +35,7 @@ public final class CareViews {
       List<String> labels,
       List<Integer> afterDays,
       @Nullable Integer everyDays,
+      String when,
       @Nullable Integer usualDays,
       @Nullable LocalDate next,
       @Nullable String product) {}

@@ -181,13 +181,20 @@ class CrewController {
 
   @PostMapping("/members")
   @ResponseStatus(HttpStatus.CREATED)
-  MemberView add(@Valid @RequestBody MemberForm form) {
-    return crew.add(form);
+  MemberView add(@Valid @RequestBody MemberForm form, HttpServletRequest request) {
+    return noted(crew.add(form), request);
+  }
+
+  /** The log names whoever it is now, and not who was there before. */
+  private static MemberView noted(MemberView member, HttpServletRequest request) {
+    request.setAttribute(LogFilter.ABOUT, member.name() + ", " + member.role().word());
+    return member;
   }
 
   @PutMapping("/members/{id}")
-  MemberView change(@PathVariable UUID id, @Valid @RequestBody MemberForm form) {
-    return crew.change(id, form);
+  MemberView change(
+      @PathVariable UUID id, @Valid @RequestBody MemberForm form, HttpServletRequest request) {
+    return noted(crew.change(id, form), request);
   }
 
   @DeleteMapping("/members/{id}")

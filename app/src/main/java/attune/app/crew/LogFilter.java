@@ -17,6 +17,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(0) // behind the door, so that it knows who asks
 class LogFilter extends OncePerRequestFilter {
   private final Operations operations;
+
+  /** Attribute of a request in which an operation says whom it made. */
+  static final String ABOUT = LogFilter.class.getName() + ".about";
+
   private final Present present;
   private final LogService log;
   private final LogWords words;
@@ -44,7 +48,7 @@ class LogFilter extends OncePerRequestFilter {
       log.note(
           before.or(() -> present.who(request)).map(Who::inLog).orElse("nobody"),
           kind.get(),
-          about);
+          request.getAttribute(ABOUT) instanceof String made ? made : about);
     }
   }
 }

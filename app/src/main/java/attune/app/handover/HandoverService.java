@@ -455,22 +455,7 @@ public class HandoverService {
   }
 
   private static Advice advice(CareLine care) {
-    String when =
-        care.everyDays() != null
-            ? every(care.everyDays())
-            : "after "
-                + care.afterDays().stream().map(String::valueOf).collect(Collectors.joining(", "))
-                + " days";
-    return new Advice(care.what(), when, care.labels());
-  }
-
-  private static String every(int days) {
-    return switch (days) {
-      case 7 -> "every week";
-      case 30 -> "every month";
-      case 182 -> "every half year";
-      default -> "every " + days + " days";
-    };
+    return new Advice(care.what(), care.when(), care.labels());
   }
 
   private static String name(Shelf products, String id) {

@@ -155,7 +155,8 @@ class BackupProofTest {
     assertThat(health.says()).isEmpty();
 
     clock.pass(Duration.ofDays(3));
-    assertThat(health.says().orElseThrow()).startsWith("The last backup that was proved is 3 days");
+    assertThat(health.says().orElseThrow())
+        .startsWith("The last backup that was laid back on trial is 3 days");
 
     Path bad = Files.writeString(backups.resolve("attune-2-daily.zip"), "half");
     Files.writeString(backups.resolve("attune-2-daily.zip.proof"), "attune.mv.db: found nothing");

@@ -137,6 +137,10 @@ class DoorApiTest {
     assertThat(
             desk.send("GET", "/api/v1/crew/log?kind=ROLE", null).json().at("/0/about").asString())
         .isEqualTo("Wim Arkle, learner");
+    desk.send("POST", "/api/v1/crew/members", "{\"name\":\"=LINK(1)\",\"role\":\"LEARNER\"}");
+    assertThat(desk.send("GET", "/api/v1/crew/log.csv", null).text())
+        .as("whom a role was given to, and no formula for who opens it in a spreadsheet")
+        .contains("ROLE,\"'=LINK(1), learner\"");
     Answer last = desk.send("DELETE", "/api/v1/crew/members/" + idOf(desk, "Mira Holt"), null);
     assertThat(last.json().get("detail").asString()).contains("The shop needs an owner");
   }

@@ -47,7 +47,7 @@ public final class Browser {
       String type = answer.headers().firstValue("Content-Type").orElse("");
       try (InputStream body = answer.body()) {
         String text =
-            type.contains("json")
+            type.contains("json") || type.contains("csv")
                 ? new String(body.readNBytes(MOST_READ), StandardCharsets.UTF_8)
                 : "";
         return new Api.Answer(answer.statusCode(), text, type);

@@ -100,16 +100,18 @@ public final class ToolRules {
     };
   }
 
-  /** What covers a few square centimetres at a time is for details, not for a bench. */
-  public static boolean isTooSmall(Place place, Tool tool, Figures figures) {
+  /**
+   * A brush that covers a few square centimetres at a time; one that does not say is not held so.
+   */
+  public static boolean isSmall(Tool tool, Figures figures) {
     return tool.kind() == Tool.Kind.BRUSH
-        && tool.contactCm2().filter(c -> c < figures.get("tool.small-cm2")).isPresent()
-        && place.surface().area().value() > figures.get("tool.small-most");
+        && tool.contactCm2().filter(c -> c < figures.get("tool.small-cm2")).isPresent();
   }
 
+  /** What is small is for details, not for a bench. */
   private static void covers(Place place, Tool tool, Figures figures, List<Reason> reasons) {
     double area = place.surface().area().value();
-    if (isTooSmall(place, tool, figures)) {
+    if (isSmall(tool, figures) && area > figures.get("tool.small-most")) {
       reasons.add(
           Reason.measured(
               ReasonCode.BARRED_HERE,

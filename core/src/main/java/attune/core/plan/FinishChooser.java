@@ -12,17 +12,14 @@ import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
 import attune.core.match.RuledOut;
-import attune.core.match.ToolRules;
 import attune.core.plan.Finishing.Wanted;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Span;
-import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Feel;
 import attune.core.survey.Setting;
-import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Wishes.Protection;
 import attune.core.survey.Wishes.Sheen;
@@ -109,10 +106,10 @@ final class FinishChooser {
               "What could not be cleaned is not conditioned, dressed or coated over its soil."));
     }
     for (Wanted want : wanted) {
-      Optional<LeftAlone> recent = recently(place, shelf, want);
+      Optional<LeftAlone> recent = LeftAlone.of(place, want, shelf, figures);
       if (recent.isPresent()) {
         leftAlone.add(recent.get());
-        cautions.add(said(recent.get()));
+        cautions.add(recent.get().said());
         continue;
       }
       Optional<Product> both = twoInOne(want, cleaner, steps);
@@ -253,40 +250,6 @@ final class FinishChooser {
         : Optional.empty();
   }
 
-  /** Left alone where it was done within its interval: nothing on top of what still holds. */
-  private Optional<LeftAlone> recently(Place place, Shelf shelf, Wanted want) {
-    return place.surface().history().stream()
-        .filter(visit -> had(visit, shelf, want))
-        .map(
-            visit ->
-                new LeftAlone(
-                    want.role(),
-                    want.step(),
-                    visit.productId().filter(id -> isOf(id, shelf, want)),
-                    visit.date(),
-                    visit.date().plusDays(life(visit, shelf, want))))
-        .filter(left -> place.date().isBefore(left.next()))
-        .max(Comparator.comparing(LeftAlone::next));
-  }
-
-  /** A coating is looked at instead of laid again; what else holds is let be. */
-  private static Reason said(LeftAlone left) {
-    String held =
-        left.role().code().replace('-', ' ')
-            + " of "
-            + left.last()
-            + " still holds; next from "
-            + left.next()
-            + ".";
-    return Reason.of(
-        ReasonCode.RECENTLY_DONE,
-        CAUTION,
-        LABEL,
-        left.step() == Step.COAT
-            ? "The " + held + " Bead and sheen check instead of a new coat."
-            : "Left alone: the " + held);
-  }
-
   /** What cleans and protects, or conditions and protects, is laid once (C23). */
   private static Optional<Product> twoInOne(
       Wanted want, Optional<Product> cleaner, List<FinishStep> before) {
@@ -308,24 +271,6 @@ final class FinishChooser {
             + " as well; nothing more goes on top.");
   }
 
-  private static boolean had(Surface.Visit visit, Shelf shelf, Wanted want) {
-    return want.role() == ProductRole.COATING && visit.coated()
-        || visit.productId().filter(id -> isOf(id, shelf, want)).isPresent();
-  }
-
-  private static boolean isOf(String productId, Shelf shelf, Wanted want) {
-    return shelf.findProduct(productId).filter(product -> product.is(want.role())).isPresent();
-  }
-
-  private int life(Surface.Visit visit, Shelf shelf, Wanted want) {
-    return visit
-        .productId()
-        .flatMap(shelf::findProduct)
-        .filter(product -> product.is(want.role()))
-        .flatMap(Product::lifeDays)
-        .orElse(figures.whole("finish.life." + want.step().code()));
-  }
-
   private FinishStep step(
       Place place,
       Shelf shelf,
@@ -341,7 +286,7 @@ final class FinishChooser {
     return new FinishStep(
         want.step(),
         product,
-        applicator(place, shelf, want),
+        new Applicators(shelf, figures).of(place, want),
         dose,
         coats,
         before.isEmpty() ? 0 : waitAfter(before.get(before.size() - 1), place, anotherDay),
@@ -410,61 +355,6 @@ final class FinishChooser {
             / figures.get("flash.halving");
     double factor = Math.pow(0.5, halvings);
     return new Span((int) Math.round(flash.min() * factor), (int) Math.round(flash.max() * factor));
-  }
-
-  /** Undyed or washed out, new before often used; the plain white one where no own one is. */
-  Tool cloth(Shelf shelf) {
-    int washes = figures.whole("colourfast.washes");
-    return shelf.ofKind(Tool.Kind.CLOTH).stream()
-        .filter(tool -> tool.isColourfast(washes))
-        .min(
-            Comparator.comparing((Tool tool) -> tool.timesWashed().orElse(0))
-                .thenComparing(Tool::id))
-        .orElse(Tool.CLOTH);
-  }
-
-  /**
-   * A restorer ruins towels: a cloth that is thrown away after it. Oil is massaged in by hand, and
-   * nap is brushed.
-   */
-  private Tool applicator(Place place, Shelf shelf, Wanted want) {
-    return switch (want.role()) {
-      case PLASTIC_RESTORER -> cloth(shelf);
-      case RESTORING_OIL -> Tool.HAND;
-      case NAP_PROTECTOR -> napBrush(place, shelf).orElseGet(() -> cloth(shelf));
-      default -> applicator(place, shelf, want.role() == ProductRole.COATING);
-    };
-  }
-
-  private Optional<Tool> napBrush(Place place, Shelf shelf) {
-    return shelf.ofKind(Tool.Kind.BRUSH).stream()
-        .filter(tool -> ToolRules.suits(place, tool))
-        .filter(tool -> tool.stiffness() <= place.limits().agitationMax().value())
-        .filter(tool -> !ToolRules.isTooSmall(place, tool, figures))
-        .min(
-            Comparator.comparing((Tool tool) -> !tool.suits().contains(Tool.Suits.NAP))
-                .thenComparing(Tool::stiffness)
-                .thenComparing(Tool::id));
-  }
-
-  private Tool applicator(Place place, Shelf shelf, boolean coating) {
-    int washes = figures.whole("colourfast.washes");
-    return shelf.ofKind(Tool.Kind.APPLICATOR).stream()
-        .filter(tool -> tool.isColourfast(washes))
-        .filter(tool -> ToolRules.suits(place, tool))
-        .filter(tool -> isOfASize(tool, place))
-        .min(
-            Comparator.comparing((Tool tool) -> coating && !tool.barrierBacked())
-                .thenComparingDouble(tool -> tool.retainsMl().orElse(0.0))
-                .thenComparing(Tool::id))
-        .orElseGet(() -> cloth(shelf));
-  }
-
-  /** A finger pad is for what is smaller than a hand; what is not said of it is not held up. */
-  private boolean isOfASize(Tool tool, Place place) {
-    boolean finger =
-        tool.contactCm2().filter(cm2 -> cm2 < figures.get("applicator.finger-cm2")).isPresent();
-    return !finger || place.surface().area().value() < figures.get("applicator.finger-area");
   }
 
   private List<RuledOut> ruledOut(

@@ -29,7 +29,6 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,10 +38,6 @@ import java.util.stream.Collectors;
 
 /** Turns a job into a plan. Pure and deterministic: the same job gives the same plan. */
 public final class Planner {
-  /** What is said of each product it holds for; all else is said once a panel. */
-  private static final Set<ReasonCode> OF_EACH =
-      Set.of(ReasonCode.UNSAID, ReasonCode.SHEEN_NOT_MET);
-
   private final Rulebook book;
   private final Figures figures;
   private final Matcher matcher;
@@ -241,7 +236,7 @@ public final class Planner {
             place,
             steps,
             wet,
-            chooser.cloth(job.shelf()),
+            new Applicators(job.shelf(), figures).cloth(),
             job.historyKnown() || !place.surface().history().isEmpty(),
             job.shelf(),
             book);
@@ -318,13 +313,7 @@ public final class Planner {
     cautions.addAll(match.saidOfSpots());
     cautions.addAll(WaitCautions.of(place, match, chosen));
     cautions.addAll(Suggestions.of(place, chosen, job.setting().climate()));
-    Map<String, Reason> once = new LinkedHashMap<>();
-    cautions.forEach(
-        caution ->
-            once.putIfAbsent(
-                caution.code().name() + (OF_EACH.contains(caution.code()) ? caution.text() : ""),
-                caution));
-    return once.values().stream().sorted(Comparator.comparing(Reason::code)).toList();
+    return cautions.stream().distinct().sorted(Comparator.comparing(Reason::code)).toList();
   }
 
   private int minutes(

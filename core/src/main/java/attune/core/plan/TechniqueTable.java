@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.match.Treatment.ApplyTo;
 import attune.core.material.Finish;
 import attune.core.material.Role;
 import attune.core.material.Texture;
@@ -14,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What the hands do (docs/trade, technique): a few short lines for each kind of work, from
@@ -37,6 +39,9 @@ public final class TechniqueTable {
   private record Row(String kind, Line line) {}
 
   private final Map<String, List<Line>> byKind = new LinkedHashMap<>();
+
+  /** Kinds whose bottle goes on the tool, unless the plan says that it goes on the panel. */
+  private static final Set<String> LOADED_ON_THE_TOOL = Set.of("hide", "flat", "grained");
 
   private TechniqueTable(List<Row> rows) {
     rows.forEach(row -> byKind.computeIfAbsent(row.kind(), k -> new ArrayList<>()).add(row.line()));
@@ -70,7 +75,20 @@ public final class TechniqueTable {
    * @param plans its panels
    */
   public List<Line> of(Round round, List<SurfacePlan> plans) {
-    return of(round.spots() ? "spot" : kind(round.step(), plans));
+    String kind = round.spots() ? "spot" : kind(round.step(), plans);
+    return LOADED_ON_THE_TOOL.contains(kind) && isSprayed(plans)
+        ? Stream.concat(
+                of("sprayed").stream(), of(kind).stream().filter(l -> l.about() != About.LOAD))
+            .toList()
+        : of(kind);
+  }
+
+  private static boolean isSprayed(List<SurfacePlan> plans) {
+    return plans.stream()
+        .findFirst()
+        .flatMap(SurfacePlan::firstRung)
+        .filter(rung -> rung.treatment().applyTo() == ApplyTo.SURFACE)
+        .isPresent();
   }
 
   static String kind(Step step, List<SurfacePlan> plans) {

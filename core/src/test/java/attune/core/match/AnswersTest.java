@@ -37,21 +37,8 @@ class AnswersTest {
       Given.shelf(
           AProduct.cleaner("mild", 4).onHand(400).build(),
           AProduct.cleaner("strong", 7).ph(9.7, PhNature.BUFFERED).onHand(30).build(),
-          AProduct.of("concentrate", ProductRole.CLEANER)
-              .strength(6)
-              .goodAt(Soil.SKIN_OIL, Soil.FOOD_DRINK, Soil.DUST)
-              .dilutes("1:20", "1:10", "1:4")
-              .ph(11, PhNature.WEAK_ALKALI)
-              .dwell(20, 90)
-              .build(),
-          AProduct.of("nap-foam", ProductRole.CLEANER)
-              .foam()
-              .strength(4.5)
-              .goodAt(Soil.SKIN_OIL, Soil.DUST, Soil.MAKE_UP)
-              .ph(7.2, PhNature.NEUTRAL_SURFACTANT)
-              .allows("microsuede/*", "textile/*")
-              .dwell(420, 600)
-              .build(),
+          RandomPanels.CONCENTRATE,
+          RandomPanels.NAP_FOAM,
           AProduct.of("glass", ProductRole.CLEANER)
               .strength(3)
               .goodAt(Soil.SKIN_OIL, Soil.DUST)
@@ -59,12 +46,7 @@ class AnswersTest {
               .allows("screen/*", "plastic/gloss")
               .dwell(0, 5)
               .build(),
-          AProduct.of("spot", ProductRole.SPOT_REMOVER)
-              .strength(9)
-              .goodAt(Soil.INK, Soil.DENIM_DYE)
-              .solvent(8)
-              .dwell(10, 18)
-              .build(),
+          RandomPanels.SPOT_REMOVER,
           AProduct.of("stripper", ProductRole.DEGREASER)
               .strength(9)
               .ph(12.5, PhNature.STRONG_ALKALI)

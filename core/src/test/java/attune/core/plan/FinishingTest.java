@@ -200,8 +200,10 @@ class FinishingTest {
     Tool detail = ATool.covering(ATool.brush("detail", 1, Texture.MEDIUM, Tool.Kind.BRUSH), 6);
     Shelf shelf =
         Given.shelf(AProduct.cleaner("cleaner", 5).build(), NAP, detail, ATool.SOFT_BRUSH);
-    assertThat(brush(shelf, 0.05)).isEqualTo("detail");
+    Shelf small = Given.shelf(AProduct.cleaner("cleaner", 5).build(), NAP, detail);
     assertThat(brush(shelf, 0.6)).isEqualTo("soft-brush");
+    assertThat(brush(shelf, 0.05)).as("the same one for the whole seat").isEqualTo("soft-brush");
+    assertThat(brush(small, 0.05)).as("where there is no other").isEqualTo("detail");
   }
 
   private static String brush(Shelf shelf, double m2) {

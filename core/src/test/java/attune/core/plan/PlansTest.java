@@ -62,32 +62,13 @@ class PlansTest {
   private static final Shelf SHOP =
       Given.shelf(
           AProduct.cleaner("mild", 4).onHand(300).build(),
-          AProduct.of("concentrate", ProductRole.CLEANER)
-              .strength(7)
-              .goodAt(Soil.SKIN_OIL, Soil.FOOD_DRINK, Soil.DUST, Soil.MAKE_UP)
-              .dilutes("1:20", "1:10", "1:4")
-              .ph(10, PhNature.WEAK_ALKALI)
-              .dwell(20, 90)
-              .onHand(90)
-              .build(),
-          AProduct.of("nap-foam", ProductRole.CLEANER)
-              .foam()
-              .strength(5)
-              .goodAt(Soil.SKIN_OIL, Soil.DUST)
-              .ph(7.2, PhNature.NEUTRAL_SURFACTANT)
-              .allows("microsuede/*", "textile/*")
-              .dwell(420, 600)
-              .build(),
+          RandomPanels.CONCENTRATE,
+          RandomPanels.NAP_FOAM,
           AProduct.of("screen", ProductRole.SCREEN_CLEANER)
               .strength(5)
               .goodAt(Soil.SKIN_OIL, Soil.DUST)
               .build(),
-          AProduct.of("spot", ProductRole.SPOT_REMOVER)
-              .strength(9)
-              .goodAt(Soil.INK, Soil.DENIM_DYE)
-              .solvent(8)
-              .dwell(10, 18)
-              .build(),
+          RandomPanels.SPOT_REMOVER,
           AProduct.of("residue", ProductRole.RESIDUE_REMOVER)
               .strength(3)
               .goodAt(Soil.SILICONE_FILM, Soil.POLISH)
