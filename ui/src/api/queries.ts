@@ -222,6 +222,11 @@ export const needsQuery = (days: number) =>
     queryFn: () => need(api.GET('/api/v1/needs', { params: { query: { days } } })),
   })
 
+export const retentionQuery = queryOptions({
+  queryKey: ['retention'],
+  queryFn: () => need(api.GET('/api/v1/retention')),
+})
+
 export const backupsQuery = queryOptions({
   queryKey: ['backups'],
   queryFn: () => need(api.GET('/api/v1/backups')),

@@ -116,7 +116,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/learning": {
+    "/api/v1/retention": {
         parameters: {
             query?: never;
             header?: never;
@@ -124,6 +124,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["view"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
         put: operations["turn"];
         post?: never;
         delete?: never;
@@ -542,6 +558,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/retention/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forget_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -971,7 +1003,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post: operations["close"];
         delete?: never;
@@ -1083,7 +1115,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        get: operations["view_3"];
         put?: never;
         post: operations["start_1"];
         delete?: never;
@@ -2107,7 +2139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_3"];
+        get: operations["view_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2255,6 +2287,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["endSessions"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/me/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownSessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2415,6 +2463,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/crew/me/sessions/{handle}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endOwnSession"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2755,6 +2819,24 @@ export interface components {
             toWash: number;
             /** Format: int32 */
             thrown: number;
+        };
+        RetentionForm: {
+            /** Format: int32 */
+            years?: number;
+        };
+        Overdue: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            lastHere?: string;
+        };
+        RetentionView: {
+            /** Format: int32 */
+            years?: number;
+            /** Format: int64 */
+            overdue: number;
+            first: components["schemas"]["Overdue"][];
         };
         LearningRequest: {
             on: boolean;
@@ -3253,6 +3335,10 @@ export interface components {
             emptyGrams?: number;
             /** Format: double */
             gramsPerMl?: number;
+        };
+        Forgotten: {
+            /** Format: int64 */
+            customers: number;
         };
         CareFile: {
             surfaceIds: string[];
@@ -4615,7 +4701,7 @@ export interface components {
         };
         WatchView: {
             /** @enum {string} */
-            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK" | "BACKUP";
+            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK" | "BACKUP" | "RETENTION";
             /** Format: uuid */
             jobId?: string;
             vehicleLabel: string;
@@ -5124,6 +5210,7 @@ export interface components {
             /** Format: date-time */
             recordedAt: string;
             by: string;
+            signedIn?: string;
             kind: string;
             taskId: string;
             title: string;
@@ -5263,10 +5350,13 @@ export interface components {
             roles: ("OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER")[];
         };
         SessionView: {
+            handle: string;
+            device: string;
             /** Format: date-time */
             since: string;
             /** Format: date-time */
             seen: string;
+            here: boolean;
         };
         LogView: {
             /** Format: date-time */
@@ -5602,6 +5692,50 @@ export interface operations {
         };
     };
     view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RetentionView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RetentionForm"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RetentionView"];
+                };
+            };
+        };
+    };
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6509,6 +6643,30 @@ export interface operations {
             };
         };
     };
+    forget_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forgotten"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Forgotten"];
+                };
+            };
+        };
+    };
     plan: {
         parameters: {
             query?: never;
@@ -7265,7 +7423,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7510,7 +7668,7 @@ export interface operations {
             };
         };
     };
-    view_2: {
+    view_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9119,7 +9277,7 @@ export interface operations {
             };
         };
     };
-    view_3: {
+    view_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9351,6 +9509,26 @@ export interface operations {
             };
         };
     };
+    ownSessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SessionView"][];
+                };
+            };
+        };
+    };
     log: {
         parameters: {
             query?: {
@@ -9563,6 +9741,26 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["CareView"];
                 };
+            };
+        };
+    };
+    endOwnSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handle: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -8,6 +8,12 @@ export const membersQuery = queryOptions({
   queryFn: () => need(api.GET('/api/v1/crew/members')),
 })
 
+/** Where whoever is signed in here is signed in. */
+export const ownSessionsQuery = queryOptions({
+  queryKey: ['crew', 'own-sessions'],
+  queryFn: () => need(api.GET('/api/v1/crew/me/sessions')),
+})
+
 export const rightsQuery = queryOptions({
   queryKey: ['crew', 'rights'],
   queryFn: () => need(api.GET('/api/v1/crew/rights')),

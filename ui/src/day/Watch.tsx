@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { AlarmClock, CarFront, DatabaseBackup, Droplets, PackageOpen, Timer } from 'lucide-react'
+import { AlarmClock, CarFront, DatabaseBackup, Droplets, PackageOpen, Timer, UserMinus } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
@@ -14,6 +14,7 @@ const signs = {
   CARE_DUE: Droplets,
   LOW_STOCK: PackageOpen,
   BACKUP: DatabaseBackup,
+  RETENTION: UserMinus,
 }
 const leads = {
   CLOCK: 'bench',
@@ -22,17 +23,19 @@ const leads = {
   CARE_DUE: 'care',
   LOW_STOCK: '',
   BACKUP: '',
+  RETENTION: '',
 }
 
 /** Where it leads that is about no job. */
 const elsewhere: Partial<Record<Thing['kind'], string>> = {
   LOW_STOCK: '/shelf?part=needs',
   BACKUP: '/shop',
+  RETENTION: '/shop',
 }
 
 /** What cannot wait: something to wipe, a promise that will not be kept. */
 export const urgent: Thing['kind'][] = ['CLOCK', 'PROMISE_AT_RISK']
-export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK', 'BACKUP']
+export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK', 'BACKUP', 'RETENTION']
 
 /** What wants an eye kept on. */
 export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] }) {
@@ -59,6 +62,7 @@ const said = (thing: Thing) =>
     CARE_DUE: dayOf(thing.at),
     LOW_STOCK: 'order',
     BACKUP: 'tell the owner',
+    RETENTION: 'tell the owner',
   })[thing.kind]
 
 function Line({ thing }: { thing: Thing }) {

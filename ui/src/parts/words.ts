@@ -78,18 +78,16 @@ export const range = (low: number, high: number) => (low === high ? `${low}` : `
 
 let time: Intl.DateTimeFormat
 let day: Intl.DateTimeFormat
+let dayAndYear: Intl.DateTimeFormat
 
 /** Takes the shop's units and language of dates. */
 export function writeAs(settings: { units: string; locale: string }) {
   shop.us = settings.units === 'us'
   shop.locale = settings.locale
   time = new Intl.DateTimeFormat(shop.locale, { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
-  day = new Intl.DateTimeFormat(shop.locale, {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    timeZone: 'UTC',
-  })
+  const parts = { day: 'numeric', month: 'short', timeZone: 'UTC' } as const
+  day = new Intl.DateTimeFormat(shop.locale, { weekday: 'short', ...parts })
+  dayAndYear = new Intl.DateTimeFormat(shop.locale, { ...parts, year: 'numeric' })
 }
 writeAs({ units: 'metric', locale: 'en-GB' })
 
@@ -103,5 +101,10 @@ export function when(local: string, now = localOf(nowMs())): string {
 }
 
 export const isToday = (local: string, now = localOf(nowMs())) => local.slice(0, 10) === now.slice(0, 10)
-export const dayOf = (local: string) => day.format(msOf(local))
+
+const NEAR_MS = 300 * 24 * 3_600_000
+
+/** A day; further off than ten months, with its year. */
+export const dayOf = (local: string, now = nowMs()) =>
+  (Math.abs(msOf(local) - now) > NEAR_MS ? dayAndYear : day).format(msOf(local))
 export const timeOf = (local: string) => time.format(msOf(local))

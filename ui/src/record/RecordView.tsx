@@ -107,6 +107,7 @@ function Entry(props: { line: Line; lines: Line[]; jobId: string }) {
         <span className="block text-note text-faint">
           {[
             line.by,
+            line.signedIn && `signed in: ${line.signedIn}`,
             line.takenBack && 'taken back since',
             later && `came in at ${timeOf(line.recordedAt)}`,
             line.ticked.length > 0 &&

@@ -10,6 +10,7 @@ import { Crew } from '../crew/Crew'
 import { Backups } from './Backups'
 import { Days } from './Days'
 import { Devices } from './Devices'
+import { Keeping } from './Keeping'
 import { Learning } from './Learning'
 import { Papers } from './Papers'
 import { Selling } from './Selling'
@@ -260,6 +261,7 @@ function ShopForm({ start }: { start: Settings }) {
       <div className="grid content-start gap-3">
         <Crew />
         <Devices />
+        <Keeping />
         <Backups />
         <Learning />
       </div>

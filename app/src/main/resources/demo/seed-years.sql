@@ -1,6 +1,6 @@
 -- One invented job for each row of "seed": a demo job as it was, moved to another day and vehicle.
-insert into customer (id, name, phone, standard, sheen, protection, climate, uses, km_a_year, version)
-  select s.customer, max(s.customer_name), max(s.phone), 'thorough', 'matt', 'none', 'temperate', '', 12000, 0
+insert into customer (id, name, phone, standard, sheen, protection, climate, uses, km_a_year, since, version)
+  select s.customer, max(s.customer_name), max(s.phone), 'thorough', 'matt', 'none', 'temperate', '', 12000, dateadd(day, min(s.days), localtimestamp), 0
   from seed s group by s.customer;
 
 insert into vehicle (id, label, plate, layout, drive, built_year, history_known, customer_id, version)

@@ -6,12 +6,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.util.FileSystemUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -136,13 +136,11 @@ final class BackupFile {
           + " bytes packed into almost none; refused";
     }
     try (InputStream in = zip.getInputStream(there)) {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      MessageDigest digest = DigestUtils.getSha256Digest();
       new DigestInputStream(in, digest).transferTo(java.io.OutputStream.nullOutputStream());
       return HexFormat.of().formatHex(digest.digest()).equals(entry.sha256())
           ? null
           : entry.name() + ": found other bytes than were written; the backup is damaged";
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
     }
   }
 

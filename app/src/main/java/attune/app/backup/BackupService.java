@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -23,6 +22,7 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -178,13 +178,9 @@ class BackupService {
 
   private static Entry copy(InputStream in, String name, ZipOutputStream out) throws IOException {
     out.putNextEntry(new ZipEntry(name));
-    try {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
-      long bytes = new DigestInputStream(in, digest).transferTo(out);
-      out.closeEntry();
-      return new Entry(name, bytes, HexFormat.of().formatHex(digest.digest()));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
+    MessageDigest digest = DigestUtils.getSha256Digest();
+    long bytes = new DigestInputStream(in, digest).transferTo(out);
+    out.closeEntry();
+    return new Entry(name, bytes, HexFormat.of().formatHex(digest.digest()));
   }
 }

@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.DriverManager;
@@ -21,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /** What lies in a data directory nobody has open: every row of every table, and every file. */
 final class Contents implements AutoCloseable {
@@ -86,7 +86,7 @@ final class Contents implements AutoCloseable {
   }
 
   private static String row(ResultSet found) throws SQLException, IOException {
-    MessageDigest digest = sha256();
+    MessageDigest digest = DigestUtils.getSha256Digest();
     for (int i = 1; i <= found.getMetaData().getColumnCount(); i++) {
       Object value = found.getObject(i);
       if (value instanceof java.sql.Blob blob) {
@@ -112,7 +112,7 @@ final class Contents implements AutoCloseable {
       }
       try (Stream<Path> found = Files.list(data.resolve(folder))) {
         for (Path file : found.filter(f -> !f.toString().endsWith(".part")).toList()) {
-          MessageDigest digest = sha256();
+          MessageDigest digest = DigestUtils.getSha256Digest();
           through(digest, Files.newInputStream(file));
           files.put(folder + "/" + file.getFileName(), HexFormat.of().formatHex(digest.digest()));
         }
@@ -124,14 +124,6 @@ final class Contents implements AutoCloseable {
   private static void through(MessageDigest digest, InputStream from) throws IOException {
     try (InputStream in = new DigestInputStream(from, digest)) {
       in.transferTo(OutputStream.nullOutputStream());
-    }
-  }
-
-  private static MessageDigest sha256() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
     }
   }
 

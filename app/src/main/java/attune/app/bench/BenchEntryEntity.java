@@ -1,5 +1,6 @@
 package attune.app.bench;
 
+import attune.app.author.Authored;
 import attune.core.check.Coded;
 import attune.core.run.Entry;
 import attune.core.run.Entry.Kind;
@@ -20,7 +21,7 @@ import org.springframework.data.domain.Persistable;
 /** Something that happened at the bench. Only ever added; an undo is an entry of its own. */
 @Entity
 @Table(name = "bench_entry")
-class BenchEntryEntity implements Persistable<UUID> {
+class BenchEntryEntity extends Authored implements Persistable<UUID> {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

@@ -10,6 +10,7 @@ import attune.app.bench.BenchViews.ToldView;
 import attune.app.bench.Consequences.Replanned;
 import attune.app.bench.EntryDetail.AirNow;
 import attune.app.bench.RunSteps.Step;
+import attune.app.crew.CrewService;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CareFile;
@@ -30,7 +31,6 @@ import attune.core.shelf.Shelf;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -69,7 +69,7 @@ public class BenchService {
   private final RunPace pace;
   private final JsonMapper mapper;
   private final ApplicationEventPublisher publisher;
-  private final Clock clock;
+  private final CrewService crew;
 
   BenchService(
       BenchRunRepository runs,
@@ -84,7 +84,7 @@ public class BenchService {
       RunPace pace,
       JsonMapper mapper,
       ApplicationEventPublisher publisher,
-      Clock clock) {
+      CrewService crew) {
     this.runs = runs;
     this.entries = entries;
     this.jobs = jobs;
@@ -97,7 +97,7 @@ public class BenchService {
     this.pace = pace;
     this.mapper = mapper;
     this.publisher = publisher;
-    this.clock = clock;
+    this.crew = crew;
   }
 
   /** Starts a run on the plan as it stands; starting twice is the same as once. */
@@ -146,7 +146,8 @@ public class BenchService {
         Run.of(
             steps.stream().map(Step::task).toList(),
             told.stream().map(Told::entry).toList(),
-            now());
+            now(),
+            pace.waits());
     return new WholeRun(entity, plan, document, shelf(entity), steps, told, run);
   }
 
@@ -154,7 +155,8 @@ public class BenchService {
     return new Told(
         e.entry(),
         e.detail().map(json -> mapper.readValue(json, EntryDetail.class)).orElse(EntryDetail.NONE),
-        e.recordedAt());
+        e.recordedAt(),
+        e.madeBy());
   }
 
   private BenchView view(WholeRun whole) {
@@ -270,7 +272,7 @@ public class BenchService {
   @Transactional(readOnly = true)
   public RunRecord record(UUID jobId) {
     WholeRun whole = whole(run(jobId));
-    return new RecordWriter(whole.shelf(), jobs.labels(whole.document()))
+    return new RecordWriter(whole.shelf(), jobs.labels(whole.document()), crew.names())
         .write(
             whole.entity().startedAt(),
             whole.document().surfaces(),
@@ -366,6 +368,6 @@ public class BenchService {
   }
 
   private LocalDateTime now() {
-    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    return pace.now();
   }
 }

@@ -8,6 +8,7 @@ import attune.core.check.Coded;
 import attune.core.material.Role;
 import attune.core.run.Pace;
 import attune.core.run.TaskState.Phase;
+import attune.core.run.WaitClock;
 import attune.core.survey.Surface;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -30,20 +31,20 @@ record Readiness(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime cured
   /** A moment something on a panel is over. */
   private record Moment(String panel, LocalDateTime at) {}
 
-  static Readiness of(WholeRun whole, Pace pace, LocalDateTime handsOff) {
-    return of(whole, pace, handsOff, NOT_LAID);
+  static Readiness of(WholeRun whole, Pace pace, LocalDateTime handsOff, WaitClock waits) {
+    return of(whole, pace, handsOff, waits, NOT_LAID);
   }
 
   /** By what was done alone: what is still open was not laid and does not dry. */
-  static Readiness ofDone(WholeRun whole, Pace pace, LocalDateTime handsOff) {
+  static Readiness ofDone(WholeRun whole, Pace pace, LocalDateTime handsOff, WaitClock waits) {
     Set<Phase> out = EnumSet.copyOf(NOT_LAID);
     out.add(Phase.WAITING);
     out.add(Phase.HELD);
-    return of(whole, pace, handsOff, out);
+    return of(whole, pace, handsOff, waits, out);
   }
 
   private static Readiness of(
-      WholeRun whole, Pace pace, LocalDateTime handsOff, Set<Phase> leftOut) {
+      WholeRun whole, Pace pace, LocalDateTime handsOff, WaitClock waits, Set<Phase> leftOut) {
     Map<String, SurfaceFile> surveyed =
         whole.document().surfaces().stream()
             .collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
@@ -65,8 +66,8 @@ record Readiness(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime cured
             .ifPresent(
                 product -> {
                   LocalDateTime settled = levelled(whole, pace, step).orElse(end);
-                  usable.add(new Moment(panel, settled.plusSeconds(product.sitAfterS())));
-                  cured.add(new Moment(panel, settled.plusSeconds(product.cureS())));
+                  usable.add(new Moment(panel, waits.endOf(settled, product.sitAfterS())));
+                  cured.add(new Moment(panel, waits.endOf(settled, product.cureS())));
                 });
       }
     }

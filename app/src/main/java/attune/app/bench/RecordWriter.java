@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -37,10 +38,12 @@ final class RecordWriter {
 
   private final Shelf shelf;
   private final Map<String, String> labels;
+  private final Map<UUID, String> people;
 
-  RecordWriter(Shelf shelf, Map<String, String> labels) {
+  RecordWriter(Shelf shelf, Map<String, String> labels, Map<UUID, String> people) {
     this.shelf = shelf;
     this.labels = labels;
+    this.people = people;
   }
 
   RunRecord write(
@@ -104,6 +107,7 @@ final class RecordWriter {
         entry.at(),
         told.recordedAt(),
         entry.by(),
+        told.madeBy().map(people::get).filter(name -> !name.equals(entry.by())).orElse(null),
         entry.kind().code(),
         entry.taskId(),
         task.map(BenchTask::title).orElse(entry.taskId().isEmpty() ? "The run" : "A step"),

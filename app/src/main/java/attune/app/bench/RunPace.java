@@ -7,6 +7,8 @@ import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
 import attune.core.run.Pace;
 import attune.core.run.Run;
+import attune.core.run.WaitClock;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import org.springframework.stereotype.Component;
@@ -16,14 +18,25 @@ import org.springframework.stereotype.Component;
 class RunPace {
   private final ShopService shop;
   private final ReferenceData reference;
+  private final Clock clock;
 
-  RunPace(ShopService shop, ReferenceData reference) {
+  RunPace(ShopService shop, ReferenceData reference, Clock clock) {
     this.shop = shop;
     this.reference = reference;
+    this.clock = clock;
+  }
+
+  LocalDateTime now() {
+    return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+  }
+
+  /** How waits run at the shop. */
+  WaitClock waits() {
+    return new WaitClock(clock.getZone());
   }
 
   Pace of(Run run, LocalDateTime now) {
-    return Pace.of(run, now, shop.workers(), JobReader.usual(reference.figures()));
+    return Pace.of(run, now, shop.workers(), JobReader.usual(reference.figures()), waits());
   }
 
   /** How it goes, against plan and promise. */
@@ -34,7 +47,7 @@ class RunPace {
     String promised = whole.document().setting().returnBy();
     boolean over = pace.left().isZero();
     LocalDateTime last = over ? whole.lastDone().orElse(pace.handsOffAt()) : pace.handsOffAt();
-    Readiness ready = Readiness.of(whole, pace, last);
+    Readiness ready = Readiness.of(whole, pace, last, waits());
     return new PaceView(
         minute(last),
         pace.left().toMinutes(),
@@ -48,7 +61,8 @@ class RunPace {
 
   /** What was left open counts for nothing: the car goes as it is. */
   DoneReady ofDone(WholeRun whole, LocalDateTime now) {
-    Readiness ready = Readiness.ofDone(whole, of(whole.run(), now), whole.lastDone().orElse(now));
+    Readiness ready =
+        Readiness.ofDone(whole, of(whole.run(), now), whole.lastDone().orElse(now), waits());
     return new DoneReady(minute(ready.driveAt()), minute(ready.sitAt()), minute(ready.curedAt()));
   }
 

@@ -23,6 +23,7 @@ public record RunRecord(
    * An entry.
    *
    * @param recordedAt when it came in
+   * @param signedIn who was signed in, where that is not who is said to have done it
    * @param title of the step, or what concerned the whole run
    * @param text what was seen, said or noted
    * @param ticked cautions that were ticked
@@ -34,6 +35,7 @@ public record RunRecord(
       LocalDateTime at,
       LocalDateTime recordedAt,
       String by,
+      @Nullable String signedIn,
       String kind,
       String taskId,
       String title,

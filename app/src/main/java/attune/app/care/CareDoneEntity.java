@@ -1,5 +1,6 @@
 package attune.app.care;
 
+import attune.app.author.Authored;
 import attune.app.care.CareViews.DoneView;
 import attune.app.care.CareViews.Where;
 import jakarta.persistence.Column;
@@ -14,7 +15,7 @@ import java.util.UUID;
 /** After-care that was done. */
 @Entity
 @Table(name = "care_done")
-class CareDoneEntity {
+class CareDoneEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

@@ -85,7 +85,7 @@ class CrewController {
     return new DoorView(
         kind(request),
         shop.settings().name(),
-        crew.names(),
+        crew.atTheDoor(),
         present
             .who(request)
             .map(who -> new MeView(who.id(), who.name(), who.role(), Right.of(who.role())))
@@ -124,7 +124,7 @@ class CrewController {
     if (before != null) {
       before.invalidate(); // a session is one person's
     }
-    http.getSession(true);
+    http.getSession(true).setAttribute(CrewService.DEVICE, ShopNetwork.device(http));
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(
         UsernamePasswordAuthenticationToken.authenticated(
@@ -165,13 +165,26 @@ class CrewController {
   @PutMapping("/me")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void secrets(@Valid @RequestBody SecretForm form) {
-    UUID me =
-        present
-            .who()
-            .map(Who::id)
-            .orElseThrow(
-                () -> new NotNowException("Nobody is signed in here: make the owner first."));
-    crew.secrets(me, form);
+    crew.secrets(me(), form);
+  }
+
+  private UUID me() {
+    return present
+        .who()
+        .map(Who::id)
+        .orElseThrow(() -> new NotNowException("Nobody is signed in here: make the owner first."));
+  }
+
+  @GetMapping("/me/sessions")
+  List<SessionView> ownSessions(HttpServletRequest http) {
+    HttpSession here = http.getSession(false);
+    return crew.sessions(me(), here == null ? null : here.getId());
+  }
+
+  @DeleteMapping("/me/sessions/{handle}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void endOwnSession(@PathVariable String handle) {
+    crew.endSession(me(), handle);
   }
 
   @GetMapping("/members")
@@ -205,7 +218,7 @@ class CrewController {
 
   @GetMapping("/members/{id}/sessions")
   List<SessionView> sessions(@PathVariable UUID id) {
-    return crew.sessions(id);
+    return crew.sessions(id, null);
   }
 
   @DeleteMapping("/members/{id}/sessions")

@@ -19,6 +19,8 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.session.FindByIndexNameSessionRepository;
@@ -32,6 +34,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 @Transactional
 public class CrewService {
+  /** Attribute of a session with the device it was begun at. */
+  static final String DEVICE = "attune.device";
+
   private final MemberRepository members;
   private final FindByIndexNameSessionRepository<? extends Session> sessions;
   private final PasswordEncoder encoder;
@@ -85,6 +90,13 @@ public class CrewService {
         });
   }
 
+  /** Names by id, of those who have left too. */
+  @Transactional(readOnly = true)
+  public Map<UUID, String> names() {
+    return members.findAll().stream()
+        .collect(Collectors.toMap(MemberEntity::getId, MemberEntity::name));
+  }
+
   /** A member by id; empty for one who has left. */
   @Transactional(readOnly = true)
   public Optional<Who> who(UUID id) {
@@ -102,7 +114,7 @@ public class CrewService {
   }
 
   @Transactional(readOnly = true)
-  List<NameView> names() {
+  List<NameView> atTheDoor() {
     return members.findByLeftAtIsNullOrderByName().stream()
         .sorted(Comparator.comparing(MemberEntity::role))
         .map(
@@ -183,6 +195,9 @@ public class CrewService {
   }
 
   private void know(MemberEntity member, @Nullable String passphrase, @Nullable String pin) {
+    if (passphrase != null) {
+      Guessing.check(passphrase, member.name());
+    }
     member.knows(
         passphrase == null ? member.passphraseHash().orElse(null) : encoder.encode(passphrase),
         pin == null ? member.pinHash().orElse(null) : encoder.encode(pin));
@@ -238,11 +253,35 @@ public class CrewService {
   }
 
   @Transactional(readOnly = true)
-  List<SessionView> sessions(UUID id) {
+  List<SessionView> sessions(UUID id, @Nullable String here) {
     return sessions.findByPrincipalName(member(id).getId().toString()).values().stream()
-        .map(s -> new SessionView(local(s.getCreationTime()), local(s.getLastAccessedTime())))
+        .map(s -> view(s, here))
         .sorted(Comparator.comparing(SessionView::seen).reversed())
         .toList();
+  }
+
+  private static SessionView view(Session session, @Nullable String here) {
+    return new SessionView(
+        handle(session.getId()),
+        session.getAttributeOrDefault(DEVICE, "a device not noted"),
+        local(session.getCreationTime()),
+        local(session.getLastAccessedTime()),
+        session.getId().equals(here));
+  }
+
+  /** Tells sessions apart without giving away what opens them. */
+  private static String handle(String sessionId) {
+    return DigestUtils.sha256Hex(sessionId);
+  }
+
+  /** Ends one of somebody's sessions. */
+  void endSession(UUID id, String handle) {
+    String found =
+        sessions.findByPrincipalName(member(id).getId().toString()).keySet().stream()
+            .filter(session -> handle(session).equals(handle))
+            .findFirst()
+            .orElseThrow(() -> new NoSuchElementException("That one is over already."));
+    sessions.deleteById(found);
   }
 
   void endSessions(UUID id) {

@@ -120,8 +120,15 @@ final class CrewViews {
     }
   }
 
-  /** A place where somebody is signed in. */
-  record SessionView(LocalDateTime since, LocalDateTime seen) {}
+  /**
+   * A place where somebody is signed in.
+   *
+   * @param handle by which it is ended; it opens nothing
+   * @param device as the shop calls it
+   * @param here true for the one that asks
+   */
+  record SessionView(
+      String handle, String device, LocalDateTime since, LocalDateTime seen, boolean here) {}
 
   /** A right, in words, and who has it. */
   record RightView(Right right, String words, List<Role> roles) {}

@@ -1,5 +1,6 @@
 package attune.app.damage;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,7 +12,7 @@ import java.util.UUID;
 /** Who acknowledged which damage, and when. */
 @Entity
 @Table(name = "acknowledgement")
-class AcknowledgementEntity {
+class AcknowledgementEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

@@ -13,6 +13,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.order.NeedsService;
 import attune.app.planning.JobPlans;
+import attune.app.retention.RetentionService;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -49,13 +50,14 @@ class WatchController {
     CURING,
     CARE_DUE,
     LOW_STOCK,
-    BACKUP
+    BACKUP,
+    RETENTION
   }
 
   /**
    * One thing to watch.
    *
-   * @param jobId null for low stock and backups
+   * @param jobId null for low stock, backups and customers past their time
    * @param vehicleLabel the vehicle, or the product that is low, or what else it is about
    * @param at when it matters: the promise, when the car may leave, when the care is due
    * @param readyAt when the car is ready, where that is later than promised
@@ -74,6 +76,7 @@ class WatchController {
   private final CareService care;
   private final NeedsService needs;
   private final BackupHealth backups;
+  private final RetentionService retention;
   private final Clock clock;
 
   WatchController(
@@ -83,8 +86,10 @@ class WatchController {
       CareService care,
       NeedsService needs,
       BackupHealth backups,
+      RetentionService retention,
       Clock clock) {
     this.backups = backups;
+    this.retention = retention;
     this.care = care;
     this.needs = needs;
     this.bench = bench;
@@ -122,6 +127,10 @@ class WatchController {
     backups
         .says()
         .ifPresent(says -> found.add(new WatchView(Kind.BACKUP, null, "Backups", says, now, null)));
+    long overdue = retention.overdue();
+    if (overdue > 0) {
+      found.add(new WatchView(Kind.RETENTION, null, "Customers", past(overdue), now, null));
+    }
     found.sort(Comparator.comparing(WatchView::kind).thenComparing(WatchView::at));
     return found;
   }
@@ -214,6 +223,12 @@ class WatchController {
                       by,
                       null));
             });
+  }
+
+  private static String past(long customers) {
+    return customers
+        + (customers == 1 ? " is" : " are")
+        + " past the time their data is kept: look under Shop";
   }
 
   private static boolean isWorked(@Nullable Progress run) {

@@ -1,5 +1,6 @@
 package attune.app.handover;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,7 +12,7 @@ import java.util.UUID;
 /** A link to one report. */
 @Entity
 @Table(name = "report_link")
-class ReportLinkEntity {
+class ReportLinkEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

@@ -2,18 +2,15 @@ package attune.app.handover;
 
 import attune.core.check.InvalidInputException;
 import jakarta.annotation.Nullable;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.UUID;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,7 +66,8 @@ class ReportLinks {
     random.nextBytes(bytes);
     String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     ReportLinkEntity link =
-        links.saveAndFlush(new ReportLinkEntity(jobId, hash(token), now(), now().plusDays(days)));
+        links.saveAndFlush(
+            new ReportLinkEntity(jobId, DigestUtils.sha256Hex(token), now(), now().plusDays(days)));
     return view(link, "/report/" + token);
   }
 
@@ -95,7 +93,7 @@ class ReportLinks {
   @Transactional(readOnly = true)
   HandoverView open(String token) {
     return links
-        .findByTokenHash(hash(token))
+        .findByTokenHash(DigestUtils.sha256Hex(token))
         .filter(link -> link.isGood(now()))
         .map(link -> handover.view(link.jobId()))
         .orElseThrow(() -> new NoSuchElementException(GONE));
@@ -115,16 +113,6 @@ class ReportLinks {
 
   private LinkView view(ReportLinkEntity link, String path) {
     return new LinkView(link.id(), link.createdAt(), link.expiresAt(), link.isGood(now()), path);
-  }
-
-  private static String hash(String token) {
-    try {
-      return HexFormat.of()
-          .formatHex(
-              MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 
   private LocalDateTime now() {

@@ -1,5 +1,6 @@
 package attune.app.jobs;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,7 +12,7 @@ import java.util.UUID;
 /** One state of a job's document. Never changed once written; undo moves the job to its parent. */
 @Entity
 @Table(name = "job_revision")
-class RevisionEntity {
+class RevisionEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

@@ -1,5 +1,6 @@
 package attune.app.mix;
 
+import attune.app.author.Authored;
 import attune.core.measure.Mix;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -13,7 +14,7 @@ import java.util.UUID;
 /** A bottle that was mixed. */
 @Entity
 @Table(name = "mixed_bottle")
-class MixedBottleEntity {
+class MixedBottleEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "product_id", nullable = false)

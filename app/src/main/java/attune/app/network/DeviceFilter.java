@@ -56,9 +56,9 @@ class DeviceFilter extends OncePerRequestFilter {
       return;
     }
     response.setHeader("Strict-Transport-Security", HALF_YEAR);
-    if (ShopNetwork.isHere(request)
-        || isOpen(request)
-        || token(request).filter(pairing::isIn).isPresent()) {
+    Optional<String> device = token(request).flatMap(pairing::seen);
+    device.ifPresent(name -> request.setAttribute(ShopNetwork.DEVICE, name));
+    if (ShopNetwork.isHere(request) || isOpen(request) || device.isPresent()) {
       chain.doFilter(request, response);
     } else if (request.getRequestURI().startsWith("/api/")) {
       response.setStatus(HttpStatus.UNAUTHORIZED.value());

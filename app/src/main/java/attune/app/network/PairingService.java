@@ -12,19 +12,18 @@ import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -113,16 +112,17 @@ class PairingService {
     byte[] token = new byte[TOKEN_BYTES];
     random.nextBytes(token);
     String text = Base64.getUrlEncoder().withoutPadding().encodeToString(token);
-    devices.save(new DeviceEntity(request.name().strip(), hash(text), now()));
+    devices.save(new DeviceEntity(request.name().strip(), DigestUtils.sha256Hex(text), now()));
     return text;
   }
 
-  /** Whether a token is of a device that is in; notes when it was last seen, to the minute. */
+  /** Name of the device a token is of, where it is in; notes when it was last seen. */
   @Transactional
-  public boolean isIn(String token) {
-    Optional<DeviceEntity> device = devices.findByTokenHash(hash(token)).filter(DeviceEntity::isIn);
+  public Optional<String> seen(String token) {
+    Optional<DeviceEntity> device =
+        devices.findByTokenHash(DigestUtils.sha256Hex(token)).filter(DeviceEntity::isIn);
     device.filter(d -> d.seenAt().plus(SEEN_EVERY).isBefore(now())).ifPresent(d -> d.see(now()));
-    return device.isPresent();
+    return device.map(DeviceEntity::view).map(DeviceView::name);
   }
 
   @Transactional
@@ -132,15 +132,5 @@ class PairingService {
         .filter(DeviceEntity::isIn)
         .orElseThrow(() -> new NoSuchElementException("There is no such device."))
         .cutOff(now());
-  }
-
-  private static String hash(String token) {
-    try {
-      byte[] hash =
-          MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(hash);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

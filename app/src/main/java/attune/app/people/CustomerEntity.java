@@ -4,19 +4,24 @@ import attune.app.people.PeopleViews.CustomerForm;
 import attune.app.people.PeopleViews.Use;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.data.annotation.CreatedDate;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
 /** Somebody whose vehicles are looked after. */
 @Entity
 @Table(name = "customer")
+@EntityListeners(AuditingEntityListener.class)
 class CustomerEntity {
   @Id private UUID id;
 
@@ -37,6 +42,10 @@ class CustomerEntity {
 
   @Column(name = "km_a_year")
   private Integer kmAYear;
+
+  @CreatedDate
+  @Column(nullable = false, updatable = false)
+  private LocalDateTime since;
 
   @Version private Integer version;
 

@@ -1,5 +1,6 @@
 package attune.app.people;
 
+import attune.app.author.Authored;
 import attune.app.people.PeopleViews.Treatment;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -11,7 +12,7 @@ import java.util.UUID;
 /** One product used on one panel of a vehicle. */
 @Entity
 @Table(name = "treatment")
-class TreatmentEntity {
+class TreatmentEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "vehicle_id", nullable = false)

@@ -1,5 +1,6 @@
 package attune.app.photos;
 
+import attune.app.author.Authored;
 import attune.app.photos.PhotoViews.Moment;
 import attune.app.photos.PhotoViews.PhotoForm;
 import attune.app.photos.PhotoViews.PhotoView;
@@ -19,7 +20,7 @@ import java.util.stream.Collectors;
 /** What is known of a photo; its pixels lie in a file. */
 @Entity
 @Table(name = "photo")
-class PhotoEntity {
+class PhotoEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

@@ -1,5 +1,6 @@
 package attune.app.quote;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -14,7 +15,7 @@ import java.util.UUID;
 /** A quote as it was given. */
 @Entity
 @Table(name = "quote")
-class QuoteEntity {
+class QuoteEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

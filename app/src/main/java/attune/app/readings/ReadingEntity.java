@@ -1,5 +1,6 @@
 package attune.app.readings;
 
+import attune.app.author.Authored;
 import attune.app.readings.InstrumentPort.Measured;
 import attune.app.readings.InstrumentPort.Target;
 import attune.app.readings.ReadingViews.ReadingView;
@@ -15,7 +16,7 @@ import java.util.UUID;
 /** A reading as it was taken. */
 @Entity
 @Table(name = "reading")
-class ReadingEntity {
+class ReadingEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "job_id", nullable = false)

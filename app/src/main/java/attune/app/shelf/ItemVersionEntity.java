@@ -1,5 +1,6 @@
 package attune.app.shelf;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,7 +12,7 @@ import java.util.UUID;
 /** A record as an item had it before. */
 @Entity
 @Table(name = "shelf_item_version")
-class ItemVersionEntity {
+class ItemVersionEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "item_id", nullable = false)

@@ -1,5 +1,6 @@
 package attune.app.shelf;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -10,7 +11,7 @@ import java.util.UUID;
 /** What went out of a bottle, or by how much its count was wrong. */
 @Entity
 @Table(name = "bottle_movement")
-class MovementEntity {
+class MovementEntity extends Authored {
   @Id private UUID id;
 
   @Column(name = "bottle_id", nullable = false)

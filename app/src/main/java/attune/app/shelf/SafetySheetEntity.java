@@ -1,5 +1,6 @@
 package attune.app.shelf;
 
+import attune.app.author.Authored;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -8,7 +9,7 @@ import jakarta.persistence.Table;
 /** Where a product's safety data sheet is: an address, or a file beside the database. */
 @Entity
 @Table(name = "safety_sheet")
-class SafetySheetEntity {
+class SafetySheetEntity extends Authored {
   @Id
   @Column(name = "product_id")
   private String productId;

@@ -1,5 +1,6 @@
 package attune.app.training;
 
+import attune.app.author.Authored;
 import attune.core.train.Mark;
 import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
@@ -14,7 +15,7 @@ import java.util.UUID;
 /** An answer somebody gave, or a panel they worked. */
 @Entity
 @Table(name = "training_answer")
-class AnswerEntity {
+class AnswerEntity extends Authored {
   @Id private UUID id;
 
   @Column(nullable = false)

@@ -4,10 +4,7 @@ import attune.core.train.CoatWork;
 import attune.core.train.Exercise;
 import attune.core.train.HandWork;
 import attune.core.train.Means;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /**
  * What an exercise was, in 16 hex digits: the same seed gives another one once shelf or house rules
@@ -31,12 +28,6 @@ final class Fingerprint {
   }
 
   private static String of(String text) {
-    try {
-      byte[] digest =
-          MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(digest).substring(0, LENGTH);
-    } catch (NoSuchAlgorithmException everyPlatformHasIt) {
-      throw new IllegalStateException(everyPlatformHasIt);
-    }
+    return DigestUtils.sha256Hex(text).substring(0, LENGTH);
   }
 }

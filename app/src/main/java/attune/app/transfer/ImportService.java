@@ -20,6 +20,7 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -228,7 +229,7 @@ class ImportService {
     }
     try (InputStream in = zip.getInputStream(entry)) {
       byte[] bytes = in.readNBytes((int) Math.min(most, part.bytes() + 1));
-      if (!ExportService.sha256(bytes).equals(part.sha256())) {
+      if (!DigestUtils.sha256Hex(bytes).equals(part.sha256())) {
         throw new InvalidInputException(
             "/" + name, "other bytes than the manifest has", "the file as it was written");
       }

@@ -12,6 +12,9 @@ import org.springframework.stereotype.Component;
 /** Where the shop is reached: on this machine alone, or on its network too. */
 @Component
 public class ShopNetwork {
+  /** Attribute of a request with the name of the device it comes from. */
+  public static final String DEVICE = ShopNetwork.class.getName() + ".device";
+
   private static final String LOCAL = "127.";
   private static final Set<String> ITSELF = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
 
@@ -34,6 +37,11 @@ public class ShopNetwork {
   /** Whether whoever asks sits at the machine: it came in by its own address and from it. */
   public static boolean isHere(HttpServletRequest request) {
     return ITSELF.contains(request.getLocalAddr()) && ITSELF.contains(request.getRemoteAddr());
+  }
+
+  /** The device a request comes from, as the shop calls it. */
+  public static String device(HttpServletRequest request) {
+    return request.getAttribute(DEVICE) instanceof String name ? name : "the machine itself";
   }
 
   public boolean isOn() {

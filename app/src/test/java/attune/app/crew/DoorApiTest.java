@@ -1,6 +1,8 @@
 package attune.app.crew;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import attune.app.support.Api.Answer;
 import attune.app.support.Browser;
@@ -9,8 +11,11 @@ import attune.app.support.RunningAttune.Running;
 import attune.app.support.TestClock;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.availability.AvailabilityChangeEvent;
 import org.springframework.boot.availability.ReadinessState;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -143,5 +148,55 @@ class DoorApiTest {
         .contains("ROLE,\"'=LINK(1), learner\"");
     Answer last = desk.send("DELETE", "/api/v1/crew/members/" + idOf(desk, "Mira Holt"), null);
     assertThat(last.json().get("detail").asString()).contains("The shop needs an owner");
+  }
+
+  @Test
+  void whereOneIsSignedInIsListedAndEndedOneByOne(@TempDir Path data) {
+    try (Running shop = RunningAttune.start(data)) {
+      Browser sill = new Browser(shop.port());
+      owner(sill, shop);
+      Browser phone = new Browser(shop.port());
+      signIn(phone, idOf(phone, "Mira Holt"), "\"passphrase\":\"lantern in the yard\"");
+      String own = "/api/v1/crew/me/sessions";
+      var listed = sill.send("GET", own, null).json();
+      assertThat(listed).hasSize(2);
+      assertThat(listed.toString()).contains("the machine itself");
+      for (var session : listed) {
+        if (!session.get("here").asBoolean()) {
+          String handle = session.get("handle").asString();
+          assertThat(sill.send("DELETE", own + "/" + handle, null).status()).isEqualTo(204);
+          assertThat(sill.send("DELETE", own + "/" + handle, null).status()).isEqualTo(404);
+        }
+      }
+      assertThat(phone.send("GET", "/api/v1/customers", null).status()).isEqualTo(401);
+      assertThat(sill.send("GET", own, null).json()).hasSize(1);
+    }
+  }
+
+  @Test
+  void whatIsKeptKeepsWhoseSessionMadeIt(@TempDir Path data) {
+    try (Running shop = RunningAttune.start(data)) {
+      Browser tablet = new Browser(shop.port());
+      owner(tablet, shop);
+      JdbcTemplate rows = new JdbcTemplate(shop.context().getBean(javax.sql.DataSource.class));
+      tablet.send(
+          "POST",
+          "/api/v1/jobs",
+          "{\"title\":\"Haze off\",\"vehicle\":{\"label\":\"Pellarin Merle\",\"layout\":\"five-seat\"}}");
+      assertThat(rows.queryForList("select made_by from job_revision", UUID.class))
+          .containsOnly(UUID.fromString(idOf(tablet, "Mira Holt")));
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"passwordpassword", "Mira Holt Mira", "qwertyuiopasdf", "aaaaaaaaaaaaaaaa"})
+  void whatIsSoonGuessedOpensNothing(String passphrase) {
+    assertThatThrownBy(() -> Guessing.check(passphrase, "Mira Holt"))
+        .hasMessageContaining("soon guessed")
+        .message()
+        .doesNotContain(passphrase);
+    assertThatCode(() -> Guessing.check("lantern in the yard", "Mira Holt"))
+        .doesNotThrowAnyException();
   }
 }

@@ -72,7 +72,7 @@ class RightsApiTest {
   private static Browser signedIn(Role role) {
     Browser browser = new Browser(shop.port());
     String id =
-        shop.context().getBean(CrewService.class).names().stream()
+        shop.context().getBean(CrewService.class).atTheDoor().stream()
             .filter(n -> n.role() == role)
             .findFirst()
             .orElseThrow()

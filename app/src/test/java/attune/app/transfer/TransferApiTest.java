@@ -23,6 +23,7 @@ import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -155,7 +156,7 @@ class TransferApiTest {
   }
 
   private static String sha256(String text) {
-    return ExportService.sha256(text.getBytes(StandardCharsets.ISO_8859_1));
+    return DigestUtils.sha256Hex(text.getBytes(StandardCharsets.ISO_8859_1));
   }
 
   @Test

@@ -55,8 +55,10 @@ public record Pace(LocalDateTime handsOffAt, Duration left, Map<String, LocalDat
    * Lays out what is left.
    *
    * @param people by name; who is not there works in the hours of {@code usual}
+   * @param clock by which waits run
    */
-  public static Pace of(Run run, LocalDateTime now, Map<String, Worker> people, Worker usual) {
+  public static Pace of(
+      Run run, LocalDateTime now, Map<String, Worker> people, Worker usual, WaitClock clock) {
     LocalDateTime midnight = now.toLocalDate().atStartOfDay();
     Map<String, LocalDateTime> ends = new HashMap<>();
     Map<String, LocalDateTime> free = new HashMap<>();
@@ -75,11 +77,11 @@ public record Pace(LocalDateTime handsOffAt, Duration left, Map<String, LocalDat
       LocalDateTime from =
           task.after().stream()
               .filter(ends::containsKey)
-              .map(id -> ends.get(id).plusSeconds(task.gapS()))
+              .map(id -> clock.endOf(ends.get(id), task.gapS()))
               .reduce(now, (a, b) -> a.isAfter(b) ? a : b);
       if (!task.hands()) {
         LocalDateTime began = state.startedAt().orElse(from);
-        ends.put(task.id(), began.plus(length));
+        ends.put(task.id(), clock.endOf(began, length));
         continue;
       }
       Duration rest = rest(task, state, now);

@@ -40,8 +40,10 @@ public final class Run {
    *
    * @param entries in any order; those of steps the run does not have are passed over
    * @param now until when waits have run
+   * @param clock by which they run
    */
-  public static Run of(List<RunTask> tasks, List<Entry> entries, LocalDateTime now) {
+  public static Run of(
+      List<RunTask> tasks, List<Entry> entries, LocalDateTime now, WaitClock clock) {
     List<Entry> standing = new ArrayList<>();
     Set<String> takenBack = new HashSet<>();
     Run run = new Run(tasks);
@@ -64,7 +66,7 @@ public final class Run {
         run.add(entry);
       }
     }
-    run.waits(now);
+    run.waits(now, clock);
     run.takenBack.addAll(takenBack);
     return run;
   }
@@ -198,7 +200,7 @@ public final class Run {
   }
 
   /** A wait runs from the moment what it follows is over. */
-  private void waits(LocalDateTime now) {
+  private void waits(LocalDateTime now, WaitClock clock) {
     for (RunTask task : tasks) {
       TaskState state = states.get(task.id());
       if (task.hands() || state.phase().isOver()) {
@@ -211,7 +213,7 @@ public final class Run {
               .flatMap(earlier -> earlier.doneAt().stream())
               .max(Comparator.naturalOrder());
       if (from.isPresent() && before.stream().allMatch(earlier -> earlier.phase().isOver())) {
-        LocalDateTime ends = from.get().plusSeconds(task.seconds());
+        LocalDateTime ends = clock.endOf(from.get(), task.seconds());
         states.put(
             task.id(),
             new TaskState(

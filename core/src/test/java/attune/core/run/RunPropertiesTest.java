@@ -6,6 +6,7 @@ import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -84,7 +85,7 @@ class RunPropertiesTest {
   }
 
   private static Run run(List<Entry> entries) {
-    return Run.of(CABIN, entries, NINE.plusHours(3));
+    return Run.of(CABIN, entries, NINE.plusHours(3), new WaitClock(ZoneId.of("UTC")));
   }
 
   private static List<TaskState> states(Run run) {

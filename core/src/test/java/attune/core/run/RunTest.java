@@ -9,6 +9,7 @@ import attune.core.run.TaskState.Phase;
 import attune.core.schedule.Worker;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -23,6 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What a run does with what is seen: done, again, the next rung, stop and refer. */
 class RunTest {
   private static final LocalDateTime NINE = LocalDateTime.parse("2026-05-04T09:00");
+  private static final WaitClock CLOCK = new WaitClock(ZoneId.of("Europe/London"));
 
   private final List<Entry> entries = new ArrayList<>();
 
@@ -83,7 +85,7 @@ class RunTest {
   }
 
   private Run run() {
-    return Run.of(cabin(), entries, NINE.plusMinutes(60));
+    return Run.of(cabin(), entries, NINE.plusMinutes(60), CLOCK);
   }
 
   private Phase phase(String task) {
@@ -155,7 +157,7 @@ class RunTest {
     List<RunTask> tasks = new ArrayList<>(cabin());
     tasks.add(0, spot);
     at(1, "test-spot-1", Seen.COLOUR);
-    Run run = Run.of(tasks, entries, NINE.plusHours(1));
+    Run run = Run.of(tasks, entries, NINE.plusHours(1), CLOCK);
     assertThat(run.state("clean-rim").phase()).isEqualTo(Phase.REFERRED);
     assertThat(run.state("clean-bolster-1").phase()).isEqualTo(Phase.REFERRED);
   }
@@ -238,7 +240,7 @@ class RunTest {
   void aWaitRunsByItselfFromWhatItFollows() {
     at(20, "check-bolster", Seen.CLEAN);
     assertThat(phase("dry-bolster")).isEqualTo(Phase.DONE);
-    Run early = Run.of(cabin(), entries, NINE.plusMinutes(25));
+    Run early = Run.of(cabin(), entries, NINE.plusMinutes(25), CLOCK);
     assertThat(early.state("dry-bolster").phase()).isEqualTo(Phase.RUNNING);
     assertThat(early.state("dry-bolster").startedAt()).contains(NINE.plusMinutes(20));
   }
@@ -267,29 +269,29 @@ class RunTest {
     at(0, "clean-rim", Kind.STARTED, null, "Mira");
     LocalDateTime now = NINE.plusSeconds(180);
     RunTask rim = cabin().get(7);
-    Duration before = Pace.of(run(), now, Map.of(), usual).left();
+    Duration before = Pace.of(run(), now, Map.of(), usual, CLOCK).left();
     Duration round = Pace.ofRound(rim, run().state(rim.id()), now);
     assertThat(round).isEqualTo(Duration.ofSeconds(20)); // a third of ten minutes, three of it gone
     at(3, "clean-rim", Seen.BROWN);
-    assertThat(Pace.of(run(), now, Map.of(), usual).left()).isEqualTo(before.minus(round));
+    assertThat(Pace.of(run(), now, Map.of(), usual, CLOCK).left()).isEqualTo(before.minus(round));
     assertThat(Pace.ofRound(rim, run().state(rim.id()), now)).isEqualTo(Duration.ofSeconds(200));
   }
 
   @Test
   void whatIsLeftIsLaidOutFromNowInTheHoursThereAre() {
     Worker usual = new Worker("usual", Set.of(), 8 * 3600, 18 * 3600);
-    Pace before = Pace.of(run(), NINE, Map.of(), usual);
+    Pace before = Pace.of(run(), NINE, Map.of(), usual, CLOCK);
     assertThat(before.left()).isEqualTo(Duration.ofMinutes(50));
     assertThat(before.handsOffAt()).isEqualTo(NINE.plusMinutes(60)); // ten of drying
     at(0, "clean-rim", Seen.BROWN);
-    assertThat(Pace.of(run(), NINE, Map.of(), usual).left())
+    assertThat(Pace.of(run(), NINE, Map.of(), usual, CLOCK).left())
         .isEqualTo(Duration.ofSeconds(50 * 60 - 200));
     entries.clear();
     at(0, "clean-bolster-1", Seen.COLOUR);
-    Pace referred = Pace.of(run(), NINE, Map.of(), usual);
+    Pace referred = Pace.of(run(), NINE, Map.of(), usual, CLOCK);
     assertThat(referred.left()).isEqualTo(Duration.ofMinutes(10));
     LocalDateTime late = LocalDateTime.parse("2026-05-04T17:55");
-    assertThat(Pace.of(run(), late, Map.of(), usual).handsOffAt())
+    assertThat(Pace.of(run(), late, Map.of(), usual, CLOCK).handsOffAt())
         .isEqualTo(LocalDateTime.parse("2026-05-05T08:10"));
   }
 }

@@ -1,0 +1,2 @@
+/** Whose session made what is kept. */
+package attune.app.author;

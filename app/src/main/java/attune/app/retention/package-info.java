@@ -1,0 +1,2 @@
+/** How long customers' data is kept. */
+package attune.app.retention;
