@@ -1,11 +1,12 @@
 -- One invented job for each row of "seed": a demo job as it was, moved to another day and vehicle.
 insert into customer (id, name, phone, standard, sheen, protection, climate, uses, km_a_year, since, version)
   select s.customer, max(s.customer_name), max(s.phone), 'thorough', 'matt', 'none', 'temperate', '', 12000, dateadd(day, min(s.days), localtimestamp), 0
-  from seed s group by s.customer;
+  from seed s where not exists (select 1 from customer c where c.id = s.customer) group by s.customer;
 
 insert into vehicle (id, label, plate, layout, drive, built_year, history_known, customer_id, version)
   select s.vehicle, max(s.label), max(s.plate), max(j.layout), 'left', 2019, false, max(s.customer), 0
-  from seed s join job j on j.id = s.source group by s.vehicle;
+  from seed s join job j on j.id = s.source
+  where not exists (select 1 from vehicle v where v.id = s.vehicle) group by s.vehicle;
 
 insert into job (id, title, vehicle_label, layout, start_at, return_by, state, current_revision, surveyed,
     created_at, version, vehicle_id, handed_over_at)

@@ -12,6 +12,7 @@ import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Perforations;
 import attune.core.survey.Condition.Wear;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Near;
@@ -50,6 +51,9 @@ public final class ASurface {
   private Wishes.Protection protection = Wishes.Protection.NONE;
   private Optional<Celsius> surfaceTemp = Optional.empty();
   private List<Surface.Visit> history = List.of();
+  private List<Stain> stains = List.of();
+  private Optional<Double> sheenGu = Optional.empty();
+  private Set<Wishes.Avoid> avoid = Set.of();
 
   private ASurface(String finish) {
     this.finish = finish;
@@ -171,6 +175,23 @@ public final class ASurface {
     return this;
   }
 
+  /** Stains told one by one, with how far each goes. */
+  public ASurface stained(Stain... told) {
+    stains = List.of(told);
+    return this;
+  }
+
+  /** As the gloss meter read it. */
+  public ASurface shows(double gu) {
+    sheenGu = Optional.of(gu);
+    return this;
+  }
+
+  public ASurface avoids(Wishes.Avoid... what) {
+    avoid = Set.of(what);
+    return this;
+  }
+
   public ASurface coatedBefore() {
     history =
         List.of(
@@ -202,8 +223,8 @@ public final class ASurface {
         features,
         near,
         new Condition(
-            level, soils, wear, feel, nap, Perforations.OPEN, damage, stainAge, Optional.empty()),
-        new Wishes(sheen, standard, protection),
+            level, soils, wear, feel, nap, Perforations.OPEN, damage, stainAge, sheenGu, stains),
+        new Wishes(sheen, standard, protection, avoid),
         surfaceTemp,
         history);
   }

@@ -19,6 +19,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -150,6 +151,7 @@ class BackupService {
   private void write(Path zip, Path snapshot, LocalDateTime now) throws IOException {
     List<Entry> entries = new ArrayList<>();
     try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+      out.setLevel(Deflater.BEST_SPEED);
       try (ZipInputStream in = new ZipInputStream(Files.newInputStream(snapshot))) {
         for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
           entries.add(copy(in, Path.of(e.getName()).getFileName().toString(), out));

@@ -1,6 +1,7 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.Progress;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,11 +9,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface BenchRunRepository extends JpaRepository<BenchRunEntity, UUID> {
-  /** How far every run is, without reading its plan. */
+  /** How far some jobs' runs are, without reading their plans. */
   @Query(
       "select new attune.app.bench.BenchViews$Progress(r.jobId, r.tasksTotal, r.tasksDone,"
-          + " r.cardsTotal, r.cardsDone, r.startedAt) from BenchRunEntity r")
-  List<Progress> progress();
+          + " r.cardsTotal, r.cardsDone, r.startedAt) from BenchRunEntity r where r.jobId in :jobs")
+  List<Progress> progress(Collection<UUID> jobs);
 
   /** What tells one state of a run from another, without reading its plan. */
   @Query(

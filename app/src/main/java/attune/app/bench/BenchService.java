@@ -35,10 +35,12 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -63,6 +65,8 @@ public class BenchService {
   private final ShelfService shelf;
   private final RunPapers papers;
   private final Cache<LeftBehind.Key, LeftBehind> gone =
+      Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Glance.Key, Glance> glances =
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
   private final ReferenceData reference;
   private final EntryReader entryReader;
@@ -292,27 +296,24 @@ public class BenchService {
     return runs.state(jobId)
         .map(
             key -> {
-              LeftBehind kept = gone.getIfPresent(key);
-              return kept == null ? leftBehind(key) : kept;
+              LeftBehind left = gone.get(key, this::leftBehind);
+              if (left.changing()) {
+                gone.invalidate(key);
+              }
+              return left;
             });
   }
 
   private LeftBehind leftBehind(LeftBehind.Key key) {
     WholeRun whole = whole(run(key.job()));
     List<CareFile> care = CareAfter.of(whole.plan(), tasks(whole));
-    LeftBehind left =
-        new LeftBehind(
-            whole.lastDone().orElse(null),
-            care,
-            names(care, whole.shelf()),
-            pace.ofDone(whole, now()));
-    boolean still =
+    return new LeftBehind(
+        whole.lastDone().orElse(null),
+        care,
+        names(care, whole.shelf()),
+        pace.ofDone(whole, now()),
         whole.run().hands().stream()
-            .noneMatch(task -> whole.run().state(task.id()).phase() == Phase.RUNNING);
-    if (still) {
-      gone.put(key, left);
-    }
-    return left;
+            .anyMatch(task -> whole.run().state(task.id()).phase() == Phase.RUNNING));
   }
 
   private static Map<String, String> names(List<CareFile> care, Shelf shelf) {
@@ -324,10 +325,21 @@ public class BenchService {
         .collect(Collectors.toMap(Product::id, Product::name));
   }
 
-  /** How far every run is, by job: one query for all. */
+  /** A run as the day shows it; a minute old at most, and never older than what was told. */
   @Transactional(readOnly = true)
-  public Map<UUID, Progress> progress() {
-    return runs.progress().stream().collect(Collectors.toMap(Progress::jobId, Function.identity()));
+  public Glance glance(UUID jobId) {
+    LocalDateTime minute = now().truncatedTo(ChronoUnit.MINUTES);
+    return runs.state(jobId)
+        .map(state -> new Glance.Key(state, minute))
+        .map(key -> glances.get(key, k -> Glance.of(view(whole(run(jobId))))))
+        .orElseThrow(() -> new NoSuchElementException("There is no run of this job."));
+  }
+
+  /** How far some jobs' runs are, by job: one query for all; none for jobs without a run. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Progress> progress(Collection<UUID> ids) {
+    return runs.progress(ids).stream()
+        .collect(Collectors.toMap(Progress::jobId, Function.identity()));
   }
 
   /**

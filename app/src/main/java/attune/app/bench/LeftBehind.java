@@ -15,12 +15,14 @@ import java.util.UUID;
  * @param care of what was done
  * @param products names of what the care is done with, as the run's own shelf has them, by id
  * @param ready when the car may be used by what was done, whatever was left out
+ * @param changing while a clock runs: a minute on it is another
  */
 public record LeftBehind(
     @Nullable LocalDateTime lastDone,
     List<CareFile> care,
     Map<String, String> products,
-    DoneReady ready) {
+    DoneReady ready,
+    boolean changing) {
 
   /** What it follows from: the same entries on the same survey leave the same behind. */
   record Key(UUID job, int run, long entries, int revision) {}

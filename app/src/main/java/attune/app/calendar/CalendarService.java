@@ -22,7 +22,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -69,23 +68,17 @@ class CalendarService {
 
   /** One job's calendar. */
   String ofJob(UUID id) {
-    JobSummary job = jobs.list().stream().filter(j -> j.id().equals(id)).findFirst().orElseThrow();
-    return text(events(job));
+    return text(events(jobs.summary(id)));
   }
 
   /** The calendar of the jobs that are under way or ahead, and of the latest cars that left. */
   String ofShop() {
-    List<JobSummary> surveyed = jobs.list().stream().filter(job -> job.surveyed() > 0).toList();
     Stream<JobSummary> open =
-        surveyed.stream()
-            .filter(job -> job.state() != JobState.HANDED_OVER)
-            .filter(job -> Near.began(job.startAt(), clock));
-    Stream<JobSummary> gone =
-        surveyed.stream()
-            .filter(job -> job.state() == JobState.HANDED_OVER)
-            .sorted(Comparator.comparing(JobSummary::startAt).reversed())
-            .limit(MOST_GONE);
-    return text(Stream.concat(open, gone).flatMap(job -> events(job).stream()).toList());
+        jobs.open().stream().filter(job -> job.surveyed() > 0 && Near.began(job.startAt(), clock));
+    return text(
+        Stream.concat(open, jobs.latestGone(MOST_GONE).stream())
+            .flatMap(job -> events(job).stream())
+            .toList());
   }
 
   private static String text(List<VEvent> events) {

@@ -52,12 +52,9 @@ class DayController {
 
   @GetMapping
   List<DayJob> day() {
-    Map<UUID, Progress> progress = bench.progress();
-    LocalDateTime past = LocalDateTime.now(clock).minusDays(GONE_DAYS);
-    return jobs.list().stream()
-        .filter(job -> job.state() != JobState.HANDED_OVER || job.startAt().isAfter(past))
-        .map(job -> day(job, progress.get(job.id())))
-        .toList();
+    List<JobSummary> shown = jobs.openOrSince(LocalDateTime.now(clock).minusDays(GONE_DAYS));
+    Map<UUID, Progress> progress = bench.progress(shown.stream().map(JobSummary::id).toList());
+    return shown.stream().map(job -> day(job, progress.get(job.id()))).toList();
   }
 
   private static DayJob day(JobSummary job, Progress run) {

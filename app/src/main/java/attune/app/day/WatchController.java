@@ -2,9 +2,8 @@ package attune.app.day;
 
 import attune.app.backup.BackupHealth;
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.Progress;
-import attune.app.bench.BenchViews.TaskState;
+import attune.app.bench.Glance;
 import attune.app.bench.LeftBehind;
 import attune.app.care.CareService;
 import attune.app.jobs.JobService;
@@ -22,7 +21,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/watch")
 class WatchController {
   private static final int CARE_DAYS_AHEAD = 7;
-  private static final Set<TaskState> OPEN = Set.of(TaskState.WAITING, TaskState.RUNNING);
   private static final int NEEDS_DAYS = 7;
 
   /** Of the cars that left, the latest: each has to be planned to know its care. */
@@ -102,15 +99,10 @@ class WatchController {
   List<WatchView> watch() {
     LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS);
     List<WatchView> found = new ArrayList<>();
-    Map<UUID, Progress> runs = bench.progress();
-    List<JobSummary> surveyed = jobs.list().stream().filter(j -> j.surveyed() > 0).toList();
-    Stream.concat(
-            surveyed.stream()
-                .filter(j -> j.state() != JobState.HANDED_OVER && Near.is(j.startAt(), clock)),
-            surveyed.stream()
-                .filter(j -> j.state() == JobState.HANDED_OVER)
-                .sorted(Comparator.comparing(JobSummary::startAt).reversed())
-                .limit(MOST_GONE))
+    List<JobSummary> open =
+        jobs.open().stream().filter(j -> j.surveyed() > 0 && Near.is(j.startAt(), clock)).toList();
+    Map<UUID, Progress> runs = bench.progress(open.stream().map(JobSummary::id).toList());
+    Stream.concat(open.stream(), jobs.latestGone(MOST_GONE).stream())
         .forEach(job -> watch(job, runs.get(job.id()), now, found));
     needs.needs(NEEDS_DAYS).stream()
         .filter(need -> need.packs() != null && need.packs() > 0)
@@ -141,18 +133,18 @@ class WatchController {
     if (gone) {
       gone(job, now, found);
     } else if (run != null) {
-      underWay(job, bench.view(job.id()), isWorked(run), now, found);
+      underWay(job, bench.glance(job.id()), isWorked(run), now, found);
     } else if (job.returnBy() != null) {
       promise(job, plans.plan(job.id()).timetable().readyAt(), found);
     }
   }
 
   private static void underWay(
-      JobSummary job, BenchView run, boolean worked, LocalDateTime now, List<WatchView> found) {
+      JobSummary job, Glance run, boolean worked, LocalDateTime now, List<WatchView> found) {
     clocks(job, run, now, found);
-    promise(job, run.pace().readyAt(), found);
+    promise(job, run.readyAt(), found);
     if (worked) {
-      curing(job, run.pace().readyAt(), now, found);
+      curing(job, run.readyAt(), now, found);
     }
   }
 
@@ -203,26 +195,13 @@ class WatchController {
   }
 
   /** What lies somewhere and has to be wiped by a time. */
-  private static void clocks(
-      JobSummary job, BenchView run, LocalDateTime now, List<WatchView> found) {
-    run.tasks().stream()
-        .filter(task -> task.clockFrom() != null && task.wipeByS() != null)
-        .filter(task -> OPEN.contains(task.state()))
-        .forEach(
-            task -> {
-              LocalDateTime by = task.clockFrom().plusSeconds(task.wipeByS());
-              found.add(
-                  new WatchView(
-                      Kind.CLOCK,
-                      job.id(),
-                      job.vehicleLabel(),
-                      task.title()
-                          + ", "
-                          + task.where()
-                          + (by.isBefore(now) ? ": late to wipe" : ": to be wiped"),
-                      by,
-                      null));
-            });
+  private static void clocks(JobSummary job, Glance run, LocalDateTime now, List<WatchView> found) {
+    for (Glance.Laid laid : run.clocks()) {
+      String late = laid.wipeBy().isBefore(now) ? ": late to wipe" : ": to be wiped";
+      found.add(
+          new WatchView(
+              Kind.CLOCK, job.id(), job.vehicleLabel(), laid.what() + late, laid.wipeBy(), null));
+    }
   }
 
   private static String past(long customers) {

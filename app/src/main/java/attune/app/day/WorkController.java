@@ -1,9 +1,7 @@
 package attune.app.day;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.BenchTask;
-import attune.app.bench.BenchViews.BenchView;
-import attune.app.bench.BenchViews.TaskState;
+import attune.app.bench.Glance;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
@@ -13,9 +11,7 @@ import attune.core.schedule.Worker;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -48,9 +44,8 @@ class WorkController {
 
   @GetMapping
   List<WorkView> work() {
-    return jobs.list().stream()
-        .filter(job -> job.surveyed() > 0 && job.state() != JobState.HANDED_OVER)
-        .filter(job -> Near.is(job.startAt(), clock))
+    return jobs.open().stream()
+        .filter(job -> job.surveyed() > 0 && Near.is(job.startAt(), clock))
         .map(job -> job.state() == JobState.BENCH ? atBench(job) : planned(job))
         .toList();
   }
@@ -64,28 +59,7 @@ class WorkController {
   }
 
   private WorkView atBench(JobSummary job) {
-    BenchView run = bench.view(job.id());
-    List<String> who =
-        run.tasks().stream().map(BenchTask::by).filter(by -> !by.isBlank()).distinct().toList();
-    return new WorkView(
-        job.id(), who, inHand(run).map(WorkController::said).orElse(null), run.pace().readyAt());
-  }
-
-  /** What runs, the latest begun first; else what comes next. */
-  private static Optional<BenchTask> inHand(BenchView run) {
-    return run.tasks().stream()
-        .filter(task -> task.needsHands() && task.state() == TaskState.RUNNING)
-        .max(
-            Comparator.comparing(
-                BenchTask::startedAt, Comparator.nullsFirst(Comparator.naturalOrder())))
-        .or(
-            () ->
-                run.tasks().stream()
-                    .filter(task -> task.needsHands() && task.state() == TaskState.WAITING)
-                    .findFirst());
-  }
-
-  private static String said(BenchTask task) {
-    return task.where().isBlank() ? task.title() : task.title() + ", " + task.where();
+    Glance run = bench.glance(job.id());
+    return new WorkView(job.id(), run.who(), run.inHand(), run.readyAt());
   }
 }

@@ -39,6 +39,10 @@ class SeededYears {
   private static final int DAYS_AHEAD = 14;
   private static final int VISITS_OF_A_VEHICLE = 4;
   private static final int ONE_CABIN_IN = 4;
+
+  /** Jobs copied in one go: their plans and shelves are in memory while it lasts. */
+  private static final int AT_ONCE = 100;
+
   private static final List<String> FIRST =
       List.of("Ada", "Bram", "Cleo", "Dov", "Edda", "Finn", "Greta", "Hale", "Iven", "Juno");
   private static final List<String> LAST =
@@ -87,10 +91,15 @@ class SeededYears {
           vehicle uuid, label varchar(200), plate varchar(20),
           customer uuid, customer_name varchar(120), phone varchar(40),
           photo uuid, photo_source uuid)""");
-    jdbc.batchUpdate(
-        "insert into seed values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", rows(there));
-    new ResourceDatabasePopulator(new ClassPathResource("demo/seed-years.sql")).execute(database);
-    copyPhotos();
+    List<Object[]> rows = rows(there);
+    for (int from = 0; from < rows.size(); from += AT_ONCE) {
+      jdbc.execute("truncate table seed");
+      jdbc.batchUpdate(
+          "insert into seed values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+          rows.subList(from, Math.min(rows.size(), from + AT_ONCE)));
+      new ResourceDatabasePopulator(new ClassPathResource("demo/seed-years.sql")).execute(database);
+      copyPhotos();
+    }
     jdbc.execute("drop table seed");
   }
 

@@ -1,5 +1,6 @@
 package attune.app.jobs;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -9,6 +10,18 @@ import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
   List<JobEntity> findAllByOrderByStartAtAscTitleAsc();
+
+  /** Not handed over yet, or begun later than a time. */
+  @Query(
+      "select j from JobEntity j where j.state <> attune.app.jobs.JobState.HANDED_OVER"
+          + " or j.startAt > :since order by j.startAt, j.title")
+  List<JobEntity> openOrSince(LocalDateTime since);
+
+  /** Of those handed over with anything surveyed, the latest begun. */
+  @Query(
+      "select j from JobEntity j where j.state = attune.app.jobs.JobState.HANDED_OVER"
+          + " and j.surveyed > 0 order by j.startAt desc, j.title")
+  List<JobEntity> latestGone(Limit most);
 
   List<JobEntity> findByVehicleIdOrderByStartAtDesc(UUID vehicle);
 

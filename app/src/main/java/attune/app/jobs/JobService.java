@@ -46,6 +46,8 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional
 public class JobService {
+  private static final LocalDateTime NEVER = LocalDateTime.of(9999, 1, 1, 0, 0);
+
   private static final int NO_PARENT = 0;
   private static final int DOCUMENTS_KEPT = 200;
 
@@ -84,6 +86,29 @@ public class JobService {
   @Transactional(readOnly = true)
   public List<JobSummary> list() {
     return jobs.findAllByOrderByStartAtAscTitleAsc().stream().map(JobService::summary).toList();
+  }
+
+  /** Jobs that are not handed over, by their start. */
+  @Transactional(readOnly = true)
+  public List<JobSummary> open() {
+    return openOrSince(NEVER);
+  }
+
+  /** The same, and those handed over that began later than a time. */
+  @Transactional(readOnly = true)
+  public List<JobSummary> openOrSince(LocalDateTime since) {
+    return jobs.openOrSince(since).stream().map(JobService::summary).toList();
+  }
+
+  /** Of the jobs that were handed over the latest, the latest first. */
+  @Transactional(readOnly = true)
+  public List<JobSummary> latestGone(int most) {
+    return jobs.latestGone(Limit.of(most)).stream().map(JobService::summary).toList();
+  }
+
+  @Transactional(readOnly = true)
+  public JobSummary summary(UUID id) {
+    return summary(job(id));
   }
 
   @Transactional(readOnly = true)

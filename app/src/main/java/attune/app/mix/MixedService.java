@@ -1,7 +1,6 @@
 package attune.app.mix;
 
 import attune.app.jobs.JobService;
-import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
@@ -157,11 +156,8 @@ class MixedService {
     Map<String, Double> needed = new LinkedHashMap<>();
     Map<String, PlannedMix> first = new LinkedHashMap<>();
     Map<String, List<String>> who = new LinkedHashMap<>();
-    for (JobSummary job : jobs.list()) {
-      boolean due =
-          job.startAt().toLocalDate().equals(day)
-              && job.state() != JobState.HANDED_OVER
-              && job.surveyed() > 0;
+    for (JobSummary job : jobs.open()) {
+      boolean due = job.startAt().toLocalDate().equals(day) && job.surveyed() > 0;
       if (due) {
         for (PlannedMix mix : plans.plan(job.id()).mixes()) {
           if (!mix.mix().ratio().isReady()) {

@@ -1,7 +1,6 @@
 package attune.app.order;
 
 import attune.app.jobs.JobService;
-import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
@@ -60,9 +59,8 @@ public class NeedsService {
         LocalDateTime.now(clock).plusDays(Math.max(1, Math.min(LONGEST_DAYS, days)));
     Map<String, Double> ml = new LinkedHashMap<>();
     Map<String, List<String>> by = new LinkedHashMap<>();
-    for (JobSummary job : jobs.list()) {
-      boolean open = job.state() != JobState.HANDED_OVER && job.surveyed() > 0;
-      if (open && job.startAt().isBefore(until) && Near.began(job.startAt(), clock)) {
+    for (JobSummary job : jobs.open()) {
+      if (job.surveyed() > 0 && job.startAt().isBefore(until) && Near.began(job.startAt(), clock)) {
         Plan plan = plans.plan(job.id());
         plan.mixes().forEach(m -> add(ml, by, m.productId(), m.mix().productMl(), job));
         plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));

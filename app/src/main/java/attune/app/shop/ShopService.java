@@ -47,6 +47,10 @@ public class ShopService {
   private final TrainingService training;
   private final String firstName;
 
+  private record Read(String text, ShopSettings settings) {}
+
+  private volatile @Nullable Read read;
+
   ShopService(
       ShopRepository shops,
       ReferenceData reference,
@@ -63,12 +67,22 @@ public class ShopService {
   @Transactional(readOnly = true)
   public ShopSettings settings() {
     return stored()
-        .map(e -> mapper.readValue(e.settings(), ShopSettings.class).at(e.version()))
+        .map(e -> read(e.settings()).at(e.version()))
         .orElseGet(() -> ShopSettings.usual(firstName))
         .resting(
             new ShopSettings.Breaks(
                 reference.figures().whole("break.every"), reference.figures().whole("break.rest")))
         .sellingSomething();
+  }
+
+  /** Asked for by nearly every request, and seldom changed. */
+  private ShopSettings read(String text) {
+    Read last = read;
+    if (last == null || !last.text().equals(text)) {
+      last = new Read(text, mapper.readValue(text, ShopSettings.class));
+      read = last;
+    }
+    return last.settings();
   }
 
   private Optional<ShopEntity> stored() {

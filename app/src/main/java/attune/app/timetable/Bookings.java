@@ -1,7 +1,6 @@
 package attune.app.timetable;
 
 import attune.app.jobs.JobService;
-import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.planning.JobPlans;
 import attune.app.web.NotNowException;
@@ -42,8 +41,8 @@ class Bookings {
    * @param until the day after the last
    */
   List<JobSummary> around(LocalDate from, LocalDate until) {
-    return jobs.list().stream()
-        .filter(job -> job.state() != JobState.HANDED_OVER && job.surveyed() > 0)
+    return jobs.open().stream()
+        .filter(job -> job.surveyed() > 0)
         .filter(job -> job.startAt().isBefore(until.atStartOfDay()))
         .filter(job -> !job.startAt().isBefore(from.minusDays(LONGEST_DAYS).atStartOfDay()))
         .toList();

@@ -44,6 +44,7 @@ public final class RunningAttune implements ParameterResolver {
         new SpringApplicationBuilder(AttuneApplication.class, TestClock.class)
             .properties(
                 "attune.data=" + data,
+                "attune.first-look=false", // queries are counted
                 "spring.jpa.properties.hibernate.generate_statistics=true",
                 "logging.level.root=error");
     String[] all = new String[arguments.length + 1];

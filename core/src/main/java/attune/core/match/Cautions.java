@@ -197,6 +197,15 @@ final class Cautions {
         ReasonCode.MOULD_STOP,
         SAFETY,
         "Mould: stop; stated precautions and a disinfectant by its label, or a specialist cleaner.");
+    add(
+        condition.hasBlood(),
+        ReasonCode.BLOOD,
+        SAFETY,
+        condition.isHazard()
+            ? "Blood: stop; stated precautions and a disinfectant by its label, or a specialist"
+                + " cleaner; what wiped it up goes by local rules."
+            : "Blood: gloves and eye protection, a disinfectant by its label first; cold water only,"
+                + " heat sets it; what wiped it up goes into a closed bag, by local rules.");
     boolean dyeSet = place.demand().setDye();
     add(
         dyeSet,

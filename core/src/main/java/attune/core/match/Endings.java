@@ -69,6 +69,12 @@ final class Endings {
           SAFETY,
           "Mould needs its own precautions or a specialist cleaner.");
     }
+    if (condition.isHazard()) {
+      return refer(
+          ReasonCode.BLOOD,
+          SAFETY,
+          "Blood over more than a spot needs its own precautions or a specialist cleaner.");
+    }
     if (condition.damage().contains(Damage.SCUFFED)) {
       return refer(
           ReasonCode.SCUFF_STAYS,

@@ -169,7 +169,7 @@ public final class Matcher {
     /** Not a matter of cleaning, or not before somebody else has seen it. */
     boolean stops() {
       var condition = place.surface().condition();
-      return condition.hasMould()
+      return condition.isHazard()
           || Faults.noWetWork(place).isPresent()
           || condition.damage().contains(Damage.GUMMY)
           || tried.stream().anyMatch(t -> t.result().stops());

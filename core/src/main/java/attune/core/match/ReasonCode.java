@@ -71,6 +71,7 @@ public enum ReasonCode {
   RINSE,
   CREAK,
   MOULD_STOP,
+  BLOOD,
   STRENGTH_UNKNOWN,
   LEAVE_SOME,
   RECOAT,

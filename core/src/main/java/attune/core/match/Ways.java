@@ -177,6 +177,9 @@ final class Ways {
 
   /** Warmth that the kit has and the surface, its state and the house let on. */
   List<Warmth> warmths(Shelf shelf) {
+    if (place.surface().condition().hasBlood()) {
+      return List.of(Warmth.NONE); // heat sets it
+    }
     List<Warmth> warmths = new ArrayList<>(List.of(Warmth.NONE));
     if (!shelf.ofKind(Tool.Kind.MISTER).isEmpty()
         && place.limits().wetOn().value() != WetOn.CLOTH) {

@@ -74,6 +74,7 @@ public final class CautionSteps {
       case NO_CLEAN_NO_FINISH, RECENTLY_DONE, TWO_IN_ONE -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case NOT_ON_SHELF -> Set.of(RECEIVE, HANDOVER);
       case MOULD_STOP -> Set.of(INSPECT, PRECAUTIONS);
+      case BLOOD -> Set.of(INSPECT, PRECAUTIONS, DRY_SOIL, CLEAN, TEXTILE);
       case REFER_LICENSED -> Set.of(RECEIVE, INSPECT, HANDOVER);
       case ODOUR_SOURCE -> Set.of(INSPECT, DRY_SOIL);
       case GLOVES, MASK_NEAR -> Set.of(PRECAUTIONS);

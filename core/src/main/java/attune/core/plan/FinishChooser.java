@@ -89,7 +89,7 @@ final class FinishChooser {
       boolean cleaned,
       Optional<Product> cleaner) {
     List<Wanted> asked =
-        place.limits().identified() && !place.surface().condition().hasMould()
+        place.limits().identified() && !place.surface().condition().isHazard()
             ? Finishing.wanted(place.surface(), place.finish(), place.rules(), book.figures())
             : List.of();
     List<Wanted> wanted = cleaned ? asked : List.of();

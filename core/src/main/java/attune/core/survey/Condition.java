@@ -143,4 +143,16 @@ public record Condition(
   public boolean hasMould() {
     return soils.contains(Soil.MOULD) || told.stream().anyMatch(s -> s.kind() == Stain.Kind.MOULD);
   }
+
+  /** Blood, however little of it: heat sets it, and whose it is nobody knows. */
+  public boolean hasBlood() {
+    return told.stream().anyMatch(s -> s.kind() == Stain.Kind.BLOOD);
+  }
+
+  /** What stops the panel until it was made safe: mould, or blood over more than a spot. */
+  public boolean isHazard() {
+    return hasMould()
+        || told.stream()
+            .anyMatch(s -> s.kind() == Stain.Kind.BLOOD && s.extent() != Stain.Extent.SPOT);
+  }
 }

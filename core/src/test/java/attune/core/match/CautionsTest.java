@@ -20,11 +20,13 @@ import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Near;
 import attune.core.survey.Surface.Tone;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -113,6 +115,35 @@ class CautionsTest {
   @MethodSource("referrals")
   void isReferred(ReasonCode code, Surface surface) {
     assertThat(Given.match(surface, SHOP).refer()).map(Reason::code).contains(code);
+  }
+
+  private static ASurface bloody(Stain.Extent extent) {
+    return ASurface.of("textile/flat")
+        .soiled(LIGHT, Soil.FOOD_DRINK)
+        .stained(new Stain(Stain.Kind.BLOOD, extent, Optional.empty(), Optional.of(2)));
+  }
+
+  @Test
+  void bloodOverMoreThanASpotStopsThePanel() {
+    for (Stain.Extent extent : List.of(Stain.Extent.STREAK, Stain.Extent.PANEL)) {
+      SurfaceMatch match = Given.match(bloody(extent).build(), SHOP);
+      assertThat(match.ladder()).isEmpty();
+      assertThat(match.refer()).map(Reason::code).contains(ReasonCode.BLOOD);
+    }
+  }
+
+  /** Steam and warm water set it for good. */
+  @Test
+  void aSpotOfBloodIsNeverWarmed() {
+    SurfaceMatch match = Given.match(bloody(Stain.Extent.SPOT).build(), SHOP);
+    assertThat(match.ladder()).isNotEmpty();
+    assertThat(match.ladder())
+        .map(rung -> rung.treatment().warmth())
+        .containsOnly(Treatment.Warmth.NONE);
+    assertThat(match.cautions())
+        .filteredOn(caution -> caution.code() == ReasonCode.BLOOD)
+        .singleElement()
+        .satisfies(caution -> assertThat(caution.text()).contains("gloves").contains("cold water"));
   }
 
   @Test
@@ -219,6 +250,7 @@ class CautionsTest {
             ReasonCode.SHAVE_FIRST,
             ReasonCode.VACUUM_FIRST,
             ReasonCode.MOULD_STOP,
+            ReasonCode.BLOOD,
             ReasonCode.SHADOW_MAY_STAY,
             ReasonCode.SCUFF_STAYS,
             ReasonCode.CREAK,

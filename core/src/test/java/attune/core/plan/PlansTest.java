@@ -17,6 +17,7 @@ import attune.core.measure.Celsius;
 import attune.core.measure.PhNature;
 import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
+import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
 import attune.core.shelf.Product.Trait;
 import attune.core.shelf.ProductRole;
@@ -29,6 +30,7 @@ import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Wishes;
@@ -39,6 +41,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -56,6 +59,10 @@ import org.junit.jupiter.api.Test;
 class PlansTest {
   private static final Path KEPT = Path.of("src/test/resources/plans.txt");
   private static final int CABINS = 30;
+
+  /** Cabins with what is told of few: stains one by one, allergies, faults, starts somebody set. */
+  private static final int TOLD_MORE = 14;
+
   private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("d HH:mm:ss");
   private static final TechniqueTable TECHNIQUE =
       TechniqueTable.read("technique.csv", Given.lines("technique.csv"));
@@ -144,6 +151,9 @@ class PlansTest {
     for (int i = 0; i < CABINS; i++) {
       cabin(i);
     }
+    for (int i = CABINS; i < CABINS + TOLD_MORE; i++) {
+      cabin(i);
+    }
     if (Boolean.getBoolean("attune.answers.write")) {
       Files.writeString(KEPT, said);
     }
@@ -156,6 +166,9 @@ class PlansTest {
     Job job = job(number);
     Arrangement with = arrangement(number, job);
     Plan plan = Given.PLANNER.plan(job, Decisions.NONE, with);
+    if (number >= CABINS) {
+      plan = pinned(plan, with);
+    }
     say(
         "== %d: %s, %.0f °C, %s, %s; by %d%s",
         number,
@@ -176,14 +189,16 @@ class PlansTest {
 
   private Job job(int number) {
     Surface[] panels =
-        IntStream.range(0, 2 + random.upTo(5)).mapToObj(this::panel).toArray(Surface[]::new);
+        IntStream.range(0, 2 + random.upTo(5))
+            .mapToObj(i -> number < CABINS ? panel(i).build() : toldMore(i))
+            .toArray(Surface[]::new);
     Map<String, String> schools = new HashMap<>();
     for (int i = 0; i < number % 4; i++) {
       HouseRule rule = random.one(Given.RULES.all());
       schools.put(rule.key(), random.one(rule.schools()));
     }
     HouseRules rules = Given.RULES.with(schools);
-    Shelf shelf = number % 2 == 0 ? SHOP : some(3 + random.upTo(5));
+    Shelf shelf = number >= CABINS ? wider() : number % 2 == 0 ? SHOP : some(3 + random.upTo(5));
     Job made = Given.job(random.day(), rules, shelf, panels);
     Wishes wishes =
         new Wishes(
@@ -199,6 +214,16 @@ class PlansTest {
         List.of(panels));
   }
 
+  /** One of its tasks begun when somebody said, some hours off its place in the visit. */
+  private Plan pinned(Plan plan, Arrangement with) {
+    List<Task> hands =
+        plan.timetable().tasks().stream().filter(t -> t.person().isPresent()).toList();
+    Task task = random.one(hands);
+    LocalDateTime at = task.start().plusMinutes(random.upTo(300) - 60);
+    say("set: %s at %s", task.id(), AT.format(at));
+    return Given.PLANNER.plan(plan.job(), Decisions.NONE, with.pinned(task.id(), at));
+  }
+
   /** Begun at any hour of a week, for somebody who wants it back, in a climate. */
   private Setting setting(int number, Setting day) {
     LocalDateTime start = Given.MONDAY_NINE.plusHours(random.upTo(9)).plusDays(number % 7);
@@ -210,7 +235,48 @@ class PlansTest {
         number % 3 == 2 ? 2 : 1,
         start,
         number % 2 == 0 ? Optional.empty() : Optional.of(start.plusHours(1 + random.upTo(8))),
-        random.one(Setting.Climate.values()));
+        random.one(Setting.Climate.values()),
+        number < CABINS
+            ? Optional.empty()
+            : Optional.of(new Setting.Breaks(30 + random.upTo(120), 5 + random.upTo(20))),
+        number < CABINS ? Setting.Reception.NOTHING : reception());
+  }
+
+  private Setting.Reception reception() {
+    return new Setting.Reception(
+        random.upTo(2) == 0 ? Set.of() : Set.of(random.one(Setting.FaultSeen.values())),
+        random.one(Setting.ChildSeat.values()),
+        Set.of());
+  }
+
+  /** The same, with what somebody may not bear, or that does not say. */
+  private Shelf wider() {
+    List<Product> more = new ArrayList<>(SHOP.products());
+    more.add(
+        AProduct.of("perfumed", ProductRole.CLEANER)
+            .strength(5)
+            .goodAt(Soil.SKIN_OIL, Soil.FOOD_DRINK)
+            .traits(Trait.SCENTED)
+            .build());
+    more.add(
+        AProduct.of("unsaid", ProductRole.CLEANER)
+            .strength(4)
+            .goodAt(Soil.SKIN_OIL)
+            .traits(Trait.SCENT_UNSAID, Trait.FILM_UNSAID)
+            .build());
+    more.add(
+        AProduct.of("enzyme", ProductRole.CLEANER)
+            .strength(6)
+            .goodAt(Soil.FOOD_DRINK, Soil.ODOUR)
+            .dwell(300, 900)
+            .build());
+    more.add(
+        AProduct.of("mist", ProductRole.ALL_IN_ONE)
+            .strength(3)
+            .goodAt(Soil.DUST)
+            .traits(Trait.AEROSOL)
+            .build());
+    return new Shelf(more, SHOP.tools());
   }
 
   /** A shelf that lacks one thing in so many. */
@@ -220,7 +286,7 @@ class PlansTest {
         SHOP.tools().stream().filter(tool -> random.upTo(oneIn) > 0).toList());
   }
 
-  private Surface panel(int i) {
+  private ASurface panel(int i) {
     ASurface panel = random.panel(i).protect(random.one(Protection.values()));
     if (random.upTo(5) == 0) {
       panel.with(Feature.HEATED).feel(Feel.STIFF);
@@ -228,7 +294,26 @@ class PlansTest {
     if (random.upTo(4) == 0) {
       panel.history(visit(random.one(List.of("balm", "coat", "barrier")), random.upTo(300)));
     }
-    return panel.build();
+    return panel;
+  }
+
+  private Surface toldMore(int i) {
+    ASurface panel = panel(i);
+    if (random.upTo(2) == 0) {
+      panel.stained(stain(), stain());
+    }
+    if (random.upTo(3) == 0) {
+      panel.avoids(random.one(Wishes.Avoid.values()));
+    }
+    return panel.shows(random.upTo(12)).build();
+  }
+
+  private Stain stain() {
+    return new Stain(
+        random.one(Stain.Kind.values()),
+        random.one(Stain.Extent.values()),
+        Optional.empty(),
+        random.upTo(2) == 0 ? Optional.empty() : Optional.of(random.upTo(120)));
   }
 
   private static Surface.Visit visit(String productId, int daysAgo) {

@@ -59,7 +59,9 @@ class TimetableTest {
 
   static List<Job> jobs() {
     Random random = new Random(77);
-    return IntStream.range(0, 40).mapToObj(i -> job(random)).toList();
+    return IntStream.range(0, Integer.getInteger("attune.jobs", 40))
+        .mapToObj(i -> job(random))
+        .toList();
   }
 
   private static Job job(Random random) {
