@@ -96,7 +96,7 @@ export const stainKinds = [
   option('adhesive', 'Adhesive', 'Tacky edges where something sat'),
   option('glue', 'Glue', 'Hard, glassy, gone in'),
   option('polish', 'Nail polish', 'A hard bright drop'),
-  option('blood', 'Blood', 'Cold water only; brown when it has dried'),
+  option('blood', 'Blood', 'More than a spot stops the panel; cold water only'),
   option('make-up', 'Make-up', 'Beige, greasy'),
   option('denim-dye', 'Denim dye', 'A blue haze in one place'),
   option('shoe-scuff', 'Shoe mark', 'Rubber left on the surface'),

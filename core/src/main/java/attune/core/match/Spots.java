@@ -47,7 +47,6 @@ final class Spots {
                     .thenComparing(v -> !isRemover(v))
                     .thenComparing(v -> v.action() < place.demand().needed())
                     .thenComparingDouble(v -> v.isOffered() ? v.harm() : -v.action())
-                    .thenComparing(v -> v.treatment().tool().dyed())
                     .thenComparing(v -> v.treatment().tool().timesWashed().orElse(0))
                     .thenComparing(v -> v.treatment().key()));
     Optional<Rung> rung = best.map(v -> rung(v, place));
@@ -76,8 +75,7 @@ final class Spots {
   /** Every bottle made for it at every ratio, from every cloth, as short as its label lets it. */
   private List<Verdict> madeFor(Place place, Stain stain) {
     Ways ways = new Ways(place, judge.action(), book.figures());
-    List<Tool> cloths =
-        mixes.tools().stream().filter(tool -> tool.kind() == Tool.Kind.CLOTH).toList();
+    List<Tool> cloths = whiteCloths();
     List<Verdict> verdicts = new ArrayList<>();
     for (int i = 0; i < mixes.cleaners().size(); i++) {
       Product product = mixes.cleaners().get(i);
@@ -94,6 +92,15 @@ final class Spots {
       }
     }
     return verdicts;
+  }
+
+  /** What comes off shows on white alone, and a remover takes the dye out of any other. */
+  private List<Tool> whiteCloths() {
+    List<Tool> white =
+        mixes.tools().stream()
+            .filter(tool -> tool.kind() == Tool.Kind.CLOTH && !tool.dyed())
+            .toList();
+    return white.isEmpty() ? List.of(Tool.CLOTH) : white;
   }
 
   private Rung rung(Verdict verdict, Place place) {

@@ -49,6 +49,7 @@ public final class Finishing {
     }
     if (surface.role().isControlled()
         || surface.role() == Role.SCREEN
+        || surface.isMesh()
         || surface.role() == Role.FLOOR) {
       return List.of();
     }

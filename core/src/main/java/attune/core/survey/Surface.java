@@ -113,7 +113,12 @@ public record Surface(
 
   /** Slats or a mesh: what is sprayed there runs in behind it. */
   public boolean isOpening() {
-    return part.contains("vent") || part.contains("speaker") || part.contains("grille");
+    return part.contains("vent") || isMesh();
+  }
+
+  /** Fine holes: what is laid on them stays in them, and shows. */
+  public boolean isMesh() {
+    return part.contains("speaker") || part.contains("grille");
   }
 
   /** The same in another state. */

@@ -69,6 +69,14 @@ class SpotsTest {
     assertThat(work.remains()).isEmpty();
   }
 
+  /** What comes off shows on white alone, and a remover takes the dye out of any other. */
+  @Test
+  void aStainMeetsAWhiteClothThoughTheShelfHasDyedOnesOnly() {
+    Shelf dyed = Given.shelf(MILD, LIFTER, ATool.SPONGE, ATool.DYED_CLOTH);
+    SpotWork work = Given.match(seat(Soil.INK).build(), dyed).spots().get(0);
+    assertThat(work.rung().orElseThrow().treatment().tool()).isEqualTo(Tool.CLOTH);
+  }
+
   @Test
   void aRemoverNeverGoesOverAPanelHoweverMuchOfItsSoilThereIs() {
     Surface drinks =

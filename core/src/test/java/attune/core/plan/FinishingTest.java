@@ -138,6 +138,12 @@ class FinishingTest {
                 .protect(NONE),
             "restorer"),
         steps(
+            "nothing is laid in the mesh of a speaker",
+            ASurface.of("plastic/textured")
+                .role(Role.TRIM)
+                .at("front-left-door", "speaker-grille")
+                .protect(DRESSING)),
+        steps(
             "an airbag seam is not dressed",
             ASurface.of("plastic/textured").role(Role.TRIM).with(Feature.AIRBAG).protect(DRESSING)),
         steps(
