@@ -10,10 +10,13 @@ import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.RoundFile;
 import attune.app.format.PlanFile.RungFile;
+import attune.app.format.PlanFile.SpotFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.core.check.Coded;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.survey.Stain;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
@@ -79,7 +82,15 @@ final class StepWords {
   }
 
   static String title(TaskFile task) {
-    return task.spot() == null ? title(task.step(), task.id()) : "Lift the stain";
+    return task.spot() == null ? title(task.step(), task.id()) : "Lift the " + stain(task.spot());
+  }
+
+  /** What it is of; only "stain" in a run begun before that was written. */
+  private static String stain(SpotFile spot) {
+    return Optional.ofNullable(spot.stain())
+        .flatMap(code -> Coded.find(Stain.Kind.class, code))
+        .map(Stain.Kind::words)
+        .orElse("stain");
   }
 
   private static String title(String step, String id) {

@@ -98,8 +98,9 @@ public record PlanFile(
    * A stain that is met by itself.
    *
    * @param ml remover over all passes
+   * @param stain its kind; null in plans from before it was written
    */
-  public record SpotFile(double cm2, double ml) {}
+  public record SpotFile(double cm2, double ml, @Nullable String stain) {}
 
   /** What is likely to stay of a soil. */
   public record RemainsFile(String surfaceId, String soil, String text) {}

@@ -100,7 +100,7 @@ public final class PlanSheet {
                 length(t.handsLow()),
                 length(t.handsHigh()),
                 length(t.waits()),
-                t.rounds(),
+                plan.timetable().rounds().stream().filter(r -> r.step() != Step.BREAK).count(),
                 at(plan.timetable().driveAt()),
                 at(plan.timetable().sitAt()),
                 plan.timetable().curedAt().isAfter(plan.timetable().readyAt())
@@ -262,12 +262,16 @@ public final class PlanSheet {
     return Optional.of(String.join(", ", parts) + ".");
   }
 
+  private static boolean isWith(Rung rung, Round round) {
+    return rung.treatment().cleaner().map(Product::id).equals(round.productId());
+  }
+
   /** What a round does on a panel: its first rung, or the remover of a stain. */
   private static Optional<Rung> worked(Round round, SurfacePlan panel) {
     return round.spots()
         ? panel.match().spots().stream()
             .flatMap(spot -> spot.rung().stream())
-            .filter(rung -> rung.treatment().cleaner().map(Product::id).equals(round.productId()))
+            .filter(rung -> isWith(rung, round))
             .findFirst()
         : panel.firstRung();
   }
@@ -311,9 +315,22 @@ public final class PlanSheet {
           cleans
               ? worked(round, panel).map(PlanSheet::passes).orElse("")
               : round.step() == Step.RESIDUE ? wipes(panel) : "";
-      byPasses.computeIfAbsent(passes, p -> new ArrayList<>()).add(place(round, panel));
+      byPasses
+          .computeIfAbsent(passes, p -> new ArrayList<>())
+          .add(place(round, panel) + stains(round, panel));
     }
     byPasses.forEach((passes, parts) -> under(named(parts) + passes + "."));
+  }
+
+  /** Which of a panel's stains a bottle meets. */
+  private static String stains(Round round, SurfacePlan panel) {
+    return round.spots()
+        ? panel.match().spots().stream()
+            .filter(spot -> spot.rung().filter(rung -> isWith(rung, round)).isPresent())
+            .map(spot -> spot.stain().kind().words())
+            .distinct()
+            .collect(Collectors.joining(" and ", ", ", ""))
+        : "";
   }
 
   /** Each bottle on each finish, and where. */
@@ -397,7 +414,7 @@ public final class PlanSheet {
     for (SurfacePlan panel : about) {
       for (Reason caution : panel.cautions()) {
         if (CautionSteps.isToldAt(caution, panel, round, steps)
-            && told.add(caution.text() + round.step())) {
+            && told.add(caution.text() + round.step() + round.spots())) {
           here.add(caution.text());
         }
       }

@@ -242,7 +242,7 @@ public class PlanWriter {
   }
 
   private static SpotFile spot(SpotWork work) {
-    return new SpotFile(round(work.cm2(), 1), round(work.ml(), 1));
+    return new SpotFile(round(work.cm2(), 1), round(work.ml(), 1), work.stain().kind().code());
   }
 
   private static RungFile rung(Place place, Rung rung) {

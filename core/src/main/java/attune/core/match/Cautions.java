@@ -334,7 +334,9 @@ final class Cautions {
         rinses(ladder.get(0)),
         ReasonCode.RINSE,
         place.coatingPlanned() ? MODIFIER : Reason.SetBy.LABEL,
-        "Rinse-wipe with warm water until there are no suds.");
+        condition.hasBlood()
+            ? "Rinse-wipe with cold water until there are no suds."
+            : "Rinse-wipe with warm water until there are no suds.");
     boolean fumes =
         ladder.stream()
             .map(rung -> rung.treatment().cleaner())

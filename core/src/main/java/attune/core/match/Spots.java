@@ -118,7 +118,7 @@ final class Spots {
   }
 
   private Optional<Reason> remains(Stain stain, Place place, Optional<Verdict> best) {
-    String what = stain.kind().code().replace('-', ' ');
+    String what = stain.kind().words();
     boolean set =
         stain.ageDays().orElse(0) >= book.figures().get("cleaning.set-dye-days")
             && stain.kind().soil().isDye();

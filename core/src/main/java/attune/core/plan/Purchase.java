@@ -63,7 +63,6 @@ public record Purchase(
   static Purchase toLift(Place place, SpotWork spot) {
     double low = place.limits().phRoutineLow().value();
     double high = place.limits().phRoutineHigh().value();
-    String kind = spot.stain().kind().code();
     return new Purchase(
         ProductRole.SPOT_REMOVER,
         Optional.empty(),
@@ -73,7 +72,7 @@ public record Purchase(
             Locale.ROOT,
             "For %s on %s: a spot remover made for it, of pH %.1f to %.1f, whose label names the"
                 + " finish; the smallest pack will do.",
-            kind.replace('-', ' '),
+            spot.stain().kind().words(),
             place.finish().name(),
             low,
             high),

@@ -16,26 +16,34 @@ public record Stain(Kind kind, Extent extent, Optional<Double> cm2, Optional<Int
 
   /** What it is of. */
   public enum Kind implements Coded {
-    DUST(Soil.DUST),
-    SKIN_OIL(Soil.SKIN_OIL),
-    MAKE_UP(Soil.MAKE_UP),
-    FOOD_DRINK(Soil.FOOD_DRINK),
-    DENIM_DYE(Soil.DENIM_DYE),
-    INK(Soil.INK),
-    SHOE_SCUFF(Soil.SHOE_SCUFF),
-    SILICONE_FILM(Soil.SILICONE_FILM),
-    POLISH(Soil.POLISH),
-    ADHESIVE(Soil.ADHESIVE),
-    MOULD(Soil.MOULD),
-    WHITE_BLOOM(Soil.WHITE_BLOOM),
-    ODOUR(Soil.ODOUR),
-    BLOOD(Soil.FOOD_DRINK),
-    GLUE(Soil.ADHESIVE);
+    DUST(Soil.DUST, "dust"),
+    SKIN_OIL(Soil.SKIN_OIL, "grease"),
+    MAKE_UP(Soil.MAKE_UP, "make-up"),
+    FOOD_DRINK(Soil.FOOD_DRINK, "food or drink"),
+    DENIM_DYE(Soil.DENIM_DYE, "denim dye"),
+    INK(Soil.INK, "ink"),
+    SHOE_SCUFF(Soil.SHOE_SCUFF, "shoe marks"),
+    SILICONE_FILM(Soil.SILICONE_FILM, "silicone film"),
+    POLISH(Soil.POLISH, "nail polish"),
+    ADHESIVE(Soil.ADHESIVE, "adhesive"),
+    MOULD(Soil.MOULD, "mould"),
+    WHITE_BLOOM(Soil.WHITE_BLOOM, "white bloom"),
+    ODOUR(Soil.ODOUR, "smell"),
+    BLOOD(Soil.FOOD_DRINK, "blood"),
+    GLUE(Soil.ADHESIVE, "glue");
 
     private final Soil soil;
 
-    Kind(Soil soil) {
+    private final String words;
+
+    Kind(Soil soil, String words) {
       this.soil = soil;
+      this.words = words;
+    }
+
+    /** As a sentence says it. */
+    public String words() {
+      return words;
     }
 
     /** The family of soil whose remover it takes. */
