@@ -1,6 +1,7 @@
 package attune.app.format;
 
 import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
 import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
@@ -414,12 +415,17 @@ public final class PlanSheet {
     for (SurfacePlan panel : about) {
       for (Reason caution : panel.cautions()) {
         if (CautionSteps.isToldAt(caution, panel, round, steps)
-            && told.add(caution.text() + round.step() + round.spots())) {
+            && told.add(caution.text() + round.step() + isAgain(caution, round))) {
           here.add(caution.text());
         }
       }
     }
     return here;
+  }
+
+  /** Whoever lifts the blood itself reads it again. */
+  private static boolean isAgain(Reason caution, Round round) {
+    return round.spots() && caution.code() == ReasonCode.BLOOD;
   }
 
   private void stays() {

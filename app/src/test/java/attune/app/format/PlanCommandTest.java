@@ -213,6 +213,10 @@ class PlanCommandTest {
         assertThat(sheet.out()).contains(line.get("text").asString());
       }
     }
+    assertThat(sheet.out()).as("its head counts what it lists").contains(number + " steps.");
+    for (JsonNode remains : plan.path("remains")) {
+      assertThat(sheet.out()).contains(remains.get("text").asString());
+    }
     assertThat(number)
         .as("with receiving and hand-over")
         .isEqualTo(plan.at("/totals/rounds").asInt() + 2);
