@@ -63,7 +63,7 @@ final class Sealed {
                   .open(
                       hidden,
                       PGPLiteralData.BINARY,
-                      PGPLiteralData.CONSOLE,
+                      "attune.zip",
                       new Date(0),
                       new byte[CHUNK])) {
         Files.copy(clear, plain);

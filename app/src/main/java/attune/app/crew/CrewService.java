@@ -263,7 +263,7 @@ public class CrewService {
   private static SessionView view(Session session, @Nullable String here) {
     return new SessionView(
         handle(session.getId()),
-        session.getAttributeOrDefault(DEVICE, "a device not noted"),
+        session.getAttributeOrDefault(DEVICE, "A device not noted"),
         local(session.getCreationTime()),
         local(session.getLastAccessedTime()),
         session.getId().equals(here));

@@ -41,7 +41,7 @@ public class ShopNetwork {
 
   /** The device a request comes from, as the shop calls it. */
   public static String device(HttpServletRequest request) {
-    return request.getAttribute(DEVICE) instanceof String name ? name : "the machine itself";
+    return request.getAttribute(DEVICE) instanceof String name ? name : "The machine itself";
   }
 
   public boolean isOn() {

@@ -160,7 +160,7 @@ class DoorApiTest {
       String own = "/api/v1/crew/me/sessions";
       var listed = sill.send("GET", own, null).json();
       assertThat(listed).hasSize(2);
-      assertThat(listed.toString()).contains("the machine itself");
+      assertThat(listed.toString()).contains("The machine itself");
       for (var session : listed) {
         if (!session.get("here").asBoolean()) {
           String handle = session.get("handle").asString();
