@@ -61,11 +61,7 @@ final class Sealed {
           OutputStream plain =
               new PGPLiteralDataGenerator()
                   .open(
-                      hidden,
-                      PGPLiteralData.BINARY,
-                      "attune.zip",
-                      new Date(0),
-                      new byte[CHUNK])) {
+                      hidden, PGPLiteralData.BINARY, "attune.zip", new Date(0), new byte[CHUNK])) {
         Files.copy(clear, plain);
       }
     } catch (PGPException e) {
