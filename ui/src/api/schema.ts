@@ -3597,6 +3597,7 @@ export interface components {
             cm2: number;
             /** Format: double */
             ml: number;
+            stain?: string;
         };
         TaskFile: {
             id: string;

@@ -17,7 +17,9 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 
-/** The shop that is loaded: which of its jobs are ahead, under way and gone, and what is to tick. */
+/**
+ * The shop that is loaded: which of its jobs are ahead, under way and gone, and what is to tick.
+ */
 final class Shop {
   private static final int RUNS = 10;
   private static final int AHEAD = 30;
@@ -53,7 +55,11 @@ final class Shop {
     cut(gone, GONE);
     if (runs.size() < RUNS || gone.isEmpty()) {
       throw new IllegalStateException(
-          "found " + runs.size() + " jobs to work at and " + gone.size() + " that left; seed a shop");
+          "found "
+              + runs.size()
+              + " jobs to work at and "
+              + gone.size()
+              + " that left; seed a shop");
     }
   }
 
@@ -89,7 +95,8 @@ final class Shop {
     try {
       HttpRequest request =
           HttpRequest.newBuilder(URI.create(address + path))
-              .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
+              .method(
+                  method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
               .header("Content-Type", "application/json")
               .build();
       String answer = client.send(request, BodyHandlers.ofString()).body();
@@ -102,7 +109,9 @@ final class Shop {
     }
   }
 
-  /** What somebody ticks next: two at each car, from its first step on, and from the first again. */
+  /**
+   * What somebody ticks next: two at each car, from its first step on, and from the first again.
+   */
   Session next(Session session) {
     String run = runs.get(session.getInt("n") % runs.size());
     List<Step> all = steps.get(run);

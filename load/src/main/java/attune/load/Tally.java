@@ -5,21 +5,31 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Map;
 import java.util.TreeMap;
 import org.HdrHistogram.ConcurrentHistogram;
 import org.HdrHistogram.Histogram;
 
-/** How long answers took, by what was asked, written as a table. */
+/**
+ * How long answers took, by what was asked, written as a table. The first minute is left out: a
+ * virtual machine has to see what it does before it compiles it.
+ */
 final class Tally {
   private static final int DIGITS = 3;
   private static final double MEDIAN = 50;
   private static final double P95 = 95;
   private static final double P99 = 99;
 
+  private static final Duration WARMING = Duration.ofMinutes(1);
+
   private final Map<String, Histogram> took = new TreeMap<>();
+  private final long from = System.nanoTime() + WARMING.toNanos();
 
   Session add(String what, Session session) {
+    if (System.nanoTime() < from) {
+      return session;
+    }
     synchronized (took) {
       took.computeIfAbsent(what, name -> new ConcurrentHistogram(DIGITS))
           .recordValue(session.getInt("ms"));
