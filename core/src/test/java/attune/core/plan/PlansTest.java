@@ -26,6 +26,8 @@ import attune.core.shelf.Slip;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Feel;
+import attune.core.survey.Condition.Level;
+import attune.core.survey.Condition.Wear;
 import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
 import attune.core.survey.Job;
@@ -58,10 +60,15 @@ import org.junit.jupiter.api.Test;
  */
 class PlansTest {
   private static final Path KEPT = Path.of("src/test/resources/plans.txt");
+  private static final List<String> ORDINARY =
+      List.of("leather/coated", "vinyl/coated-textile", "plastic/textured", "textile/flat");
   private static final int CABINS = 30;
 
   /** Cabins with what is told of few: stains one by one, allergies, faults, starts somebody set. */
   private static final int TOLD_MORE = 14;
+
+  /** Cabins of few finishes in few zones, whose panels can share their bottles and tools. */
+  private static final int ALIKE = 12;
 
   private static final DateTimeFormatter AT = DateTimeFormatter.ofPattern("d HH:mm:ss");
   private static final TechniqueTable TECHNIQUE =
@@ -151,7 +158,7 @@ class PlansTest {
     for (int i = 0; i < CABINS; i++) {
       cabin(i);
     }
-    for (int i = CABINS; i < CABINS + TOLD_MORE; i++) {
+    for (int i = CABINS; i < CABINS + TOLD_MORE + ALIKE; i++) {
       cabin(i);
     }
     if (Boolean.getBoolean("attune.answers.write")) {
@@ -166,7 +173,7 @@ class PlansTest {
     Job job = job(number);
     Arrangement with = arrangement(number, job);
     Plan plan = Given.PLANNER.plan(job, Decisions.NONE, with);
-    if (number >= CABINS) {
+    if (isToldMore(number)) {
       plan = pinned(plan, with);
     }
     say(
@@ -187,18 +194,42 @@ class PlansTest {
     }
   }
 
+  private static boolean isToldMore(int number) {
+    return number >= CABINS && number < CABINS + TOLD_MORE;
+  }
+
+  private Surface[] panels(int number) {
+    if (number >= CABINS + TOLD_MORE) {
+      return IntStream.range(0, 6 + random.upTo(8)).mapToObj(this::alike).toArray(Surface[]::new);
+    }
+    return IntStream.range(0, 2 + random.upTo(5))
+        .mapToObj(i -> isToldMore(number) ? toldMore(i) : panel(i).build())
+        .toArray(Surface[]::new);
+  }
+
+  /** Three to a zone, of what most cabins are of, no worse than moderately soiled. */
+  private Surface alike(int i) {
+    return ASurface.of(random.one(ORDINARY))
+        .id("panel-" + i)
+        .at("zone-" + i / 3, "part")
+        .role(random.upTo(2) == 0 ? Role.SEAT : Role.TRIM)
+        .area(0.05 + random.upTo(40) / 50.0)
+        .soiled(
+            random.upTo(3) == 0 ? Level.MODERATE : Level.LIGHT,
+            random.upTo(2) == 0 ? Soil.SKIN_OIL : Soil.DUST)
+        .wear(random.upTo(4) == 0 ? Wear.WORN : Wear.INTACT)
+        .build();
+  }
+
   private Job job(int number) {
-    Surface[] panels =
-        IntStream.range(0, 2 + random.upTo(5))
-            .mapToObj(i -> number < CABINS ? panel(i).build() : toldMore(i))
-            .toArray(Surface[]::new);
+    Surface[] panels = panels(number);
     Map<String, String> schools = new HashMap<>();
     for (int i = 0; i < number % 4; i++) {
       HouseRule rule = random.one(Given.RULES.all());
       schools.put(rule.key(), random.one(rule.schools()));
     }
     HouseRules rules = Given.RULES.with(schools);
-    Shelf shelf = number >= CABINS ? wider() : number % 2 == 0 ? SHOP : some(3 + random.upTo(5));
+    Shelf shelf = isToldMore(number) ? wider() : number % 2 == 0 ? SHOP : some(3 + random.upTo(5));
     Job made = Given.job(random.day(), rules, shelf, panels);
     Wishes wishes =
         new Wishes(
@@ -236,10 +267,10 @@ class PlansTest {
         start,
         number % 2 == 0 ? Optional.empty() : Optional.of(start.plusHours(1 + random.upTo(8))),
         random.one(Setting.Climate.values()),
-        number < CABINS
+        !isToldMore(number)
             ? Optional.empty()
             : Optional.of(new Setting.Breaks(30 + random.upTo(120), 5 + random.upTo(20))),
-        number < CABINS ? Setting.Reception.NOTHING : reception());
+        isToldMore(number) ? reception() : Setting.Reception.NOTHING);
   }
 
   private Setting.Reception reception() {
