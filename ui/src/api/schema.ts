@@ -3336,8 +3336,12 @@ export interface components {
             /** Format: double */
             gramsPerMl?: number;
         };
-        Forgotten: {
+        ForgetRequest: {
             /** Format: int64 */
+            customers: number;
+        };
+        Gone: {
+            /** Format: int32 */
             customers: number;
         };
         CareFile: {
@@ -6653,7 +6657,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Forgotten"];
+                "application/json": components["schemas"]["ForgetRequest"];
             };
         };
         responses: {
@@ -6663,7 +6667,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Forgotten"];
+                    "*/*": components["schemas"]["Gone"];
                 };
             };
         };

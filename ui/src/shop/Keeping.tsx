@@ -74,12 +74,12 @@ function Past({ kept }: { kept: Schemas['RetentionView'] }) {
     <>
       <p className="font-semibold">{many} past it</p>
       <ul
-        className="max-h-48 divide-y divide-line overflow-y-auto text-note"
+        className="max-h-60 divide-y divide-line overflow-y-auto text-note"
         tabIndex={0}
         aria-label="Past it"
       >
         {kept.first.map((c) => (
-          <li key={c.id} className="flex justify-between gap-2 py-1">
+          <li key={c.id} className="flex min-h-11 items-center justify-between gap-2">
             <Link to={`/customers/${c.id}`}>{c.name}</Link>
             <span className="text-faint">{c.lastHere ? `last here ${dayOf(c.lastHere)}` : 'never here'}</span>
           </li>
@@ -92,7 +92,8 @@ function Past({ kept }: { kept: Schemas['RetentionView'] }) {
       {sure ? (
         <div className="grid gap-2" role="group" aria-label="Delete them">
           <p>
-            Their data goes for good, from the next backup on too. Vehicles and what was used on them stay.
+            Their data goes for good; backups made before still hold it until they are thrown away. Vehicles
+            and what was used on them stay.
           </p>
           <div className="flex gap-2">
             <Button

@@ -183,6 +183,12 @@ final class BenchCards {
     }
   }
 
+  /** As long as label and finish let it sit, and the hands of a pass on top: dry or not. */
+  private static int allowed(Step step) {
+    int passes = step.task().looked().map(Looked::passesHigh).orElse(1);
+    return (int) Math.min(DAY_S, step.rung().get().dwellS().max() + step.task().seconds() / passes);
+  }
+
   private Clock clock(Step step, Run run, Map<String, Step> byId, Map<String, Window> windows) {
     TaskFile task = step.file();
     if (task.step().equals("level")) {
@@ -193,11 +199,12 @@ final class BenchCards {
     }
     // as the treatment says: the plan's own times hold the turns of its neighbours too
     int dwell = (int) step.rung().get().dwellS().min();
-    int wipeBy = (int) Math.max(dwell, Math.min(DAY_S, step.rung().get().sections().workedS()));
+    int allowed = allowed(step);
+    int wipeBy = (int) Math.max(dwell, Math.min(allowed, step.rung().get().sections().workedS()));
     String note = null;
     Window window = windows.get(step.task().surfaceIds().get(0));
     if (window != null) {
-      int now = (int) Math.max(dwell, Math.floor(Math.min(window.windowS(), DAY_S)));
+      int now = (int) Math.max(dwell, Math.floor(Math.min(window.windowS(), allowed)));
       note = RunWords.air(wipeBy, now, window);
       wipeBy = now;
     }

@@ -101,13 +101,20 @@ final class StepCautions {
         continue;
       }
       for (CautionFile caution : surface.cautions()) {
-        if (isToldAt(step, caution) && isAbout(step, caution)) {
+        if (isToldAt(step, caution) && isOfRound(step, caution) && isAbout(step, caution)) {
           CautionFile said = new CautionFile(caution.code(), caution.text(), null);
           found.computeIfAbsent(said, c -> new ArrayList<>()).add(id);
         }
       }
     }
     return found;
+  }
+
+  /** What is said of a remover stands where that meets its stain; the plan knows the rounds. */
+  private static boolean isOfRound(Step step, CautionFile caution) {
+    return caution.roundIds() == null
+        || step.file().roundId() == null
+        || caution.roundIds().contains(step.file().roundId());
   }
 
   private static boolean isToldAt(Step step, CautionFile caution) {

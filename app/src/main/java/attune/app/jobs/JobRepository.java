@@ -11,6 +11,11 @@ import org.springframework.data.jpa.repository.Query;
 interface JobRepository extends JpaRepository<JobEntity, UUID> {
   List<JobEntity> findAllByOrderByStartAtAscTitleAsc();
 
+  @Query(
+      "select j from JobEntity j where j.state <> attune.app.jobs.JobState.HANDED_OVER"
+          + " order by j.startAt, j.title")
+  List<JobEntity> open();
+
   /** Not handed over yet, or begun later than a time. */
   @Query(
       "select j from JobEntity j where j.state <> attune.app.jobs.JobState.HANDED_OVER"

@@ -1,6 +1,7 @@
 package attune.app.retention;
 
-import attune.app.retention.RetentionViews.Forgotten;
+import attune.app.retention.RetentionViews.ForgetRequest;
+import attune.app.retention.RetentionViews.Gone;
 import attune.app.retention.RetentionViews.RetentionForm;
 import attune.app.retention.RetentionViews.RetentionView;
 import jakarta.validation.Valid;
@@ -32,7 +33,7 @@ class RetentionController {
   }
 
   @PostMapping("/forget")
-  Forgotten forget(@RequestBody Forgotten seen) {
+  Gone forget(@RequestBody ForgetRequest seen) {
     return retention.forget(seen);
   }
 }

@@ -1,7 +1,8 @@
 package attune.app.retention;
 
 import attune.app.people.CustomerService;
-import attune.app.retention.RetentionViews.Forgotten;
+import attune.app.retention.RetentionViews.ForgetRequest;
+import attune.app.retention.RetentionViews.Gone;
 import attune.app.retention.RetentionViews.RetentionView;
 import attune.app.web.NotNowException;
 import jakarta.annotation.Nullable;
@@ -60,14 +61,14 @@ public class RetentionService {
    *
    * @throws NotNowException where it is not as many as was seen
    */
-  Forgotten forget(Forgotten seen) {
+  Gone forget(ForgetRequest seen) {
     List<UUID> gone = before().map(retention::idsNotSince).orElse(List.of());
     if (gone.size() != seen.customers()) {
       throw new NotNowException(
           "It is " + gone.size() + " now, not " + seen.customers() + ": look again.");
     }
     gone.forEach(customers::forget);
-    return new Forgotten(gone.size());
+    return new Gone(gone.size());
   }
 
   private Optional<Integer> years() {

@@ -32,6 +32,9 @@ final class RetentionViews {
    */
   record RetentionView(@Nullable Integer years, long overdue, List<Overdue> first) {}
 
-  /** How many there are to be deleted, as whoever presses saw it; or how many were. */
-  record Forgotten(long customers) {}
+  /** How many would go, as whoever presses saw it. */
+  record ForgetRequest(long customers) {}
+
+  /** How many went. */
+  record Gone(int customers) {}
 }

@@ -84,7 +84,7 @@ public record Rack(List<Reading> readings) {
   private static final Set<ReasonCode> CONTACT_CODES =
       Set.of(ReasonCode.CONTACT_LIMIT, ReasonCode.LABEL_DWELL);
   private static final Set<ReasonCode> WARMTH_CODES =
-      Set.of(ReasonCode.STEAM_NOT_HERE, ReasonCode.NEVER_MIX);
+      Set.of(ReasonCode.STEAM_NOT_HERE, ReasonCode.BLOOD, ReasonCode.NEVER_MIX);
   private static final Set<ReasonCode> ACTION_CODES =
       Set.of(ReasonCode.TOO_WEAK, ReasonCode.TOO_MANY_PASSES);
 

@@ -118,6 +118,11 @@ final class WayRules {
 
   private static void warmth(Place place, Treatment treatment, List<Reason> reasons) {
     boolean worn = place.surface().condition().wear() != Wear.INTACT;
+    if (treatment.warmth() != Warmth.NONE && place.surface().condition().hasBlood()) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.BLOOD, BARRED, SAFETY, "Heat sets blood: cold water only, no steam."));
+    }
     if (treatment.warmth() == Warmth.STEAM
         && (place.limits().steam().value() == SteamRule.NO || worn)) {
       reasons.add(

@@ -231,6 +231,11 @@ final class VisitNetwork {
   /** In one go, or shared out along the walk when there is more than one pair of hands. */
   private List<Integer> drySoil(int before, String beforeId) {
     List<SurfacePlan> reached = new ArrayList<>(surfaces);
+    reached.removeIf(VisitNetwork::isHazard); // air and nozzle carry mould and dried blood about
+    if (reached.isEmpty()) {
+      lastDry = beforeId;
+      return new ArrayList<>(List.of(before));
+    }
     reached.sort(Comparator.comparing(p -> p.surface().zone(), Walk.ZONES));
     double whole = reached.stream().mapToDouble(p -> dust(p)).sum();
     List<Integer> places = new ArrayList<>();
@@ -246,6 +251,10 @@ final class VisitNetwork {
       }
     }
     return places;
+  }
+
+  private static boolean isHazard(SurfacePlan plan) {
+    return plan.surface().condition().isHazard();
   }
 
   private double dust(SurfacePlan plan) {

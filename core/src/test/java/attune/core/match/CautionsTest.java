@@ -32,6 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said where the step is, and who is sent for instead. */
@@ -144,6 +145,29 @@ class CautionsTest {
         .filteredOn(caution -> caution.code() == ReasonCode.BLOOD)
         .singleElement()
         .satisfies(caution -> assertThat(caution.text()).contains("gloves").contains("cold water"));
+  }
+
+  @ParameterizedTest
+  @EnumSource(value = Treatment.Warmth.class, mode = EnumSource.Mode.EXCLUDE, names = "NONE")
+  void heatOnBloodIsBarredWhoeverSetsIt(Treatment.Warmth warmth) {
+    Place place = Given.place(bloody(Stain.Extent.SPOT).build());
+    Treatment warm = warmed(Given.match(place.surface(), SHOP).ladder().get(0), warmth);
+    assertThat(Given.JUDGE.judge(place, warm).reasons())
+        .filteredOn(Reason::rulesOut)
+        .map(Reason::code)
+        .contains(ReasonCode.BLOOD);
+  }
+
+  private static Treatment warmed(Rung rung, Treatment.Warmth warmth) {
+    Treatment cold = rung.treatment();
+    return new Treatment(
+        cold.cleaner(),
+        cold.ratio(),
+        cold.tool(),
+        cold.applyTo(),
+        cold.laid(),
+        warmth,
+        cold.dwellS());
   }
 
   @Test
