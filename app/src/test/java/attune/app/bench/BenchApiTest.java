@@ -94,6 +94,31 @@ class BenchApiTest {
     assertThat(view().get("tasksDone").asInt()).isZero();
   }
 
+  /** What stays wet long enough may still have sat too long. */
+  @Test
+  void noClockRunsLongerThanLabelAndFinishLetItSitAndAPassTakes() {
+    for (JsonNode task : bench("").json().get("tasks")) {
+      if (task.has("wipeByS") && task.get("rung").asInt() == 1) {
+        JsonNode dwell = firstRung(task.at("/surfaceIds/0").asString()).get("dwellS");
+        int pass = task.get("plannedS").asInt() / Math.max(1, task.get("passesHigh").asInt());
+        assertThat(task.get("wipeByS").asInt())
+            .as(task.get("id").asString())
+            .isBetween(task.get("dwellS").asInt(), dwell.get("max").asInt() + pass);
+      }
+    }
+  }
+
+  private JsonNode firstRung(String panel) {
+    return api.get("/api/v1/jobs/" + job + "/plan")
+        .json()
+        .get("surfaces")
+        .valueStream()
+        .filter(surface -> surface.get("surfaceId").asString().equals(panel))
+        .findFirst()
+        .orElseThrow()
+        .at("/ladder/0");
+  }
+
   @Test
   void aStartedClockKeepsItsFirstTimeOnEveryDevice() {
     bench("");

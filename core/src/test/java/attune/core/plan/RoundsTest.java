@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import attune.core.ASurface;
 import attune.core.Given;
 import attune.core.material.Role;
+import attune.core.shelf.Soil;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
+import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes.Protection;
 import attune.core.survey.Wishes.Standard;
@@ -18,6 +20,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
@@ -56,6 +59,28 @@ class RoundsTest {
             .allSatisfy(id -> assertThat(panels.get(id).zone()).isEqualTo(round.zone()));
       }
     }
+  }
+
+  /** Dried blood and spores go round the car with the air. */
+  @Test
+  void nothingIsBlownOrVacuumedOverMouldOrMoreThanASpotOfBlood() {
+    Stain streak =
+        new Stain(Stain.Kind.BLOOD, Stain.Extent.STREAK, Optional.empty(), Optional.empty());
+    Surface mouldy =
+        ASurface.of("textile/flat").id("mouldy").soiled(Level.LIGHT, Soil.MOULD).build();
+    Surface bloody =
+        ASurface.of("textile/flat").id("bloody").soiled(Level.LIGHT).stained(streak).build();
+    Surface dusty = ASurface.of("textile/flat").id("dusty").soiled(Level.LIGHT, Soil.DUST).build();
+    assertThat(vacuumed(mouldy, bloody, dusty)).containsExactly("dusty");
+    assertThat(vacuumed(mouldy, bloody)).isEmpty();
+  }
+
+  private static List<String> vacuumed(Surface... panels) {
+    Job job = Given.job(Given.studio(), Given.RULES, TimetableTest.SHOP, panels);
+    return timetable(job).rounds().stream()
+        .filter(round -> round.step() == Step.DRY_SOIL)
+        .flatMap(round -> round.surfaceIds().stream())
+        .toList();
   }
 
   /** Looks of a round made later in its block. */
