@@ -29,10 +29,7 @@ final class AtTheBench {
 
   /** Tells the step in hand done, as well as can be, and waits until the count has moved. */
   static void goOn(Visit visit) {
-    Locator allTheSame = step(visit).getByText("Do it all the same");
-    if (allTheSame.isVisible()) {
-      allTheSame.click(); // it waits for something, and a test waits for nothing
-    }
+    allTheSame(visit);
     tickCautions(visit);
     String before = count(visit).textContent();
     Locator answers = step(visit).locator("fieldset button");
@@ -43,6 +40,7 @@ final class AtTheBench {
                 new Locator.GetByRoleOptions().setName(Pattern.compile("^(Done|Laid)$")));
     Locator press = answers.count() > 0 ? answers.first() : done;
     while (!press.isEnabled()) {
+      allTheSame(visit);
       tickCautions(visit); // of the step that is in hand by now: clocks run meanwhile
     }
     press.click();
@@ -51,6 +49,13 @@ final class AtTheBench {
       early.click();
     }
     assertThat(count(visit)).not().hasText(before);
+  }
+
+  /** A step may wait for something, and a test waits for nothing; it may be over that moment. */
+  private static void allTheSame(Visit visit) {
+    step(visit)
+        .getByText("Do it all the same")
+        .evaluateAll("found => found.forEach(b => b.click())");
   }
 
   /** The bench of a job, begun. */

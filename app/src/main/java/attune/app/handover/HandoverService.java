@@ -33,9 +33,11 @@ import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.shelf.Hazards;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
+import attune.core.check.Coded;
 import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.survey.Stain;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -351,7 +353,7 @@ public class HandoverService {
     return c.stains() == null || c.stains().isEmpty()
         ? ""
         : c.stains().stream()
-            .map(stain -> stain.kind().replace("food-drink", "food or drink").replace('-', ' '))
+            .map(stain -> Coded.parse(Stain.Kind.class, stain.kind()).words())
             .distinct()
             .collect(Collectors.joining(", ", "; stains of ", ""));
   }
