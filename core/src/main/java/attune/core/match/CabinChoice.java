@@ -88,6 +88,9 @@ final class CabinChoice {
           }
           ownTools.set(entry.tool());
         }
+        if (own.stream().anyMatch(entry -> entry.bottle() < 0)) {
+          ownBottles.clear(); // what may be done dry needs none
+        }
         bottlesOf.add(ownBottles);
         toolsOf.add(ownTools);
       }

@@ -150,6 +150,14 @@ public record Demand(
     return needs.passes(amount, acceptable, action);
   }
 
+  /**
+   * Passes to make where the standard is out of reach: all that make sense while some standard is
+   * within them, else those whose difference is seen.
+   */
+  public int passesWorthMaking(double action, Needs needs) {
+    return needs.reachesAny(amount, action) ? needs.most() : needs.worthMaking(amount, action);
+  }
+
   /** Least action a pass for the level found; 0 for a clean surface. */
   public double needed() {
     return isNone() ? 0 : neededUpTo.get(neededUpTo.size() - 1);

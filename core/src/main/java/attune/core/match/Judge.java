@@ -80,8 +80,8 @@ public final class Judge {
     int passes = place.demand().passesAt(acts, book.needs());
     int most = figures.whole("cleaning.passes-most");
     if (passes > most && place.lets(Leniency.LEAVES_SOME)) {
-      reasons.add(leavesSome(place, acts, most));
-      passes = most;
+      passes = place.demand().passesWorthMaking(acts, book.needs());
+      reasons.add(leavesSome(place, acts, passes));
     } else {
       strength(place, treatment, acts, passes, reasons);
     }
@@ -158,8 +158,8 @@ public final class Judge {
   }
 
   /** Too soiled for the standard is still worth cleaning, with what stays agreed on (C4). */
-  private Reason leavesSome(Place place, double acts, int most) {
-    double left = book.needs().leftAfter(place.demand().amount(), acts, most);
+  private Reason leavesSome(Place place, double acts, int passes) {
+    double left = book.needs().leftAfter(place.demand().amount(), acts, passes);
     double percent = Math.max(1, 100 * left / place.demand().amount());
     return Reason.measured(
         ReasonCode.LEAVE_SOME,
@@ -169,9 +169,9 @@ public final class Judge {
         100 * place.demand().acceptable() / place.demand().amount(),
         "%",
         text(
-            "After %d passes about %.0f %% of it is still there, and nothing firmer on the shelf may go on: agree"
-                + " on that before work starts.",
-            most, percent));
+            "After %d passes about %.0f %% of it is still there%s, and nothing firmer on the shelf may go on:"
+                + " agree on that before work starts.",
+            passes, percent, passes < book.needs().most() ? " and more would hardly show" : ""));
   }
 
   private void strength(

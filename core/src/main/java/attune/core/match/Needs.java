@@ -19,6 +19,9 @@ public final class Needs {
   private final double rate;
   private final double layer;
   private final int passesMost;
+  private final int passesTried;
+  private final double worthOfFirst;
+  private final double worthOfLeft;
   private final Map<Level, Double> amount = new EnumMap<>(Level.class);
   private final Map<Standard, Double> acceptable = new EnumMap<>(Standard.class);
   private final Map<Level, Map<Standard, List<Double>>> neededUpTo = new EnumMap<>(Level.class);
@@ -31,6 +34,9 @@ public final class Needs {
     rate = figures.get("cleaning.rate");
     layer = figures.get("cleaning.layer");
     passesMost = figures.whole("cleaning.passes-most");
+    passesTried = figures.whole("cleaning.passes-tried");
+    worthOfFirst = figures.get("cleaning.pass-worth-first");
+    worthOfLeft = figures.get("cleaning.pass-worth-left");
     for (Standard standard : Standard.values()) {
       acceptable.put(standard, figures.get("cleaning.left." + standard.code()));
     }
@@ -70,6 +76,17 @@ public final class Needs {
    */
   List<Double> neededUpTo(Level level, Standard standard, boolean gently) {
     return (gently ? gentlyUpTo : neededUpTo).get(level).get(standard);
+  }
+
+  /** The most passes that make sense on anything. */
+  int most() {
+    return passesMost;
+  }
+
+  /** Whether any standard is reached in the passes that make sense. */
+  boolean reachesAny(double amount, double action) {
+    double left = leftAfter(amount, action, passesMost);
+    return acceptable.values().stream().anyMatch(enough -> left <= enough);
   }
 
   /** Least action of a cloth, a hand or a sponge that is taken before any bristle. */
@@ -122,6 +139,28 @@ public final class Needs {
       }
     }
     return Demand.NEVER;
+  }
+
+  /**
+   * Passes that are still worth making where no standard will be reached: two to see what it does,
+   * then on while a pass takes off a share worth having of what was there at first, or of what is
+   * left.
+   *
+   * @return 1 to the most that make sense
+   */
+  int worthMaking(double amount, double action) {
+    int passes = passesTried;
+    double left = leftAfter(amount, action, passes);
+    while (passes < passesMost) {
+      double next = leftAfter(left, action, 1);
+      double taken = left - next;
+      if (taken < worthOfFirst * amount && taken < worthOfLeft * left) {
+        return passes;
+      }
+      left = next;
+      passes++;
+    }
+    return passesMost;
   }
 
   /** What is left of so much soil after so many passes. */

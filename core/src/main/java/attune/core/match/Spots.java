@@ -104,7 +104,10 @@ final class Spots {
   }
 
   private Rung rung(Verdict verdict, Place place) {
-    int most = book.figures().whole("cleaning.passes-most");
+    int most =
+        verdict.isOffered()
+            ? book.needs().most()
+            : place.demand().passesWorthMaking(verdict.action(), book.needs());
     double doubt = book.figures().get("cleaning.doubt");
     int low = place.demand().passesAt(verdict.action() * (1 + doubt), book.needs());
     int high = place.demand().passesAt(verdict.action() * (1 - doubt), book.needs());

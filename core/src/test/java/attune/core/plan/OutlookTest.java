@@ -7,14 +7,20 @@ import attune.core.Given;
 import attune.core.material.Role;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
+import attune.core.plan.Outlook.Fix;
 import attune.core.plan.Outlook.Forecast;
 import attune.core.plan.Outlook.Hour;
+import attune.core.plan.Outlook.Panel;
 import attune.core.plan.Outlook.Part;
 import attune.core.plan.Outlook.Whole;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Setting.Sun;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -30,6 +36,8 @@ class OutlookTest {
               .area(0.8)
               .soiled(Level.LIGHT)
               .build());
+  private static final Plan CLEAN =
+      Given.plan(TimetableTest.SHOP, ASurface.of("leather/coated").build());
   private static final Outlook OUTLOOK = Given.PLANNER.outlook(PLAN);
 
   private static Air air(double t, double humidity, double speed) {
@@ -105,5 +113,100 @@ class OutlookTest {
     List<Forecast> day =
         IntStream.range(0, 24).mapToObj(h -> hour(h, 10 + h / 2.0, 0.6, Sun.NONE)).toList();
     assertThat(OUTLOOK.hours(day)).hasSize(24);
+  }
+
+  @Test
+  void whatOneAirDoesIsToldOfTheWholeCabin() {
+    Whole sunny = OUTLOOK.in(air(24, 0.4, 0.2), Sun.DIRECT);
+    assertThat(sunny.hottestC())
+        .isGreaterThan(24)
+        .isEqualTo(sunny.panels().stream().mapToDouble(Panel::surfaceC).max().orElseThrow());
+    assertThat(sunny.shortestS())
+        .hasValue(sunny.panels().stream().mapToDouble(Panel::windowS).min().orElseThrow());
+    assertThat(sunny.driesInS()).isPositive();
+    assertThat(sunny.sections()).isEqualTo(sunny.panels().stream().mapToInt(Panel::sections).sum());
+    Whole oven = OUTLOOK.in(air(45, 0.05, 6), Sun.DIRECT);
+    assertThat(oven.fits()).isFalse();
+    assertThat(oven.panels()).anySatisfy(panel -> assertThat(panel.fits()).isFalse());
+    Whole nothing = Given.PLANNER.outlook(CLEAN).in(air(30, 0.3, 1), Sun.NONE);
+    assertThat(nothing.shortestS()).isEmpty();
+    assertThat(nothing.fits() && nothing.dries()).isTrue();
+    assertThat(nothing.driesInS()).isZero();
+    assertThat(nothing.hottestC()).isZero();
+    assertThat(nothing.mostly()).isEmpty();
+  }
+
+  @Test
+  void eachRemedyIsNamedOnlyWhereItHelps() {
+    Air still = air(20, 0.75, 0.0);
+    assertThat(OUTLOOK.remedies(air(20, 0.5, 0.1), Sun.NONE)).hasSize(3); // each leaves it drying
+    assertThat(OUTLOOK.remedies(still, Sun.NONE))
+        .contains(
+            "Move the air over it: a blower at about %.0f m/s."
+                .formatted(Given.FIGURES.get("dry.faster")),
+            "Warm the room by %.0f °C with the doors shut."
+                .formatted(Given.FIGURES.get("dry.warmer")),
+            "Dry the air to %.0f %% humidity.".formatted(100 * Given.FIGURES.get("dry.drier")));
+    assertThat(OUTLOOK.remedies(air(8, 1.0, 0.1), Sun.NONE)).hasSize(2);
+  }
+
+  @Test
+  void whereNoHourIsFitWhatWouldMakeOneFitIsTried() {
+    Forecast noon = hour(13, 27, 0.35, Sun.DIRECT);
+    Forecast wet = hour(10, 8, 1.0, Sun.NONE);
+    Forecast night = hour(2, 12, 0.6, Sun.NONE);
+    assertThat(OUTLOOK.hours(List.of(noon, wet, night))).noneMatch(Hour::workable);
+    assertThat(OUTLOOK.fixes(List.of(noon))).containsExactly(Fix.SHADE, Fix.HEATED_HALL);
+    assertThat(OUTLOOK.fixes(List.of(wet, night))).containsExactly(Fix.HEATED_HALL);
+  }
+
+  @Test
+  void theLeastBadHourIsLightBeforeDryBeforeFittingBeforeCool() {
+    Hour night = at(2, new Panel("p", 10, 100, 1, 1, true, DRIES), false);
+    Hour wet = at(9, new Panel("p", 10, 100, 1, 1, true, NEVER_DRIES), true);
+    Hour draughty = at(14, new Panel("p", 20, 10, 1, 1, false, DRIES), true);
+    Hour hot = at(12, new Panel("p", 44, 100, 1, 1, true, DRIES), true);
+    Hour warm = at(11, new Panel("p", 41, 100, 1, 1, true, DRIES), true);
+    Hour asWarmLater = at(15, new Panel("p", 41, 100, 1, 1, true, DRIES), true);
+    assertThat(ordered(List.of(night, wet, draughty, hot, asWarmLater, warm), Outlook::leastBad))
+        .containsExactly(warm, asWarmLater, hot, draughty, wet, night);
+    assertThat(Outlook.leastBad(List.of())).isEmpty();
+  }
+
+  @Test
+  void theBestHourHasFewSectionsThenMinutesToWipeThenDriesSoonThenIsEarly() {
+    Hour manySections = at(8, new Panel("p", 20, 400, 1, 3, true, DRIES), true);
+    Hour hurried = at(9, new Panel("p", 20, 170, 1, 2, true, DRIES), true);
+    Hour slow = at(10, new Panel("p", 20, 250, 1, 2, true, DRIES_LATE), true);
+    Hour best = at(11, new Panel("p", 20, 299, 1, 2, true, DRIES), true);
+    Hour inAsManyMinutes = at(12, new Panel("p", 20, 250, 1, 2, true, DRIES), true);
+    Hour dark = at(3, new Panel("p", 20, 900, 1, 1, true, DRIES), false);
+    assertThat(
+            ordered(
+                List.of(dark, manySections, hurried, slow, inAsManyMinutes, best), Outlook::best))
+        .containsExactly(best, inAsManyMinutes, slow, hurried, manySections);
+  }
+
+  private static final Drying DRIES = new Drying(true, 300, "air", "hand");
+  private static final Drying DRIES_LATE = new Drying(true, 900, "air", "hand");
+  private static final Drying NEVER_DRIES = new Drying(false, 86_400, "air", "hand");
+
+  /** An hour that can be worked where it is light. */
+  private static Hour at(int hour, Panel panel, boolean light) {
+    Whole whole = new Whole(List.of(panel), OptionalDouble.of(panel.windowS()), Optional.empty());
+    return new Hour(hour(hour, 20, 0.5, Sun.NONE), whole, light, light, false);
+  }
+
+  /** The hour chosen, then the one chosen without it, and so on. */
+  private static List<Hour> ordered(List<Hour> hours, Function<List<Hour>, Optional<Hour>> choose) {
+    List<Hour> left = new ArrayList<>(hours);
+    List<Hour> order = new ArrayList<>();
+    Optional<Hour> next = choose.apply(left);
+    while (next.isPresent()) {
+      order.add(next.get());
+      left.remove(next.get());
+      next = choose.apply(left);
+    }
+    return order;
   }
 }
