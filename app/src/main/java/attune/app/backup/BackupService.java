@@ -116,9 +116,7 @@ class BackupService {
       Path part = Files.createTempFile(folder, "backup", ".part");
       Path sealed = Files.createTempFile(folder, "sealed", ".part");
       try {
-        database
-            .createNativeQuery("backup to '" + snapshot.toString().replace("'", "''") + "'")
-            .executeUpdate();
+        Snapshot.write(database, snapshot);
         write(part, snapshot, now);
         String name = "attune-" + STAMP.format(now);
         if (passphrase.isEmpty()) {
@@ -151,7 +149,7 @@ class BackupService {
   private void write(Path zip, Path snapshot, LocalDateTime now) throws IOException {
     List<Entry> entries = new ArrayList<>();
     try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
-      out.setLevel(Deflater.BEST_SPEED);
+      out.setLevel(Deflater.NO_COMPRESSION); // pages and pictures are packed already
       try (ZipInputStream in = new ZipInputStream(Files.newInputStream(snapshot))) {
         for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
           entries.add(copy(in, Path.of(e.getName()).getFileName().toString(), out));

@@ -3,7 +3,6 @@ package attune.app.bench;
 import attune.app.bench.BenchViews.Progress;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -15,11 +14,11 @@ interface BenchRunRepository extends JpaRepository<BenchRunEntity, UUID> {
           + " r.cardsTotal, r.cardsDone, r.startedAt) from BenchRunEntity r where r.jobId in :jobs")
   List<Progress> progress(Collection<UUID> jobs);
 
-  /** What tells one state of a run from another, without reading its plan. */
+  /** What tells one state of some jobs' runs from another, without reading their plans. */
   @Query(
       "select new attune.app.bench.LeftBehind$Key(r.jobId, r.version,"
           + " (select count(e) from BenchEntryEntity e where e.jobId = r.jobId),"
           + " (select j.currentRevision from JobEntity j where j.id = r.jobId))"
-          + " from BenchRunEntity r where r.jobId = :jobId")
-  Optional<LeftBehind.Key> state(UUID jobId);
+          + " from BenchRunEntity r where r.jobId in :jobs")
+  List<LeftBehind.Key> states(Collection<UUID> jobs);
 }

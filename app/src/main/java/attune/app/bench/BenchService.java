@@ -28,6 +28,7 @@ import attune.core.run.Run;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.survey.Condition.Level;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
@@ -40,7 +41,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -287,21 +287,28 @@ public class BenchService {
             whole.told());
   }
 
-  /**
-   * What a run has left behind; empty when there is none. Kept, for whole lists of cars that are
-   * gone ask for it.
-   */
+  /** What a run has left behind; empty when there is none. */
   @Transactional(readOnly = true)
   public Optional<LeftBehind> leftBehind(UUID jobId) {
-    return runs.state(jobId)
-        .map(
-            key -> {
-              LeftBehind left = gone.get(key, this::leftBehind);
-              if (left.changing()) {
-                gone.invalidate(key);
-              }
-              return left;
-            });
+    return Optional.ofNullable(leftBehind(List.of(jobId)).get(jobId));
+  }
+
+  /**
+   * What some runs have left behind, by job; none for jobs without a run. Kept, for whole lists of
+   * cars that are gone ask for it.
+   */
+  @Transactional(readOnly = true)
+  public Map<UUID, LeftBehind> leftBehind(Collection<UUID> jobIds) {
+    return runs.states(jobIds).stream()
+        .collect(Collectors.toMap(LeftBehind.Key::job, this::keptLeftBehind));
+  }
+
+  private LeftBehind keptLeftBehind(LeftBehind.Key key) {
+    LeftBehind left = gone.get(key, this::leftBehind);
+    if (left.changing()) {
+      gone.invalidate(key);
+    }
+    return left;
   }
 
   private LeftBehind leftBehind(LeftBehind.Key key) {
@@ -312,8 +319,19 @@ public class BenchService {
         care,
         names(care, whole.shelf()),
         pace.ofDone(whole, now()),
+        soil(whole.document()),
+        "hot".equals(whole.document().setting().climate()),
         whole.run().hands().stream()
             .anyMatch(task -> whole.run().state(task.id()).phase() == Phase.RUNNING));
+  }
+
+  private double soil(JobFile found) {
+    return found.surfaces().stream()
+        .map(surface -> surface.condition().soil())
+        .filter(soil -> soil != null && !soil.equals(Level.NONE.code()))
+        .mapToDouble(soil -> reference.figures().get("cleaning.soil." + soil))
+        .max()
+        .orElse(0);
   }
 
   private static Map<String, String> names(List<CareFile> care, Shelf shelf) {
@@ -325,14 +343,20 @@ public class BenchService {
         .collect(Collectors.toMap(Product::id, Product::name));
   }
 
-  /** A run as the day shows it; a minute old at most, and never older than what was told. */
+  /**
+   * Runs as the day shows them, by job; none for jobs without one. A minute old at most, and never
+   * older than what was told.
+   */
   @Transactional(readOnly = true)
-  public Glance glance(UUID jobId) {
+  public Map<UUID, Glance> glances(Collection<UUID> jobIds) {
     LocalDateTime minute = now().truncatedTo(ChronoUnit.MINUTES);
-    return runs.state(jobId)
-        .map(state -> new Glance.Key(state, minute))
-        .map(key -> glances.get(key, k -> Glance.of(view(whole(run(jobId))))))
-        .orElseThrow(() -> new NoSuchElementException("There is no run of this job."));
+    return runs.states(jobIds).stream()
+        .collect(
+            Collectors.toMap(LeftBehind.Key::job, state -> glance(new Glance.Key(state, minute))));
+  }
+
+  private Glance glance(Glance.Key key) {
+    return glances.get(key, k -> Glance.of(view(whole(run(k.run().job())))));
   }
 
   /** How far some jobs' runs are, by job: one query for all; none for jobs without a run. */

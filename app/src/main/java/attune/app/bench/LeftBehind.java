@@ -15,6 +15,8 @@ import java.util.UUID;
  * @param care of what was done
  * @param products names of what the care is done with, as the run's own shelf has them, by id
  * @param ready when the car may be used by what was done, whatever was left out
+ * @param soil the most any panel was found with, in layers
+ * @param hot where the car lives
  * @param changing while a clock runs: a minute on it is another
  */
 public record LeftBehind(
@@ -22,6 +24,8 @@ public record LeftBehind(
     List<CareFile> care,
     Map<String, String> products,
     DoneReady ready,
+    double soil,
+    boolean hot,
     boolean changing) {
 
   /** What it follows from: the same entries on the same survey leave the same behind. */

@@ -1,6 +1,5 @@
 package attune.app.care;
 
-import attune.app.bench.BenchService;
 import attune.app.bench.LeftBehind;
 import attune.app.care.CareViews.CareLine;
 import attune.app.care.CareViews.CareView;
@@ -10,11 +9,6 @@ import attune.app.care.CareViews.LeavesView;
 import attune.app.care.CareViews.WaitingView;
 import attune.app.format.PlanFile.CareFile;
 import attune.app.jobs.JobService;
-import attune.app.jobs.JobState;
-import attune.app.jobs.JobViews.JobDetail;
-import attune.app.jobs.JobViews.JobSummary;
-import attune.app.people.PeopleViews.CustomerForm;
-import attune.app.people.VehicleService;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
@@ -23,20 +17,19 @@ import attune.app.web.NotNowException;
 import attune.core.care.Interval;
 import attune.core.care.Leaves;
 import attune.core.care.Use;
-import attune.core.care.Use.Habit;
 import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
-import attune.core.survey.Condition.Level;
-import attune.core.survey.Job;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -50,29 +43,26 @@ public class CareService {
   private static final int OFTEN_DAYS = 14;
   private static final int PAST_DAYS = 14;
 
+  private final CareBasis basis;
   private final CareDoneRepository doneSince;
   private final JobService jobs;
   private final JobPlans plans;
-  private final BenchService bench;
-  private final VehicleService vehicles;
   private final ShopService shop;
   private final ReferenceData reference;
   private final Clock clock;
 
   CareService(
+      CareBasis basis,
       CareDoneRepository doneSince,
       JobService jobs,
       JobPlans plans,
-      BenchService bench,
-      VehicleService vehicles,
       ShopService shop,
       ReferenceData reference,
       Clock clock) {
+    this.basis = basis;
     this.doneSince = doneSince;
     this.jobs = jobs;
     this.plans = plans;
-    this.bench = bench;
-    this.vehicles = vehicles;
     this.shop = shop;
     this.reference = reference;
     this.clock = clock;
@@ -81,30 +71,23 @@ public class CareService {
   /** After-care of a job that was worked. */
   @Transactional(readOnly = true)
   public CareView view(UUID jobId) {
-    JobDetail detail = jobs.get(jobId);
-    LeftBehind left = left(jobId);
-    Use use = use(detail);
+    CareBasis.Of of = worked(jobId);
+    Use use = of.use();
     Figures figures = reference.figures();
-    LocalDate visit = visit(left);
-    List<DoneView> done =
-        doneSince.findByJobIdInOrderByDoneOn(List.of(jobId)).stream()
-            .map(CareDoneEntity::view)
-            .toList();
-    OptionalInt deep = deepClean(detail, visit);
-    Job job = plans.job(jobId);
+    OptionalInt deep = of.deepDays();
     ShopSettings settings = shop.settings();
     return new CareView(
-        visit,
+        of.visit(),
         LocalDate.now(clock),
         use.soiling(figures) == 1 ? List.of() : use.reasons(figures),
-        deep.isPresent() ? deep.getAsInt() : null,
+        boxed(deep),
         deep.isPresent()
             ? "What this visit found asks for the next deep clean in " + deep.getAsInt() + " days."
             : null,
-        lines(left, use, done, detail),
-        done,
+        lines(of, jobs.get(jobId).labels()),
+        of.done(),
         waiting(jobId, use).stream().map(w -> waiting(w, settings)).toList(),
-        Leaves.of(job, use, figures).stream()
+        Leaves.of(plans.job(jobId), use, figures).stream()
             .map(l -> new LeavesView(l.standard().code(), l.face(), l.seams(), l.monthly()))
             .toList(),
         settings.currency());
@@ -130,35 +113,45 @@ public class CareService {
         rate == null ? null : Long.valueOf(Math.round(w.minutes() * rate * 100 / MINUTES)));
   }
 
-  private List<CareLine> lines(LeftBehind left, Use use, List<DoneView> done, JobDetail detail) {
-    Figures figures = reference.figures();
-    LocalDate visit = visit(left);
-    OptionalInt deep = deepClean(detail, visit);
-    return left.care().stream()
-        .map(
-            care -> {
-              Interval usual = interval(care);
-              Interval own =
-                  care.what().equals(Interval.DEEP_CLEAN) && deep.isPresent()
-                      ? new Interval(List.of(), deep)
-                      : usual.with(use, figures);
-              List<DoneView> of = done.stream().filter(d -> d.what().equals(care.what())).toList();
-              Optional<LocalDate> last = of.stream().map(DoneView::doneOn).reduce((a, b) -> b);
-              return new CareLine(
-                  care.what(),
-                  care.surfaceIds().stream()
-                      .map(id -> detail.labels().getOrDefault(id, id))
-                      .toList(),
-                  own.afterDays(),
-                  boxed(own.everyDays()),
-                  Rhythm.words(own.afterDays(), boxed(own.everyDays())),
-                  own.equals(usual) ? null : boxed(usual.everyDays()),
-                  own.next(visit, of.size(), last).orElse(null),
-                  care.productId() == null ? null : left.products().get(care.productId()));
-            })
+  /** A piece of care, how often it is due for this car, and when next. */
+  private record Round(CareFile care, Interval own, Interval usual, Optional<LocalDate> next) {}
+
+  private List<Round> rounds(CareBasis.Of of) {
+    return of.left().care().stream().map(care -> round(care, of)).toList();
+  }
+
+  private Round round(CareFile care, CareBasis.Of of) {
+    Interval usual = interval(care);
+    Interval own =
+        care.what().equals(Interval.DEEP_CLEAN) && of.deepDays().isPresent()
+            ? new Interval(List.of(), of.deepDays())
+            : usual.with(of.use(), reference.figures());
+    List<LocalDate> done =
+        of.done().stream().filter(d -> d.what().equals(care.what())).map(DoneView::doneOn).toList();
+    Optional<LocalDate> last = done.stream().reduce((a, b) -> b);
+    return new Round(care, own, usual, own.next(of.visit(), done.size(), last));
+  }
+
+  private List<CareLine> lines(CareBasis.Of of, Map<String, String> labels) {
+    return rounds(of).stream()
+        .map(round -> line(round, of.left(), labels))
         .sorted(
             Comparator.comparing(CareLine::next, Comparator.nullsLast(Comparator.naturalOrder())))
         .toList();
+  }
+
+  private static CareLine line(Round round, LeftBehind left, Map<String, String> labels) {
+    CareFile care = round.care();
+    Integer every = boxed(round.own().everyDays());
+    return new CareLine(
+        care.what(),
+        care.surfaceIds().stream().map(id -> labels.getOrDefault(id, id)).toList(),
+        round.own().afterDays(),
+        every,
+        Rhythm.words(round.own().afterDays(), every),
+        round.own().equals(round.usual()) ? null : boxed(round.usual().everyDays()),
+        round.next().orElse(null),
+        care.productId() == null ? null : left.products().get(care.productId()));
   }
 
   private static Integer boxed(OptionalInt value) {
@@ -171,56 +164,10 @@ public class CareService {
         care.everyDays() == null ? OptionalInt.empty() : OptionalInt.of(care.everyDays()));
   }
 
-  private LeftBehind left(UUID jobId) {
-    return bench
-        .leftBehind(jobId)
+  private CareBasis.Of worked(UUID jobId) {
+    return Optional.ofNullable(basis.of(List.of(jobId)).get(jobId))
         .orElseThrow(
             () -> new NotNowException("There is no after-care before the car was worked."));
-  }
-
-  /** The day of the last tick, or of the start while there is none. */
-  private LocalDate visit(LeftBehind left) {
-    return left.lastDone() == null ? LocalDate.now(clock) : left.lastDone().toLocalDate();
-  }
-
-  /** How the vehicle of a job is used, as far as its customer said. */
-  private Use use(JobDetail job) {
-    boolean hot =
-        job.document().setting().climate() != null
-            && job.document().setting().climate().equals("hot");
-    Optional<CustomerForm> customer =
-        Optional.ofNullable(job.vehicleId()).flatMap(vehicles::customerOf);
-    OptionalInt km =
-        customer.map(CustomerForm::kmAYear).map(OptionalInt::of).orElse(OptionalInt.empty());
-    Set<Habit> habits =
-        customer.stream()
-            .flatMap(c -> c.uses().stream())
-            .map(u -> Habit.valueOf(u.name()))
-            .collect(Collectors.toSet());
-    return new Use(km, habits, hot);
-  }
-
-  /** From the visit before and the most soil this one found. */
-  private OptionalInt deepClean(JobDetail job, LocalDate visit) {
-    if (job.vehicleId() == null) {
-      return OptionalInt.empty();
-    }
-    Optional<LocalDate> before =
-        jobs.ofVehicle(job.vehicleId()).stream()
-            .filter(j -> !j.id().equals(job.id()) && j.state() == JobState.HANDED_OVER)
-            .map(j -> j.startAt().toLocalDate())
-            .filter(day -> day.isBefore(visit))
-            .max(Comparator.naturalOrder());
-    double most =
-        job.document().surfaces().stream()
-            .map(s -> s.condition().soil())
-            .filter(soil -> soil != null && !soil.equals(Level.NONE.code()))
-            .mapToDouble(soil -> reference.figures().get("cleaning.soil." + soil))
-            .max()
-            .orElse(0);
-    return before.isPresent()
-        ? Interval.adapted(before.get(), visit, most, reference.figures())
-        : OptionalInt.empty();
   }
 
   /**
@@ -230,15 +177,15 @@ public class CareService {
    *     between the visit and today
    */
   public CareView done(UUID jobId, DoneRequest request) {
-    LeftBehind left = left(jobId);
-    List<CareFile> all = left.care();
+    CareBasis.Of of = worked(jobId);
+    List<CareFile> all = of.left().care();
     if (all.stream().noneMatch(care -> care.what().equals(request.what()))) {
       throw new InvalidInputException(
           "/what",
           "\"" + request.what() + "\"",
           "one of " + all.stream().map(CareFile::what).collect(Collectors.joining("; ")));
     }
-    LocalDate visit = visit(left);
+    LocalDate visit = of.visit();
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {
       throw new InvalidInputException(
           "/doneOn", request.doneOn().toString(), visit + " to " + LocalDate.now(clock));
@@ -268,41 +215,47 @@ public class CareService {
   /** What is to be done, as the calendar has it; nothing before the car was worked. */
   @Transactional(readOnly = true)
   public List<CareLine> lines(UUID jobId) {
-    Optional<LeftBehind> left = bench.leftBehind(jobId);
-    if (left.isEmpty()) {
-      return List.of();
-    }
-    List<DoneView> done =
-        doneSince.findByJobIdInOrderByDoneOn(List.of(jobId)).stream()
-            .map(CareDoneEntity::view)
-            .toList();
-    JobDetail detail = jobs.get(jobId);
-    return lines(left.get(), use(detail), done, detail);
+    return Optional.ofNullable(basis.of(List.of(jobId)).get(jobId))
+        .map(of -> lines(of, jobs.get(jobId).labels()))
+        .orElse(List.of());
   }
 
   /** Something due soon, or overdue. */
   public record Due(String what, LocalDate day) {}
 
   /**
-   * What of a job's care is due by a day. Of what is repeated the latest round is due, however many
-   * were missed; what is done every few days is the customer's own and not told.
+   * What of some jobs' care is due by a day, by job, in as many queries as for one. Of what is
+   * repeated the latest round is due, however many were missed; what is done every few days is the
+   * customer's own and not told.
    */
   @Transactional(readOnly = true)
-  public List<Due> due(JobSummary job, LocalDate until) {
+  public Map<UUID, List<Due>> due(Collection<UUID> jobIds, LocalDate until) {
     LocalDate today = LocalDate.now(clock);
-    return lines(job.id()).stream()
-        .filter(line -> line.next() != null)
-        .filter(line -> line.everyDays() == null || line.everyDays() >= OFTEN_DAYS)
-        .map(line -> new Due(line.what(), latest(line, today)))
+    Map<UUID, List<Due>> due = new HashMap<>();
+    basis.of(jobIds).forEach((job, of) -> due.put(job, due(rounds(of), today, until)));
+    return due;
+  }
+
+  private static List<Due> due(List<Round> rounds, LocalDate today, LocalDate until) {
+    return rounds.stream()
+        .filter(round -> round.own().everyDays().orElse(OFTEN_DAYS) >= OFTEN_DAYS)
+        .flatMap(round -> latest(round, today).stream())
         .filter(due -> !due.day().isAfter(until) && due.day().isAfter(today.minusDays(PAST_DAYS)))
+        .sorted(Comparator.comparing(Due::day))
         .toList();
   }
 
-  private static LocalDate latest(CareLine line, LocalDate today) {
-    LocalDate day = line.next();
-    while (line.everyDays() != null && !day.plusDays(line.everyDays()).isAfter(today)) {
-      day = day.plusDays(line.everyDays());
-    }
-    return day;
+  private static Optional<Due> latest(Round round, LocalDate today) {
+    return round
+        .next()
+        .map(
+            next -> {
+              LocalDate day = next;
+              int every = round.own().everyDays().orElse(0);
+              while (every > 0 && !day.plusDays(every).isAfter(today)) {
+                day = day.plusDays(every);
+              }
+              return new Due(round.care().what(), day);
+            });
   }
 }

@@ -7,12 +7,16 @@ import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
+import attune.core.plan.Arrangement;
+import attune.core.plan.Plan;
 import attune.core.schedule.Worker;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -44,22 +48,36 @@ class WorkController {
 
   @GetMapping
   List<WorkView> work() {
-    return jobs.open().stream()
-        .filter(job -> job.surveyed() > 0 && Near.is(job.startAt(), clock))
-        .map(job -> job.state() == JobState.BENCH ? atBench(job) : planned(job))
+    List<JobSummary> near =
+        jobs.open().stream()
+            .filter(job -> job.surveyed() > 0 && Near.is(job.startAt(), clock))
+            .toList();
+    Map<UUID, Glance> runs = bench.glances(ids(near, job -> job.state() == JobState.BENCH));
+    List<UUID> ahead = ids(near, job -> !runs.containsKey(job.id()));
+    Map<UUID, Plan> planned = plans.plans(ahead);
+    Map<UUID, Arrangement> arranged = plans.arrangements(ahead);
+    return near.stream()
+        .map(
+            job ->
+                runs.containsKey(job.id())
+                    ? atBench(job, runs.get(job.id()))
+                    : planned(job, planned.get(job.id()), arranged.get(job.id())))
         .toList();
   }
 
-  private WorkView planned(JobSummary job) {
-    return new WorkView(
-        job.id(),
-        plans.arrangement(job.id()).crew().stream().map(Worker::id).toList(),
-        null,
-        plans.plan(job.id()).timetable().readyAt());
+  private static List<UUID> ids(List<JobSummary> jobs, Predicate<JobSummary> which) {
+    return jobs.stream().filter(which).map(JobSummary::id).toList();
   }
 
-  private WorkView atBench(JobSummary job) {
-    Glance run = bench.glance(job.id());
+  private static WorkView planned(JobSummary job, Plan plan, Arrangement arranged) {
+    return new WorkView(
+        job.id(),
+        arranged.crew().stream().map(Worker::id).toList(),
+        null,
+        plan.timetable().readyAt());
+  }
+
+  private static WorkView atBench(JobSummary job, Glance run) {
     return new WorkView(job.id(), run.who(), run.inHand(), run.readyAt());
   }
 }

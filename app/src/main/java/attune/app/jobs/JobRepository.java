@@ -1,6 +1,7 @@
 package attune.app.jobs;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -29,6 +30,23 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
   List<JobEntity> latestGone(Limit most);
 
   List<JobEntity> findByVehicleIdOrderByStartAtDesc(UUID vehicle);
+
+  /** Jobs with the number of the revision each stands at. */
+  @Query("select j.id as job, j.currentRevision as number from JobEntity j where j.id in :jobs")
+  List<Numbered> revisionNumbers(Collection<UUID> jobs);
+
+  /** A job and the number of its revision. */
+  interface Numbered {
+    UUID getJob();
+
+    int getNumber();
+  }
+
+  /** All jobs on the vehicles of some jobs. */
+  @Query(
+      "select new attune.app.jobs.Visit(j.id, j.vehicleId, j.state, j.startAt) from JobEntity j"
+          + " where j.vehicleId in (select k.vehicleId from JobEntity k where k.id in :jobs)")
+  List<Visit> visitsOfSameVehicles(Collection<UUID> jobs);
 
   @Query(
       "select j from JobEntity j where lower(j.title) like :like escape '!'"

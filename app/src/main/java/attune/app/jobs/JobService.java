@@ -5,6 +5,7 @@ import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobReader;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
+import attune.app.jobs.JobRepository.Numbered;
 import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
@@ -28,6 +29,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +37,7 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -126,6 +129,20 @@ public class JobService {
     return job(id).currentRevision();
   }
 
+  /** The same of some jobs, by job; one query for all. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Integer> revisionNumbers(Collection<UUID> ids) {
+    return jobs.revisionNumbers(ids).stream()
+        .collect(Collectors.toMap(Numbered::getJob, Numbered::getNumber));
+  }
+
+  /** The draft documents of some jobs, by job; one query for all. */
+  @Transactional(readOnly = true)
+  public Map<UUID, JobFile> documents(Collection<UUID> ids) {
+    return revisions.current(ids).stream()
+        .collect(Collectors.toMap(RevisionEntity::jobId, r -> read(r.document())));
+  }
+
   public JobDetail create(NewJob request) {
     if ((request.vehicleId() == null) == (request.vehicle() == null)) {
       throw new InvalidInputException(
@@ -197,6 +214,12 @@ public class JobService {
     return jobs.findByVehicleIdOrderByStartAtDesc(vehicle).stream()
         .map(JobService::summary)
         .toList();
+  }
+
+  /** All visits of the vehicles that some jobs are on, those jobs among them: one query for all. */
+  @Transactional(readOnly = true)
+  public List<Visit> visitsOfSameVehicles(Collection<UUID> ids) {
+    return jobs.visitsOfSameVehicles(ids);
   }
 
   /**

@@ -47,6 +47,10 @@ class RevisionEntity extends Authored {
     this.document = document;
   }
 
+  UUID jobId() {
+    return jobId;
+  }
+
   int number() {
     return number;
   }

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 
 /** What the jobs of the days to come will need of each product. */
@@ -59,12 +60,16 @@ public class NeedsService {
         LocalDateTime.now(clock).plusDays(Math.max(1, Math.min(LONGEST_DAYS, days)));
     Map<String, Double> ml = new LinkedHashMap<>();
     Map<String, List<String>> by = new LinkedHashMap<>();
-    for (JobSummary job : jobs.open()) {
-      if (job.surveyed() > 0 && job.startAt().isBefore(until) && Near.began(job.startAt(), clock)) {
-        Plan plan = plans.plan(job.id());
-        plan.mixes().forEach(m -> add(ml, by, m.productId(), m.mix().productMl(), job));
-        plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));
-      }
+    List<JobSummary> ahead =
+        jobs.open().stream()
+            .filter(job -> job.surveyed() > 0 && job.startAt().isBefore(until))
+            .filter(job -> Near.began(job.startAt(), clock))
+            .toList();
+    Map<UUID, Plan> planned = plans.plans(ahead.stream().map(JobSummary::id).toList());
+    for (JobSummary job : ahead) {
+      Plan plan = planned.get(job.id());
+      plan.mixes().forEach(m -> add(ml, by, m.productId(), m.mix().productMl(), job));
+      plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));
     }
     Shelf now = shelf.shelf();
     return ml.entrySet().stream()

@@ -1,9 +1,11 @@
 package attune.app.people;
 
 import attune.app.people.PeopleViews.VehicleLine;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -27,6 +29,9 @@ interface VehicleRepository extends JpaRepository<VehicleEntity, UUID> {
           + "where v.id <> :id and ((v.plate is not null and v.plate = :plate)"
           + " or (lower(v.label) = lower(:label) and v.layout = :layout)) order by v.label")
   List<VehicleLine> likelySame(UUID id, String plate, String label, String layout);
+
+  @EntityGraph(attributePaths = "customer")
+  List<VehicleEntity> findByIdIn(Collection<UUID> ids);
 
   List<VehicleEntity> findByCustomerId(UUID customer);
 }

@@ -9,7 +9,10 @@ import attune.app.people.PeopleViews.VehicleForm;
 import attune.app.people.PeopleViews.VehicleLine;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.core.check.InvalidInputException;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
@@ -68,6 +71,16 @@ public class VehicleService {
   @Transactional(readOnly = true)
   public Optional<CustomerForm> customerOf(UUID id) {
     return vehicle(id).customer().map(CustomerEntity::form);
+  }
+
+  /** What the customers of some vehicles wish and do to a cabin, by vehicle; one query for all. */
+  @Transactional(readOnly = true)
+  public Map<UUID, CustomerForm> customersOf(Collection<UUID> ids) {
+    Map<UUID, CustomerForm> found = new HashMap<>();
+    for (VehicleEntity vehicle : vehicles.findByIdIn(ids)) {
+      vehicle.customer().ifPresent(customer -> found.put(vehicle.id(), customer.form()));
+    }
+    return found;
   }
 
   public VehicleView create(VehicleForm form) {

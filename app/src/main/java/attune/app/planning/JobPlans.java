@@ -11,9 +11,13 @@ import attune.app.web.NotNowException;
 import attune.core.match.Decisions;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Plan;
+import attune.core.schedule.Worker;
 import attune.core.survey.Job;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -53,11 +57,25 @@ public class JobPlans {
 
   /** The plan of a job as surveyed so far. */
   public Plan plan(UUID id) {
+    return plan(key(id));
+  }
+
+  /** The plans of some jobs, by job; one query for all while their surveys stand. */
+  public Map<UUID, Plan> plans(Collection<UUID> ids) {
+    int version = shelf.version();
+    int rules = reference.version();
+    Map<UUID, Plan> plans = new HashMap<>();
+    jobs.revisionNumbers(ids)
+        .forEach((id, revision) -> plans.put(id, plan(new Key(id, revision, version, rules))));
+    return plans;
+  }
+
+  private Plan plan(Key key) {
     return recent.get(
-        key(id),
+        key,
         k -> {
-          Job job = job(id);
-          return reference.planner().plan(job, decisions(id, job), arrangement(id));
+          Job job = job(k.job());
+          return reference.planner().plan(job, decisions(k.job(), job), arrangement(k.job()));
         });
   }
 
@@ -77,8 +95,19 @@ public class JobPlans {
 
   /** Who does a job, and what of it was moved or left out. */
   public Arrangement arrangement(UUID id) {
-    return JobReader.arrangement(
-        jobs.document(id), shop.workers(), JobReader.usual(reference.figures()));
+    return arrangement(jobs.document(id), shop.workers());
+  }
+
+  /** The same of some jobs, by job; one query for all. */
+  public Map<UUID, Arrangement> arrangements(Collection<UUID> ids) {
+    Map<String, Worker> workers = shop.workers();
+    Map<UUID, Arrangement> found = new HashMap<>();
+    jobs.documents(ids).forEach((id, document) -> found.put(id, arrangement(document, workers)));
+    return found;
+  }
+
+  private Arrangement arrangement(JobFile document, Map<String, Worker> workers) {
+    return JobReader.arrangement(document, workers, JobReader.usual(reference.figures()));
   }
 
   /** What was set by hand and tried on a job's panels. */

@@ -204,7 +204,7 @@ class CrewTest {
 
   @Test
   void twoPeopleShareTheCabinAndKeepOutOfEachOthersZone() {
-    Job job = TimetableTest.jobs().get(3);
+    Job job = TimetableTest.jobs(4).get(3);
     Timetable t = by(job, crew(2));
     assertThat(t.tasks()).extracting(task -> task.person().orElse("nobody")).contains("p0", "p1");
     assertThat(t.readyAt()).isBefore(by(job, crew(1)).readyAt());

@@ -58,10 +58,12 @@ class TimetableTest {
           ATool.BARRIER_PAD);
 
   static List<Job> jobs() {
+    return jobs(Integer.getInteger("attune.jobs", 40));
+  }
+
+  static List<Job> jobs(int many) {
     Random random = new Random(77);
-    return IntStream.range(0, Integer.getInteger("attune.jobs", 40))
-        .mapToObj(i -> job(random))
-        .toList();
+    return IntStream.range(0, many).mapToObj(i -> job(random)).toList();
   }
 
   private static Job job(Random random) {
