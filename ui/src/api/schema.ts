@@ -2629,11 +2629,14 @@ export interface components {
         ToolFile: {
             id: string;
             name: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "cloth" | "waffle-cloth" | "sponge" | "brush" | "pad" | "block" | "applicator" | "steamer" | "vacuum" | "blower" | "extractor" | "shaver" | "razor" | "mister" | "lamp" | "hand";
             /** Format: int32 */
             stiffness?: number;
-            reach?: string;
-            throwsDroplets?: string;
+            /** @enum {string} */
+            reach?: "smooth" | "fine" | "medium" | "deep";
+            /** @enum {string} */
+            throwsDroplets?: "none" | "some" | "much";
             abrasive?: boolean;
             dyed?: boolean;
             /** Format: int32 */
@@ -2643,7 +2646,7 @@ export interface components {
             barrierBacked?: boolean;
             /** Format: int32 */
             count?: number;
-            suits?: string[];
+            suits?: ("seats" | "hard-trim" | "controls" | "nap" | "floor" | "belts" | "outside")[];
             /** Format: double */
             contactCm2?: number;
         };
@@ -2675,17 +2678,19 @@ export interface components {
             id: string;
             name: string;
             maker?: string;
-            roles: string[];
-            form?: string;
+            roles: ("dusting-aid" | "cleaner" | "all-in-one" | "multi-surface-cleaner" | "textile-shampoo" | "spot-remover" | "degreaser" | "screen-cleaner" | "residue-remover" | "conditioner" | "restoring-oil" | "protectant" | "dye-barrier" | "coating" | "nap-protector" | "plastic-restorer" | "odour-neutraliser" | "colour-touch-up" | "disinfectant")[];
+            /** @enum {string} */
+            form?: "liquid" | "foam" | "gel" | "cream" | "oil" | "wipe" | "spray";
             supply?: string;
             labelRatios?: components["schemas"]["LabelRatiosFile"];
             /** Format: double */
             ph?: number;
-            phNature?: string;
+            /** @enum {string} */
+            phNature?: "neutral-surfactant" | "buffered" | "strong-alkali" | "weak-alkali" | "weak-acid";
             phMeasured?: components["schemas"]["PhMeasuredFile"][];
             /** Format: double */
             strength?: number;
-            goodAt?: string[];
+            goodAt?: ("dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour")[];
             /** Format: double */
             solventPercent?: number;
             abrasive?: boolean;
@@ -2697,9 +2702,11 @@ export interface components {
             labelExcludes?: string[];
             dwellS?: components["schemas"]["SecondsFile"];
             needsRinse?: boolean;
-            leavesFilm?: string;
+            /** @enum {string} */
+            leavesFilm?: "none" | "protectant" | "silicone" | "wax";
             coatingSafe?: boolean;
-            slip?: string;
+            /** @enum {string} */
+            slip?: "none" | "slight" | "slippery";
             /** Format: double */
             sheenChangeGu?: number;
             uv?: boolean;
@@ -2844,7 +2851,8 @@ export interface components {
         FactorView: {
             finish: string;
             name: string;
-            soil: string;
+            /** @enum {string} */
+            soil: "none" | "light" | "moderate" | "heavy" | "caked";
             /** Format: int32 */
             cases: number;
             /** Format: double */
@@ -2861,7 +2869,8 @@ export interface components {
             steps: components["schemas"]["StepFactorView"][];
         };
         StepFactorView: {
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             /** Format: int32 */
             cases: number;
             /** Format: double */
@@ -2877,7 +2886,7 @@ export interface components {
             pins?: {
                 [key: string]: string;
             };
-            leftOut?: string[];
+            leftOut?: ("second-coat" | "textiles" | "barrier" | "coating" | "shield-young-hide" | "care-older-hide" | "dressing")[];
             parts?: components["schemas"]["PartFile"][];
         };
         BreaksFile: {
@@ -2891,13 +2900,18 @@ export interface components {
             reason?: string;
         };
         ConditionFile: {
-            soil?: string;
-            soils?: string[];
-            wear?: string;
-            feel?: string;
-            nap?: string;
-            perforations?: string;
-            damage?: string[];
+            /** @enum {string} */
+            soil?: "none" | "light" | "moderate" | "heavy" | "caked";
+            soils?: ("dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour")[];
+            /** @enum {string} */
+            wear?: "intact" | "worn" | "cracked" | "torn";
+            /** @enum {string} */
+            feel?: "supple" | "dry" | "stiff";
+            /** @enum {string} */
+            nap?: "open" | "matted" | "pilled";
+            /** @enum {string} */
+            perforations?: "open" | "ringed" | "blocked";
+            damage?: ("scuffed" | "scratched" | "gummy" | "faded" | "creaks")[];
             /** Format: int32 */
             stainAgeDays?: number;
             /** Format: double */
@@ -2953,10 +2967,12 @@ export interface components {
             cleanerId?: string;
             ratio: string;
             toolId: string;
-            applyTo: string;
+            /** @enum {string} */
+            applyTo: "surface" | "tool" | "cloth";
             /** Format: double */
             laidGPerM2: number;
-            warmth: string;
+            /** @enum {string} */
+            warmth: "none" | "seat-heat" | "warm-water" | "steam";
             /** Format: int32 */
             dwellS: number;
         };
@@ -2977,25 +2993,29 @@ export interface components {
             h: number;
         };
         SettingFile: {
-            place?: string;
+            /** @enum {string} */
+            place?: "studio" | "mobile";
             /** Format: double */
             airTempC?: number;
             /** Format: double */
             relativeHumidity?: number;
             /** Format: double */
             airSpeedMs?: number;
-            sun?: string;
+            /** @enum {string} */
+            sun?: "none" | "through-glass" | "direct";
             /** Format: double */
             surfaceTempC?: number;
             /** Format: int32 */
             people?: number;
             start: string;
             returnBy?: string;
-            climate?: string;
-            faults?: string[];
-            childSeat?: string;
+            /** @enum {string} */
+            climate?: "temperate" | "hot" | "cold-wet";
+            faults?: ("airbag-lamp" | "belt-lamp" | "seat-heater" | "occupancy-mat" | "cracked-screen")[];
+            /** @enum {string} */
+            childSeat?: "none" | "in" | "out";
             breaks?: components["schemas"]["BreaksFile"];
-            skills?: string[];
+            skills?: ("COATING" | "RIM" | "ANILINE")[];
             /** Format: double */
             travelKm?: number;
         };
@@ -3004,8 +3024,10 @@ export interface components {
             tools?: unknown[];
         };
         StainFile: {
-            kind: string;
-            extent: string;
+            /** @enum {string} */
+            kind: "dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour" | "blood" | "glue";
+            /** @enum {string} */
+            extent: "spot" | "streak" | "panel";
             /** Format: double */
             cm2?: number;
             /** Format: int32 */
@@ -3018,17 +3040,20 @@ export interface components {
             label?: string;
             finish?: string;
             perforated?: boolean;
-            texture: string;
-            tone: string;
+            /** @enum {string} */
+            texture: "smooth" | "fine" | "medium" | "deep";
+            /** @enum {string} */
+            tone: "pale" | "mid" | "dark";
             /** Format: double */
             areaM2: number;
             /** Format: double */
             seamM?: number;
             /** Format: int32 */
             ageMonths?: number;
-            role: string;
-            features?: string[];
-            near?: string[];
+            /** @enum {string} */
+            role: "seat" | "grip" | "pedal" | "control" | "screen" | "trim" | "overhead" | "floor";
+            features?: ("heated" | "ventilated" | "airbag" | "electronics")[];
+            near?: ("wood-open-pore" | "screen" | "metal-bright" | "textile" | "paint")[];
             condition: components["schemas"]["ConditionFile"];
             wishes?: components["schemas"]["WishesFile"];
             /** Format: double */
@@ -3040,7 +3065,8 @@ export interface components {
         };
         TriedFile: {
             needles: components["schemas"]["NeedlesFile"];
-            result: string;
+            /** @enum {string} */
+            result: "clean" | "soil-stays" | "colour" | "dulled";
         };
         VehicleFile: {
             label?: string;
@@ -3054,10 +3080,13 @@ export interface components {
             without?: string[];
         };
         WishesFile: {
-            sheen?: string;
-            standard?: string;
-            protection?: string;
-            avoid?: string[];
+            /** @enum {string} */
+            sheen?: "matt" | "satin" | "gloss";
+            /** @enum {string} */
+            standard?: "tidy" | "thorough" | "exacting";
+            /** @enum {string} */
+            protection?: "none" | "dressing" | "barrier" | "coating";
+            avoid?: ("scent" | "solvent" | "aerosol")[];
         };
         MoveRequest: {
             taskId: string;
@@ -3354,12 +3383,14 @@ export interface components {
             follows?: string;
         };
         CautionFile: {
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             roundIds?: string[];
         };
         ClothFile: {
-            use: string;
+            /** @enum {string} */
+            use: "cleaning" | "levelling" | "coating";
             /** Format: int32 */
             count: number;
             colourfastOnly: boolean;
@@ -3367,7 +3398,8 @@ export interface components {
             thrown: number;
         };
         CodeFile: {
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
         };
         DoseFile: {
@@ -3411,8 +3443,10 @@ export interface components {
             brushedPercent?: number;
         };
         FinishStepFile: {
-            role: string;
-            step: string;
+            /** @enum {string} */
+            role: "dusting-aid" | "cleaner" | "all-in-one" | "multi-surface-cleaner" | "textile-shampoo" | "spot-remover" | "degreaser" | "screen-cleaner" | "residue-remover" | "conditioner" | "restoring-oil" | "protectant" | "dye-barrier" | "coating" | "nap-protector" | "plastic-restorer" | "odour-neutraliser" | "colour-touch-up" | "disinfectant";
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             productId?: string;
             applicatorId?: string;
             /** Format: double */
@@ -3460,7 +3494,8 @@ export interface components {
             phLow: number;
             /** Format: double */
             phHigh: number;
-            goodAt?: string;
+            /** @enum {string} */
+            goodAt?: "dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour";
             finish: string;
         };
         PhFile: {
@@ -3505,11 +3540,13 @@ export interface components {
             byHand: boolean;
         };
         PurchaseFile: {
-            role: string;
+            /** @enum {string} */
+            role: "dusting-aid" | "cleaner" | "all-in-one" | "multi-surface-cleaner" | "textile-shampoo" | "spot-remover" | "degreaser" | "screen-cleaner" | "residue-remover" | "conditioner" | "restoring-oil" | "protectant" | "dye-barrier" | "coating" | "nap-protector" | "plastic-restorer" | "odour-neutraliser" | "colour-touch-up" | "disinfectant";
             itemId?: string;
             /** Format: double */
             ml?: number;
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             needs?: components["schemas"]["NeedsFile"];
         };
@@ -3525,14 +3562,16 @@ export interface components {
             curedAt: string;
         };
         ReasonFile: {
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             /** Format: double */
             measured?: number;
             /** Format: double */
             limit?: number;
             unit?: string;
-            setBy: string;
+            /** @enum {string} */
+            setBy: "finish" | "modifier" | "label" | "house-rule" | "safety" | "soil" | "shelf";
         };
         RemainsFile: {
             surfaceId: string;
@@ -3542,7 +3581,8 @@ export interface components {
         RoundFile: {
             id: string;
             zone: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             surfaceIds: string[];
             productId?: string;
             ratio?: string;
@@ -3558,7 +3598,8 @@ export interface components {
         };
         RuledOutFile: {
             itemId: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "product" | "tool" | "method";
             reasons: components["schemas"]["ReasonFile"][];
         };
         RungFile: {
@@ -3566,10 +3607,12 @@ export interface components {
             ratio: string;
             effectivePh?: components["schemas"]["PhFile"];
             toolId: string;
-            applyTo: string;
+            /** @enum {string} */
+            applyTo: "surface" | "tool" | "cloth";
             /** Format: double */
             laidGPerM2: number;
-            warmth: string;
+            /** @enum {string} */
+            warmth: "none" | "seat-heat" | "warm-water" | "steam";
             dwellS: components["schemas"]["SpanFile"];
             sections: components["schemas"]["SectionsFile"];
             passes: components["schemas"]["RangeFile"];
@@ -3601,11 +3644,13 @@ export interface components {
             cm2: number;
             /** Format: double */
             ml: number;
-            stain?: string;
+            /** @enum {string} */
+            stain?: "dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour" | "blood" | "glue";
         };
         TaskFile: {
             id: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             surfaceIds: string[];
             productId?: string;
             toolId?: string;
@@ -3781,7 +3826,8 @@ export interface components {
         };
         RoundView: {
             id: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             what: string;
             where?: string;
             with?: string;
@@ -3798,7 +3844,8 @@ export interface components {
         };
         TaskView: {
             id: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             where?: string;
             about?: string;
             with?: string;
@@ -3838,7 +3885,7 @@ export interface components {
             crew: string[];
             /** Format: int32 */
             people: number;
-            leftOut: string[];
+            leftOut: ("second-coat" | "textiles" | "barrier" | "coating" | "shield-young-hide" | "care-older-hide" | "dressing")[];
             parts: components["schemas"]["PartView"][];
             lanes: components["schemas"]["LaneView"][];
             zones: components["schemas"]["LaneView"][];
@@ -3871,7 +3918,8 @@ export interface components {
         };
         Reading: {
             needles: components["schemas"]["Needles"];
-            outcome: string;
+            /** @enum {string} */
+            outcome: "in-tune" | "care" | "under" | "unknown" | "over" | "barred";
             sentence: string;
             reasons: components["schemas"]["ReasonFile"][];
             rack: components["schemas"]["ScaleReading"][];
@@ -3891,7 +3939,8 @@ export interface components {
             soilLeft: components["schemas"]["SoilView"];
         };
         ScaleReading: {
-            scale: string;
+            /** @enum {string} */
+            scale: "ph" | "wetness" | "agitation" | "contact" | "warmth" | "action";
             unit: string;
             /** Format: double */
             axisLow: number;
@@ -3911,9 +3960,11 @@ export interface components {
             limitLow: number;
             /** Format: double */
             limitHigh: number;
-            limitSetBy: string;
+            /** @enum {string} */
+            limitSetBy: "finish" | "modifier" | "label" | "house-rule" | "safety" | "soil" | "shelf";
             limitWhy: string;
-            state: string;
+            /** @enum {string} */
+            state: "in-tune" | "care" | "under" | "over" | "barred" | "unknown";
         };
         SoilAfter: {
             /** Format: int32 */
@@ -3931,7 +3982,8 @@ export interface components {
             after: components["schemas"]["SoilAfter"][];
         };
         ReadingRequest: {
-            instrument: string;
+            /** @enum {string} */
+            instrument: "gloss" | "moisture" | "surface-temperature" | "air-temperature" | "humidity" | "air-speed" | "ph" | "cloth-colour";
             surfaceId?: string;
             productId?: string;
             ratio?: string;
@@ -3942,7 +3994,8 @@ export interface components {
         ReadingView: {
             /** Format: uuid */
             id: string;
-            instrument: string;
+            /** @enum {string} */
+            instrument: "gloss" | "moisture" | "surface-temperature" | "air-temperature" | "humidity" | "air-speed" | "ph" | "cloth-colour";
             surfaceId?: string;
             productId?: string;
             ratio?: string;
@@ -4030,7 +4083,8 @@ export interface components {
             relativeHumidity?: number;
             /** Format: double */
             airSpeedMs?: number;
-            sun?: string;
+            /** @enum {string} */
+            sun?: "none" | "through-glass" | "direct";
         };
         OutlookView: {
             panels: components["schemas"]["WorkedPanelView"][];
@@ -4121,7 +4175,8 @@ export interface components {
         };
         NotCured: {
             label: string;
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
         };
         NotDone: {
@@ -4173,7 +4228,8 @@ export interface components {
             relativeHumidity: number;
             /** Format: double */
             airSpeedMs: number;
-            sun: string;
+            /** @enum {string} */
+            sun: "none" | "through-glass" | "direct";
             /** Format: double */
             windowS?: number;
             /** Format: int32 */
@@ -4202,19 +4258,26 @@ export interface components {
             seamM?: number;
             finish?: string;
             perforated?: boolean;
-            texture?: string;
-            tone?: string;
+            /** @enum {string} */
+            texture?: "smooth" | "fine" | "medium" | "deep";
+            /** @enum {string} */
+            tone?: "pale" | "mid" | "dark";
             /** Format: int32 */
             ageMonths?: number;
-            features?: string[];
-            near?: string[];
-            soil?: string;
-            soils?: string[];
-            wear?: string;
-            feel?: string;
-            nap?: string;
-            perforations?: string;
-            damage?: string[];
+            features?: ("heated" | "ventilated" | "airbag" | "electronics")[];
+            near?: ("wood-open-pore" | "screen" | "metal-bright" | "textile" | "paint")[];
+            /** @enum {string} */
+            soil?: "none" | "light" | "moderate" | "heavy" | "caked";
+            soils?: ("dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour")[];
+            /** @enum {string} */
+            wear?: "intact" | "worn" | "cracked" | "torn";
+            /** @enum {string} */
+            feel?: "supple" | "dry" | "stiff";
+            /** @enum {string} */
+            nap?: "open" | "matted" | "pilled";
+            /** @enum {string} */
+            perforations?: "open" | "ringed" | "blocked";
+            damage?: ("scuffed" | "scratched" | "gummy" | "faded" | "creaks")[];
             /** Format: int32 */
             stainAgeDays?: number;
             /** Format: double */
@@ -4298,7 +4361,8 @@ export interface components {
             note: string;
         };
         LeavesView: {
-            standard: string;
+            /** @enum {string} */
+            standard: "tidy" | "thorough" | "exacting";
             /** Format: double */
             face: number;
             /** Format: double */
@@ -4309,7 +4373,8 @@ export interface components {
         WaitingView: {
             /** Format: int32 */
             months: number;
-            soil: string;
+            /** @enum {string} */
+            soil: "none" | "light" | "moderate" | "heavy" | "caked";
             /** Format: double */
             layers: number;
             /** Format: int32 */
@@ -4326,12 +4391,14 @@ export interface components {
             relativeHumidity: number;
             /** Format: double */
             airSpeedMs?: number;
-            sun?: string;
+            /** @enum {string} */
+            sun?: "none" | "through-glass" | "direct";
         };
         BenchRound: {
             id: string;
             zone: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             title: string;
             where: string;
             means: string;
@@ -4345,7 +4412,8 @@ export interface components {
             id: string;
             roundId?: string;
             card: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             title: string;
             surfaceIds: string[];
             covers: string[];
@@ -4356,7 +4424,8 @@ export interface components {
             lines: string[];
             lookFor?: string;
             cautions: components["schemas"]["CautionView"][];
-            look?: string;
+            /** @enum {string} */
+            look?: "test-spot" | "cloth" | "foam" | "seams" | "meter" | "lamp";
             answers: components["schemas"]["SeenView"][];
             /** Format: int32 */
             rung: number;
@@ -4368,7 +4437,8 @@ export interface components {
             passesHigh: number;
             /** Format: int32 */
             lastPass: number;
-            outcome?: string;
+            /** @enum {string} */
+            outcome?: "done" | "leave" | "stays" | "again" | "lighter" | "hidden-spot" | "wait" | "next-rung" | "refer";
             says?: string;
             /** Format: date-time */
             clockFrom?: string;
@@ -4407,7 +4477,8 @@ export interface components {
             tasks: components["schemas"]["BenchTask"][];
         };
         CautionView: {
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             /** @enum {string} */
             tick: "NONE" | "STEP" | "VISIT" | "MAY";
@@ -4438,13 +4509,17 @@ export interface components {
             reason: string;
         };
         SeenView: {
-            seen: string;
+            /** @enum {string} */
+            seen: "clean" | "soil" | "stuck" | "colour" | "dulled" | "cannot-tell" | "white" | "brown" | "seam-dirt" | "seam-damp" | "glossy" | "dry" | "damp" | "even" | "high-soft" | "high-set";
             label: string;
-            next: string;
+            /** @enum {string} */
+            next: "done" | "leave" | "stays" | "again" | "lighter" | "hidden-spot" | "wait" | "next-rung" | "refer";
             says: string;
-            lastNext: string;
+            /** @enum {string} */
+            lastNext: "done" | "leave" | "stays" | "again" | "lighter" | "hidden-spot" | "wait" | "next-rung" | "refer";
             lastSays: string;
-            topNext?: string;
+            /** @enum {string} */
+            topNext?: "done" | "leave" | "stays" | "again" | "lighter" | "hidden-spot" | "wait" | "next-rung" | "refer";
             topSays?: string;
         };
         TechniqueView: {
@@ -4475,7 +4550,8 @@ export interface components {
             /** Format: date-time */
             at: string;
             by?: string;
-            seen?: string;
+            /** @enum {string} */
+            seen?: "clean" | "soil" | "stuck" | "colour" | "dulled" | "cannot-tell" | "white" | "brown" | "seam-dirt" | "seam-damp" | "glossy" | "dry" | "damp" | "even" | "high-soft" | "high-set";
             reason?: string;
             detail?: components["schemas"]["EntryDetail"];
         };
@@ -4624,8 +4700,10 @@ export interface components {
             trim?: string;
         };
         ClothReadingView: {
-            taken: string;
-            progress: string;
+            /** @enum {string} */
+            taken: "nothing" | "soil" | "pigment" | "cannot-tell";
+            /** @enum {string} */
+            progress: "done" | "nearly" | "go-on" | "no-more-comes";
             stop: boolean;
             text: string;
             clean: string;
@@ -4730,7 +4808,8 @@ export interface components {
             sheen: string[];
         };
         UsedProduct: {
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             product: string;
             panels: string[];
         };
@@ -4936,7 +5015,7 @@ export interface components {
             id: string;
             name: string;
             maker?: string;
-            roles: string[];
+            roles: ("dusting-aid" | "cleaner" | "all-in-one" | "multi-surface-cleaner" | "textile-shampoo" | "spot-remover" | "degreaser" | "screen-cleaner" | "residue-remover" | "conditioner" | "restoring-oil" | "protectant" | "dye-barrier" | "coating" | "nap-protector" | "plastic-restorer" | "odour-neutraliser" | "colour-touch-up" | "disinfectant")[];
             /** Format: double */
             strength?: number;
             cleans: boolean;
@@ -5038,12 +5117,15 @@ export interface components {
             areaM2: number;
             /** Format: double */
             seamM: number;
-            role: string;
-            texture: string;
+            /** @enum {string} */
+            role: "seat" | "grip" | "pedal" | "control" | "screen" | "trim" | "overhead" | "floor";
+            /** @enum {string} */
+            texture: "smooth" | "fine" | "medium" | "deep";
             guess: string;
-            tone: string;
-            features: string[];
-            near: string[];
+            /** @enum {string} */
+            tone: "pale" | "mid" | "dark";
+            features: ("heated" | "ventilated" | "airbag" | "electronics")[];
+            near: ("wood-open-pore" | "screen" | "metal-bright" | "textile" | "paint")[];
             side: string;
             mirror?: string;
             behind?: string;
@@ -5056,7 +5138,8 @@ export interface components {
             label: string;
         };
         OfferView: {
-            kind: string;
+            /** @enum {string} */
+            kind: "earlier-start" | "second-person" | "barrier-later" | "one-coat" | "no-textiles" | "coating-later" | "all-left-out";
             says: string;
             kept: boolean;
             /** Format: date-time */
@@ -5082,7 +5165,8 @@ export interface components {
         };
         TrialsView: {
             treatment: string;
-            standard: string;
+            /** @enum {string} */
+            standard: "tidy" | "thorough" | "exacting";
             runs: components["schemas"]["TrialView"][];
         };
         ModelPanelView: {
@@ -5109,8 +5193,9 @@ export interface components {
             label: string;
             finishName: string;
             identified: boolean;
-            soilLevel: string;
-            soils: string[];
+            /** @enum {string} */
+            soilLevel: "none" | "light" | "moderate" | "heavy" | "caked";
+            soils: ("dust" | "skin-oil" | "make-up" | "food-drink" | "denim-dye" | "ink" | "shoe-scuff" | "silicone-film" | "polish" | "adhesive" | "mould" | "white-bloom" | "odour")[];
             answer: components["schemas"]["PlannedSurfaceFile"];
             chosen?: components["schemas"]["Reading"];
             cleaners: components["schemas"]["CleanerOption"][];
@@ -5128,15 +5213,18 @@ export interface components {
         };
         TriedView: {
             needles: components["schemas"]["Needles"];
-            result: string;
+            /** @enum {string} */
+            result: "clean" | "soil-stays" | "colour" | "dulled";
         };
         WarmthOption: {
-            code: string;
+            /** @enum {string} */
+            code: "none" | "seat-heat" | "warm-water" | "steam";
             /** Format: double */
             celsius: number;
         };
         StandardView: {
-            standard: string;
+            /** @enum {string} */
+            standard: "tidy" | "thorough" | "exacting";
             current: boolean;
             /** Format: int32 */
             workMin: number;
@@ -5150,7 +5238,7 @@ export interface components {
         };
         LevelView: {
             name: string;
-            leavesOut: string[];
+            leavesOut: ("second-coat" | "textiles" | "barrier" | "coating" | "shield-young-hide" | "care-older-hide" | "dressing")[];
             prices: components["schemas"]["PriceView"][];
         };
         LevelsView: {
@@ -5158,7 +5246,8 @@ export interface components {
             levels: components["schemas"]["LevelView"][];
         };
         PriceView: {
-            standard: string;
+            /** @enum {string} */
+            standard: "tidy" | "thorough" | "exacting";
             current: boolean;
             /** Format: int32 */
             minutes: number;
@@ -5170,7 +5259,8 @@ export interface components {
         SurfaceOutcome: {
             surfaceId: string;
             label: string;
-            outcome: string;
+            /** @enum {string} */
+            outcome: "in-tune" | "care" | "under" | "unknown" | "over" | "barred";
             cleanerId?: string;
             /** Format: int32 */
             minutesLow: number;
@@ -5216,7 +5306,8 @@ export interface components {
             recordedAt: string;
             by: string;
             signedIn?: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "started" | "done" | "seen" | "skipped" | "undone" | "swapped" | "paused" | "resumed" | "air" | "note" | "corrected";
             taskId: string;
             title: string;
             where: string;
@@ -5238,12 +5329,14 @@ export interface components {
         };
         StepTime: {
             taskId: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             title: string;
             where: string;
             surfaceId?: string;
             finish?: string;
-            soil?: string;
+            /** @enum {string} */
+            soil?: "none" | "light" | "moderate" | "heavy" | "caked";
             /** @enum {string} */
             state: "HELD" | "WAITING" | "RUNNING" | "DONE" | "SKIPPED" | "REPLACED" | "REFERRED";
             /** Format: int32 */
@@ -5278,7 +5371,8 @@ export interface components {
             format: string;
             /** Format: int32 */
             version: number;
-            place?: string;
+            /** @enum {string} */
+            place?: "studio" | "mobile";
             hours: components["schemas"]["HourFile"][];
         };
         HourFile: {
@@ -5289,7 +5383,8 @@ export interface components {
             relativeHumidity: number;
             /** Format: double */
             airSpeedMs?: number;
-            sun?: string;
+            /** @enum {string} */
+            sun?: "none" | "through-glass" | "direct";
         };
         FinishChoice: {
             code: string;
@@ -5310,12 +5405,14 @@ export interface components {
             occasionalHigh?: number;
             /** Format: double */
             wetMaxGm2: number;
-            wetOn: string;
+            /** @enum {string} */
+            wetOn: "surface" | "tool" | "cloth";
             /** Format: double */
             contactMaxMin: number;
             /** Format: int32 */
             agitationMax: number;
-            agitationHow: string;
+            /** @enum {string} */
+            agitationHow: "any" | "dry" | "blot";
             /** Format: double */
             steamMaxC?: number;
             /** Format: double */

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react'
 import { Button } from '../parts/controls'
 import { follows, type BenchTask } from './run'
 
-const asks: Record<string, string> = {
+const asks: Record<NonNullable<BenchTask['look']>, string> = {
   'test-spot': 'What does the test spot show?',
   cloth: 'What does the cloth show?',
   foam: 'What colour is the foam?',
@@ -11,7 +11,7 @@ const asks: Record<string, string> = {
   lamp: 'What does the lamp show?',
 }
 
-const then: Record<string, string> = {
+const then: Record<NonNullable<BenchTask['outcome']>, string> = {
   done: 'done',
   leave: 'leave the rest',
   stays: 'it stays',
@@ -29,7 +29,7 @@ export function Answers(props: {
   disabled: boolean
   /** True while it has still to be laid: then nothing is seen yet. */
   early: boolean
-  onSeen: (seen: string) => void
+  onSeen: (seen: BenchTask['answers'][number]['seen']) => void
 }) {
   const { task } = props
   const box = useRef<HTMLFieldSetElement>(null)
@@ -46,7 +46,7 @@ export function Answers(props: {
   return (
     <fieldset ref={box} className="grid gap-2" disabled={props.disabled}>
       <legend className="mb-1 text-do font-semibold">
-        {asks[task.look ?? '']}
+        {task.look && asks[task.look]}
         {task.passesHigh > 0 && (
           <span className="block text-note font-normal text-faint">
             Pass {task.passes + 1}, {task.passesLow === task.passesHigh ? '' : `${task.passesLow} to `}

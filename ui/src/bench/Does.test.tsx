@@ -8,7 +8,8 @@ import type { BenchTask } from './run'
 
 const NOW = new Date('2026-06-09T09:10:00').getTime()
 const job = { id: 'job' } as Schemas['JobDetail']
-const answer = (seen: string, label: string, next: string) => ({
+type Seen = BenchTask['answers'][number]
+const answer = (seen: Seen['seen'], label: string, next: Seen['next']): Seen => ({
   seen,
   label,
   next,
@@ -96,7 +97,7 @@ describe('one thing to press', () => {
   })
 
   it('waits for the cautions to be ticked, each once for all panels', () => {
-    const caution = { code: 'IGNITION_OFF', text: 'Ignition off.', tick: 'STEP' as const, ticked: false }
+    const caution = { code: 'IGNITION_OFF', text: 'Ignition off.', tick: 'STEP', ticked: false } as const
     const tell = show({
       mode: 'lay',
       tasks: [task('rim', { cautions: [caution] }), task('hub', { cautions: [caution] })],

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, need } from '../api/client'
+import { api, need, type Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { plural, timeOf, when } from '../parts/words'
@@ -127,7 +127,7 @@ export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) =>
   const number = (text: string) => Number(text.replace(',', '.'))
   const read = useMutation({
     mutationFn: async () => {
-      const take = (instrument: string) =>
+      const take = (instrument: Schemas['ReadingRequest']['instrument']) =>
         need(
           api.POST('/api/v1/jobs/{id}/readings', {
             params: { path: { id: props.jobId } },

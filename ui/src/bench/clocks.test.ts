@@ -2,8 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { clockStart, face, needsHands, urgency, waitsFor } from './clocks'
 import type { BenchTask } from './run'
 
-const rim = { needsHands: true, step: 'clean', dwellS: 60, wipeByS: 240, plannedS: 600, late: 'Re-wet it.' }
-const area = { ...rim, step: 'level', dwellS: 120, wipeByS: 240 }
+const rim = {
+  needsHands: true,
+  step: 'clean' as BenchTask['step'],
+  dwellS: 60,
+  wipeByS: 240,
+  plannedS: 600,
+  late: 'Re-wet it.',
+}
+const area = { ...rim, step: 'level' as const, dwellS: 120, wipeByS: 240 }
 
 describe('a clock', () => {
   it('says how long yet, then that it is time, then what to do when it is late', () => {

@@ -65,7 +65,7 @@ describe('a seat worked as one round', () => {
   })
 
   it('is looked over once, when it is dry', () => {
-    const check = { step: 'check', look: 'seams', rung: 0, dwellS: undefined, passesLow: 0 }
+    const check = { step: 'check', look: 'seams', rung: 0, dwellS: undefined, passesLow: 0 } as const
     const seat = [
       step('check-back', { ...check, after: ['clean-back'] }),
       step('check-cushion', { ...check, after: ['clean-cushion'] }),
@@ -86,7 +86,7 @@ describe('a seat worked as one round', () => {
 })
 
 describe('what is laid on', () => {
-  const lay = { step: 'condition', look: undefined, rung: 0, dwellS: undefined, passesLow: 0 }
+  const lay = { step: 'condition', look: undefined, rung: 0, dwellS: undefined, passesLow: 0 } as const
 
   it('is told at one press where it only goes in', () => {
     const seat = [step('condition-back', lay), step('condition-cushion', lay)]
@@ -95,7 +95,7 @@ describe('what is laid on', () => {
   })
 
   it('is told panel by panel where it sets', () => {
-    const coat = { ...lay, step: 'coat' }
+    const coat = { ...lay, step: 'coat' } as const
     const seat = [step('coat-back', coat), step('coat-cushion', coat)]
     const levels = ['back', 'cushion'].map((panel) =>
       step(`level-${panel}`, { step: 'level', after: [`coat-${panel}`], wipeByS: 300 }),

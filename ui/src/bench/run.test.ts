@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { localOf, msOf } from '../api/clock'
 import { follows, laterWord, withEntry, type Bench, type BenchTask, type Entry } from './run'
 
-const soil = {
+const soil: BenchTask['answers'][number] = {
   seen: 'soil',
   label: 'Grey',
   next: 'again',
@@ -10,7 +10,7 @@ const soil = {
   lastNext: 'next-rung',
   lastSays: 'Next.',
 }
-const colour = {
+const colour: BenchTask['answers'][number] = {
   seen: 'colour',
   label: 'Colour',
   next: 'refer',

@@ -11,8 +11,10 @@ const over = ['DONE', 'SKIPPED', 'REPLACED', 'REFERRED']
 export const isOver = (task: BenchTask) => over.includes(task.state)
 export const isOpen = (task: BenchTask) => task.state === 'WAITING' || task.state === 'RUNNING'
 
+type Follows = { next: NonNullable<BenchTask['outcome']>; says: string }
+
 /** What follows from something seen now: later passes lead further. */
-export function follows(task: BenchTask, seen: string): { next: string; says: string } | undefined {
+export function follows(task: BenchTask, seen: string): Follows | undefined {
   const answer = task.answers.find((a) => a.seen === seen)
   if (!answer) return undefined
   return task.lastPass > 0 && task.passes + 1 >= task.lastPass

@@ -1,7 +1,7 @@
 import { OctagonX } from 'lucide-react'
 import type { Schemas } from '../api/client'
 
-const heads: Record<string, string> = {
+const heads: Record<Schemas['ClothReadingView']['taken'], string> = {
   nothing: 'Clean',
   soil: 'Soil',
   pigment: 'Pigment',

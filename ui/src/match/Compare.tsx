@@ -4,19 +4,12 @@ import { api, need, type Schemas } from '../api/client'
 import { Button } from '../parts/controls'
 import { isState, StateMark } from '../parts/Glyph'
 import { lasting, plural, say } from '../parts/words'
+import { scaleNames } from './Rule'
 
 type Needles = Schemas['Needles']
 type Scale = Schemas['ScaleReading']
 
 const most = 4
-const titles: Record<string, string> = {
-  ph: 'Effective pH',
-  wetness: 'Wetness',
-  agitation: 'Agitation',
-  contact: 'Contact',
-  warmth: 'Warmth',
-  action: 'Action',
-}
 
 export const canPut = (beside: Needles[], needles: Needles) =>
   beside.length < most && !beside.some((b) => JSON.stringify(b) === JSON.stringify(needles))
@@ -46,7 +39,9 @@ export function Compare(props: {
     })),
   })
   if (beside.length === 0) return null
-  const scales = Object.keys(titles).filter((s) => read.some((r) => r.data?.rack.some((x) => x.scale === s)))
+  const scales = (Object.keys(scaleNames) as Scale['scale'][]).filter((s) =>
+    read.some((r) => r.data?.rack.some((x) => x.scale === s)),
+  )
   const of = (at: number, scale: string) => read[at]?.data?.rack.find((s) => s.scale === scale)
   return (
     <section aria-label="Side by side" className="lying overflow-x-auto p-3">
@@ -102,7 +97,7 @@ export function Compare(props: {
             })}
           </Line>
           {scales.map((scale) => (
-            <Line key={scale} title={titles[scale] ?? scale}>
+            <Line key={scale} title={scaleNames[scale]}>
               {beside.map((_, i) => {
                 const s = of(i, scale)
                 return (

@@ -2,7 +2,7 @@ import { ChevronDown } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { Say } from '../parts/words'
 
-const against: Record<string, string> = {
+const against: Partial<Record<Schemas['ReasonFile']['code'], string>> = {
   LABEL_EXCLUDES: 'The label leaves this finish out',
   NOT_FOR_FINISH: 'Made for other things',
   NOT_FOR_THIS_SOIL: 'For soils not found here',
@@ -35,8 +35,8 @@ const against: Record<string, string> = {
 const spareCodes = ['DOMINATED', 'NOT_WANTED']
 
 const titleOf = (out: Schemas['RuledOutFile']) => {
-  const code = out.reasons[0]?.code ?? ''
-  if (spareCodes.includes(code)) return 'Would do, or not asked for'
+  const code = out.reasons[0]?.code
+  if (!code || spareCodes.includes(code)) return 'Would do, or not asked for'
   if (out.kind === 'method') return 'Ways of working'
   return against[code] ?? Say(code.toLowerCase().replaceAll('_', '-'))
 }

@@ -17,7 +17,7 @@ export type Hold = {
   text: string
 }
 
-const names: Record<string, string> = {
+export const scaleNames: Record<Schemas['ScaleReading']['scale'], string> = {
   ph: 'Effective pH',
   wetness: 'Wetness',
   agitation: 'Agitation',
@@ -52,7 +52,7 @@ export function Rule(props: { scale: Scale; shown: string; hold?: Hold; ghosts?:
   const at = (value: number) => Math.min(100, Math.max(0, ((value - scale.axisLow) / span) * 100))
   const state = isState(scale.state) ? scale.state : 'unknown'
   const limited = scale.scale !== 'action'
-  const name = names[scale.scale] ?? say(scale.scale)
+  const name = scaleNames[scale.scale]
   return (
     <div
       className="grid grid-cols-[1fr_auto] items-center gap-x-3 border-b border-line sm:grid-cols-[6.5rem_1fr_7rem]"

@@ -1,5 +1,6 @@
 import { Select as RadixSelect, ToggleGroup } from 'radix-ui'
 import { Check, ChevronDown, CircleHelp } from 'lucide-react'
+import { type Option } from './choices'
 import { useId, useState, type ButtonHTMLAttributes, type ReactNode } from 'react'
 import { Link } from 'react-router'
 
@@ -31,19 +32,17 @@ export function ButtonLink(props: { to: string; weight?: Weight; className?: str
   )
 }
 
-export type Option = { value: string; label: ReactNode; hint?: string }
-
 const chip =
   'flex min-h-11 items-center gap-2 rounded-piece border border-line bg-paper px-3 text-left leading-tight ' +
   'data-[state=on]:border-needle data-[state=on]:bg-needle data-[state=on]:text-on-needle data-[state=on]:font-semibold ' +
   'disabled:opacity-45'
 
 /** One of several, shown side by side; picking the picked one again takes it back only where `clearable`. */
-export function OneOf(props: {
+export function OneOf<T extends string>(props: {
   label: string
-  value: string | undefined
-  options: Option[]
-  onChange: (value: string) => void
+  value: T | undefined
+  options: Option<T>[]
+  onChange: (value: T) => void
   disabled?: boolean
 }) {
   return (
@@ -52,7 +51,7 @@ export function OneOf(props: {
         type="single"
         aria-label={props.label}
         value={props.value ?? ''}
-        onValueChange={(value) => value && props.onChange(value)}
+        onValueChange={(value) => value && props.onChange(value as T)}
         disabled={props.disabled}
         className="flex flex-wrap gap-1.5"
       >
@@ -67,11 +66,11 @@ export function OneOf(props: {
 }
 
 /** Any of several. */
-export function AnyOf(props: {
+export function AnyOf<T extends string>(props: {
   label: string
-  value: string[]
-  options: Option[]
-  onChange: (value: string[]) => void
+  value: T[]
+  options: Option<T>[]
+  onChange: (value: T[]) => void
   disabled?: boolean
 }) {
   return (
@@ -80,7 +79,7 @@ export function AnyOf(props: {
         type="multiple"
         aria-label={props.label}
         value={props.value}
-        onValueChange={props.onChange}
+        onValueChange={(value) => props.onChange(value as T[])}
         disabled={props.disabled}
         className="flex flex-wrap gap-1.5"
       >
@@ -141,16 +140,20 @@ export function Field({ label, children, note }: { label: string; children: Reac
 }
 
 /** A list that opens; for long lists. */
-export function Pick(props: {
+export function Pick<T extends string>(props: {
   label: string
-  value: string | undefined
-  options: Option[]
-  onChange: (value: string) => void
+  value: T | undefined
+  options: Option<T>[]
+  onChange: (value: T) => void
   placeholder?: string
   disabled?: boolean
 }) {
   return (
-    <RadixSelect.Root value={props.value} onValueChange={props.onChange} disabled={props.disabled}>
+    <RadixSelect.Root
+      value={props.value}
+      onValueChange={(value) => props.onChange(value as T)}
+      disabled={props.disabled}
+    >
       <RadixSelect.Trigger
         aria-label={props.label}
         className="flex min-h-11 w-full items-center justify-between gap-2 rounded-piece border border-ink/60 bg-paper px-3 text-left disabled:opacity-45"

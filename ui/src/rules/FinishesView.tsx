@@ -69,11 +69,15 @@ export function FinishesView() {
 }
 
 function stands({ stands: s }: Finish): string {
-  const how: Record<string, string> = { any: '', dry: ', dry only', blot: ', blotted only' }
+  const how: Record<Finish['stands']['agitationHow'], string> = {
+    any: '',
+    dry: ', dry only',
+    blot: ', blotted only',
+  }
   return [
     `${s.wetMaxGm2} g/m² a pass${s.wetOn === 'surface' ? '' : `, on the ${say(s.wetOn)}`}`,
     `off within ${s.contactMaxMin} min`,
-    `stiffness to ${s.agitationMax}${how[s.agitationHow] ?? ''}`,
+    `stiffness to ${s.agitationMax}${how[s.agitationHow]}`,
     s.steamMaxC === undefined ? 'no steam' : `steam to ${s.steamMaxC} °C`,
     s.sheenLow !== undefined && `clean at ${range(s.sheenLow, s.sheenHigh ?? s.sheenLow)} GU`,
   ]

@@ -9,14 +9,15 @@ import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { useCabin } from '../parts/useCabin'
 import { degrees, lasting, plural } from '../parts/words'
 import type { Schemas } from '../api/client'
+import { choices } from '../parts/choices'
 import { Hours } from './Hours'
 import { useOutlook, type Air } from './useOutlook'
 
-const suns = [
-  { value: 'none', label: 'No sun' },
-  { value: 'through-glass', label: 'Through glass' },
-  { value: 'direct', label: 'Direct' },
-]
+const suns = choices<Air['sun']>({
+  none: 'No sun',
+  'through-glass': 'Through glass',
+  direct: 'Direct',
+})
 const ENDLESS_S = 86_400
 
 /** How small each panel is worked in this air, in which order, and how long it dries. */

@@ -3,7 +3,9 @@ import { useState } from 'react'
 import { api, need, type Schemas } from '../api/client'
 import { useJobSettled } from '../api/useJobSettled'
 
-export type Air = { airTempC: number; relativeHumidity: number; airSpeedMs: number; sun: string }
+type Sun = Schemas['HourView']['sun']
+
+export type Air = { airTempC: number; relativeHumidity: number; airSpeedMs: number; sun: Sun }
 
 export const airOf = (job: Schemas['JobDetail']): Air => {
   const s = job.document.setting
@@ -42,7 +44,7 @@ export function useOutlook(job: Schemas['JobDetail']) {
   })
   const read = useMutation({
     mutationFn: async () => {
-      const take = (instrument: string) =>
+      const take = (instrument: Schemas['ReadingRequest']['instrument']) =>
         need(api.POST('/api/v1/jobs/{id}/readings', { ...path, body: { instrument } })).then(
           (r) => r.value ?? 0,
         )

@@ -3,6 +3,7 @@ import { type FormEvent } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { clothsQuery, toolQuery } from '../api/queries'
+import { type Option } from '../parts/choices'
 import { AnyOf, Button, ButtonLink, OneOf, TextField, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { WhyNotLinks } from './WhyNotLinks'
@@ -15,12 +16,12 @@ import * as words from './shelfWords'
 
 type Tool = Schemas['ToolFile']
 const blank: Tool = { id: '', name: '', kind: 'brush', stiffness: 3, reach: 'fine' }
-const droplets = [
+const droplets: Option<NonNullable<Schemas['ToolFile']['throwsDroplets']>>[] = [
   { value: 'none', label: 'None', hint: 'Hugs the hand' },
   { value: 'some', label: 'Some', hint: 'Shield what lies beside' },
   { value: 'much', label: 'Much', hint: 'Long bristles flick dirty cleaner about' },
 ]
-const reaches = ['smooth', 'fine', 'medium', 'deep'].map((value) => ({ value, label: value }))
+const reaches = (['smooth', 'fine', 'medium', 'deep'] as const).map((value) => ({ value, label: value }))
 
 export function ToolView() {
   const { id } = useParams()

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import type { Schemas } from '../api/client'
 import { blanks } from './blanks'
 
-const draft = { id: 'a', name: 'A', roles: ['cleaner'], supply: 'ready' }
+const draft: Schemas['ProductFile'] = { id: 'a', name: 'A', roles: ['cleaner'], supply: 'ready' }
 
 describe('what is left empty', () => {
   it('is told with what it costs, and no longer once it is said', () => {

@@ -1,8 +1,11 @@
-import { Say } from '../parts/words'
+import type { Schemas } from '../api/client'
+import { choices, type CodeOf } from '../parts/choices'
 
-const words = (...codes: string[]) => codes.map((value) => ({ value, label: Say(value) }))
+type Product = Schemas['ProductFile']
+type Tool = Schemas['ToolFile']
+type Role = Product['roles'][number]
 
-export const cleaningRoles = [
+export const cleaningRoles: Role[] = [
   'cleaner',
   'all-in-one',
   'multi-surface-cleaner',
@@ -12,39 +15,54 @@ export const cleaningRoles = [
   'screen-cleaner',
   'residue-remover',
 ]
-export const roles = words(
-  ...cleaningRoles,
-  'dusting-aid',
-  'conditioner',
-  'restoring-oil',
-  'protectant',
-  'dye-barrier',
-  'coating',
-  'nap-protector',
-  'plastic-restorer',
-  'odour-neutraliser',
-  'colour-touch-up',
-  'disinfectant',
-)
-export const forms = words('liquid', 'foam', 'gel', 'cream', 'oil', 'wipe', 'spray')
-export const natures = [
-  { value: 'neutral-surfactant', label: 'Neutral', hint: 'Drifts to the water’s pH as it is thinned' },
-  { value: 'buffered', label: 'Buffered', hint: 'Holds: a tenth of a unit per tenfold' },
-  { value: 'strong-alkali', label: 'Strong alkali', hint: 'About one unit per tenfold' },
-  { value: 'weak-alkali', label: 'Weak alkali', hint: 'Half a unit per tenfold' },
-  { value: 'weak-acid', label: 'Weak acid', hint: 'Half a unit per tenfold, upwards' },
-]
-export const films = [
-  { value: 'none', label: 'None', hint: 'A coating bonds after it' },
-  { value: 'protectant', label: 'Protectant', hint: 'Keeps a coating from bonding: residue pass first' },
-  { value: 'silicone', label: 'Silicone', hint: 'Glossy, slippery, comes off with a residue remover' },
-  { value: 'wax', label: 'Wax', hint: 'Softens in the sun' },
-]
-export const slips = [
-  { value: 'none', label: 'None', hint: 'Grips as before' },
-  { value: 'slight', label: 'Slight', hint: 'On a rim only buffed dry, with a grip check' },
-  { value: 'slippery', label: 'Slippery', hint: 'Never on what is held or trodden on' },
-]
+export const roles = choices<Role>({
+  cleaner: 'Cleaner',
+  'all-in-one': 'All in one',
+  'multi-surface-cleaner': 'Multi surface cleaner',
+  'textile-shampoo': 'Textile shampoo',
+  'spot-remover': 'Spot remover',
+  degreaser: 'Degreaser',
+  'screen-cleaner': 'Screen cleaner',
+  'residue-remover': 'Residue remover',
+  'dusting-aid': 'Dusting aid',
+  conditioner: 'Conditioner',
+  'restoring-oil': 'Restoring oil',
+  protectant: 'Protectant',
+  'dye-barrier': 'Dye barrier',
+  coating: 'Coating',
+  'nap-protector': 'Nap protector',
+  'plastic-restorer': 'Plastic restorer',
+  'odour-neutraliser': 'Odour neutraliser',
+  'colour-touch-up': 'Colour touch up',
+  disinfectant: 'Disinfectant',
+})
+export const forms = choices<CodeOf<Product['form']>>({
+  liquid: 'Liquid',
+  foam: 'Foam',
+  gel: 'Gel',
+  cream: 'Cream',
+  oil: 'Oil',
+  wipe: 'Wipe',
+  spray: 'Spray',
+})
+export const natures = choices<CodeOf<Product['phNature']>>({
+  'neutral-surfactant': ['Neutral', 'Drifts to the water’s pH as it is thinned'],
+  buffered: ['Buffered', 'Holds: a tenth of a unit per tenfold'],
+  'strong-alkali': ['Strong alkali', 'About one unit per tenfold'],
+  'weak-alkali': ['Weak alkali', 'Half a unit per tenfold'],
+  'weak-acid': ['Weak acid', 'Half a unit per tenfold, upwards'],
+})
+export const films = choices<CodeOf<Product['leavesFilm']>>({
+  none: ['None', 'A coating bonds after it'],
+  protectant: ['Protectant', 'Keeps a coating from bonding: residue pass first'],
+  silicone: ['Silicone', 'Glossy, slippery, comes off with a residue remover'],
+  wax: ['Wax', 'Softens in the sun'],
+})
+export const slips = choices<CodeOf<Product['slip']>>({
+  none: ['None', 'Grips as before'],
+  slight: ['Slight', 'On a rim only buffed dry, with a grip check'],
+  slippery: ['Slippery', 'Never on what is held or trodden on'],
+})
 /** Yes-or-no facts of a label and what each means here. */
 export const traits = [
   { value: 'abrasive', label: 'Abrasive', hint: 'Rubs: spot use only, never on gloss or soft-touch' },
@@ -62,24 +80,24 @@ export const traits = [
   { value: 'dyeBarrier', label: 'Dye barrier', hint: 'Keeps denim dye out' },
 ] as const
 
-export const kinds = words(
-  'cloth',
-  'waffle-cloth',
-  'sponge',
-  'brush',
-  'pad',
-  'block',
-  'applicator',
-  'steamer',
-  'vacuum',
-  'blower',
-  'extractor',
-  'shaver',
-  'razor',
-  'mister',
-  'lamp',
-  'hand',
-)
+export const kinds = choices<Tool['kind']>({
+  cloth: 'Cloth',
+  'waffle-cloth': 'Waffle cloth',
+  sponge: 'Sponge',
+  brush: 'Brush',
+  pad: 'Pad',
+  block: 'Block',
+  applicator: 'Applicator',
+  steamer: 'Steamer',
+  vacuum: 'Vacuum',
+  blower: 'Blower',
+  extractor: 'Extractor',
+  shaver: 'Shaver',
+  razor: 'Razor',
+  mister: 'Mister',
+  lamp: 'Lamp',
+  hand: 'Hand',
+})
 export const stiffnesses = [
   '0 microfibre cloth or fingertips',
   '1 soft sponge',
@@ -92,29 +110,29 @@ export const stiffnesses = [
   '8 carpet brush, trimmed wheel-nut brush',
   '9 metal bristle: never on trim',
 ]
-export const soils = words(
-  'dust',
-  'skin-oil',
-  'make-up',
-  'food-drink',
-  'denim-dye',
-  'ink',
-  'shoe-scuff',
-  'silicone-film',
-  'polish',
-  'adhesive',
-  'mould',
-  'white-bloom',
-  'odour',
-)
+export const soils = choices<CodeOf<Product['goodAt']>>({
+  dust: 'Dust',
+  'skin-oil': 'Skin oil',
+  'make-up': 'Make up',
+  'food-drink': 'Food or drink',
+  'denim-dye': 'Denim dye',
+  ink: 'Ink',
+  'shoe-scuff': 'Shoe marks',
+  'silicone-film': 'Silicone film',
+  polish: 'Polish',
+  adhesive: 'Adhesive',
+  mould: 'Mould',
+  'white-bloom': 'White bloom',
+  odour: 'Odour',
+})
 
 /** Where a tool may be used; none picked is not said, and then it may be anywhere. */
-export const suits = [
-  { value: 'seats', label: 'Seats', hint: 'Hide, vinyl, fabric' },
-  { value: 'hard-trim', label: 'Hard trim', hint: 'Dash, doors, console' },
-  { value: 'controls', label: 'Controls', hint: 'Rim, switches, screens' },
-  { value: 'nap', label: 'Nap', hint: 'Stays on nap' },
-  { value: 'floor', label: 'Floor', hint: 'Never touches a seat again' },
-  { value: 'belts', label: 'Belts', hint: 'Webbing alone' },
-  { value: 'outside', label: 'Outside', hint: 'Jambs and outside trim' },
-]
+export const suits = choices<CodeOf<Tool['suits']>>({
+  seats: ['Seats', 'Hide, vinyl, fabric'],
+  'hard-trim': ['Hard trim', 'Dash, doors, console'],
+  controls: ['Controls', 'Rim, switches, screens'],
+  nap: ['Nap', 'Stays on nap'],
+  floor: ['Floor', 'Never touches a seat again'],
+  belts: ['Belts', 'Webbing alone'],
+  outside: ['Outside', 'Jambs and outside trim'],
+})

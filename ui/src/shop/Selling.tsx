@@ -1,6 +1,7 @@
 import { Plus, X } from 'lucide-react'
 import type { Schemas } from '../api/client'
-import { AnyOf, Button, TextField, type Option } from '../parts/controls'
+import { type Option } from '../parts/choices'
+import { AnyOf, Button, TextField } from '../parts/controls'
 import { Amount } from '../shelf/record'
 
 type Selling = Schemas['Selling']

@@ -2,7 +2,8 @@ import { X } from 'lucide-react'
 import { useState, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import type { DrawnPanel } from '../parts/cabin'
-import { AnyOf, Button, Field, NumberField, OneOf, type Option, Pick } from '../parts/controls'
+import { type Option } from '../parts/choices'
+import { AnyOf, Button, Field, NumberField, OneOf, Pick } from '../parts/controls'
 import { Swatch } from '../parts/textures'
 import { say } from '../parts/words'
 import { Carry } from './Carry'
@@ -290,12 +291,16 @@ function FinishPick(props: {
 }
 
 /** What is often found on a panel: a guess, drawn as one, until it is confirmed. */
-function Likely(props: { panel: DrawnPanel; field: 'soil' | 'wear'; onTake: (value: string) => void }) {
+function Likely<F extends 'soil' | 'wear'>(props: {
+  panel: DrawnPanel
+  field: F
+  onTake: (value: NonNullable<Finding[F]>) => void
+}) {
   return props.panel.likely
     .filter((l) => l.field === props.field)
     .map((l) => (
       <div key={l.value} className="-mt-2 flex flex-wrap items-center gap-2">
-        <Button className="border-dashed" onClick={() => props.onTake(l.value)}>
+        <Button className="border-dashed" onClick={() => props.onTake(l.value as NonNullable<Finding[F]>)}>
           Often {say(l.value)} here: confirm
         </Button>
         <span className="text-note text-faint">{l.why}</span>

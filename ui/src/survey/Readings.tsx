@@ -9,7 +9,9 @@ import { when } from '../parts/words'
 
 type Reading = Schemas['ReadingView']
 
-export const instruments: Record<string, string> = {
+type Instrument = Reading['instrument']
+
+export const instruments: Record<Instrument, string> = {
   gloss: 'Gloss meter, 60°',
   moisture: 'Moisture meter',
   'surface-temperature': 'Surface thermometer',
@@ -19,8 +21,8 @@ export const instruments: Record<string, string> = {
   'air-speed': 'Draught',
   ph: 'pH pen',
 }
-const onASurface = ['gloss', 'moisture', 'surface-temperature', 'cloth-colour']
-const inTheRoom = ['air-temperature', 'humidity', 'air-speed']
+const onASurface: Instrument[] = ['gloss', 'moisture', 'surface-temperature', 'cloth-colour']
+const inTheRoom: Instrument[] = ['air-temperature', 'humidity', 'air-speed']
 const SHOWN = 6
 
 const unit = (u: string) => (u === '0-100' ? 'of 100' : u)
@@ -30,7 +32,7 @@ export function Readings({ job, surfaceId }: { job: Schemas['JobDetail']; surfac
   const client = useQueryClient()
   const all = useQuery(readingsQuery(job.id))
   const kinds = surfaceId ? onASurface : inTheRoom
-  const [kind, setKind] = useState(kinds[0] ?? '')
+  const [kind, setKind] = useState<Instrument>(surfaceId ? 'gloss' : 'air-temperature')
   const [typed, setTyped] = useState('')
   const fresh = () => {
     void client.invalidateQueries({ queryKey: readingsQuery(job.id).queryKey })

@@ -1,11 +1,13 @@
 import type { Schemas } from '../api/client'
-import { AnyOf, Field, inputForm, NumberField, OneOf, type Option } from '../parts/controls'
+import { type Option } from '../parts/choices'
+import { AnyOf, Field, inputForm, NumberField, OneOf } from '../parts/controls'
 import { degrees, distances, Say } from '../parts/words'
 import * as found from './findingWords'
 
 type Change = Schemas['JobChange']
 
-const words = (...codes: string[]): Option[] => codes.map((value) => ({ value, label: Say(value) }))
+const words = <T extends string>(...codes: T[]): Option<T>[] =>
+  codes.map((value) => ({ value, label: Say(value) }))
 
 /** Where and in what air the job is done, and what is wished: shown while no panel is picked. */
 export function SettingPanel(props: {

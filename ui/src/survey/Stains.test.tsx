@@ -2,7 +2,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Stains } from './Stains'
 
-const ink = { kind: 'ink', extent: 'spot', ageDays: 40 }
+const ink = { kind: 'ink', extent: 'spot', ageDays: 40 } as const
 
 afterEach(cleanup)
 

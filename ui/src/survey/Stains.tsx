@@ -7,7 +7,7 @@ import { stainExtents, stainKinds } from './findingWords'
 
 type Stain = Schemas['StainFile']
 
-const spots = ['ink', 'adhesive', 'polish']
+const spots: Stain['kind'][] = ['ink', 'adhesive', 'polish']
 
 /** Stains and how far each goes: the remover meets them alone, the panel gets the general cleaner. */
 export function Stains(props: {
@@ -17,8 +17,8 @@ export function Stains(props: {
   onSave: (stains: Stain[]) => void
 }) {
   const { stains, soils, disabled, onSave } = props
-  const [kind, setKind] = useState<string>()
-  const [extent, setExtent] = useState('spot')
+  const [kind, setKind] = useState<(typeof stainKinds)[number]['value']>()
+  const [extent, setExtent] = useState<Stain['extent']>('spot')
   const [days, setDays] = useState<number>()
   const assumed = spots.filter((s) => soils.includes(s) && stains.every((stain) => stain.kind !== s))
   const add = () => {

@@ -1,131 +1,138 @@
-import type { Option } from '../parts/controls'
+import type { Schemas } from '../api/client'
+import { choices, type CodeOf } from '../parts/choices'
 
-const option = (value: string, label: string, hint: string): Option => ({ value, label, hint })
+type Surface = Schemas['SurfaceFile']
+type Condition = Schemas['ConditionFile']
+type Setting = Schemas['SettingFile']
+type Stain = Schemas['StainFile']
 
 /** Everything that can be found, in the trade's words, each with what it looks like. */
-export const soilLevels = [
-  option('none', 'None', 'Clean: matt and slightly grippy'),
-  option('light', 'Light', 'A film; a damp cloth greys'),
-  option('moderate', 'Moderate', 'A season: shine where it is touched'),
-  option('heavy', 'Heavy', 'Half a year and more; slippery, dark seams'),
-  option('caked', 'Caked', 'Stands on the grain; comes off in layers'),
-]
+export const soilLevels = choices<CodeOf<Condition['soil']>>({
+  none: ['None', 'Clean: matt and slightly grippy'],
+  light: ['Light', 'A film; a damp cloth greys'],
+  moderate: ['Moderate', 'A season: shine where it is touched'],
+  heavy: ['Heavy', 'Half a year and more; slippery, dark seams'],
+  caked: ['Caked', 'Stands on the grain; comes off in layers'],
+})
 
-export const soilKinds = [
-  option('skin-oil', 'Skin oil', 'Shine is grease; slippery means the same'),
-  option('make-up', 'Make-up', 'Beige smears on bolsters, headrests, belts'),
-  option('food-drink', 'Food, drink', 'Sticky rings, crumbs in seams, sour smell'),
-  option('denim-dye', 'Denim dye', 'A blue haze on pale trim'),
-  option('dust', 'Dust', 'Lies loose; goes with the vacuum, never wet first'),
-  option('shoe-scuff', 'Shoe marks', 'Rubber left on the surface, not a scuff into it'),
-  option('silicone-film', 'Old dressing', 'Glossy and slippery; the cloth comes away oily'),
-  option('polish', 'Polish', 'White dried rests in grain and edges'),
-  option('ink', 'Ink', 'Thin lines or a blot; spreads with solvent'),
-  option('adhesive', 'Adhesive', 'Tacky edges where tape or a holder sat'),
-  option('mould', 'Mould', 'Fur or grey dots, a cellar smell: stop, it has its own precautions'),
-  option('white-bloom', 'White bloom', 'A white breath that wipes off and returns'),
-  option('odour', 'Odour', 'Find and clean the source first'),
-]
+export const soilKinds = choices<CodeOf<Condition['soils']>>({
+  'skin-oil': ['Skin oil', 'Shine is grease; slippery means the same'],
+  'make-up': ['Make-up', 'Beige smears on bolsters, headrests, belts'],
+  'food-drink': ['Food, drink', 'Sticky rings, crumbs in seams, sour smell'],
+  'denim-dye': ['Denim dye', 'A blue haze on pale trim'],
+  dust: ['Dust', 'Lies loose; goes with the vacuum, never wet first'],
+  'shoe-scuff': ['Shoe marks', 'Rubber left on the surface, not a scuff into it'],
+  'silicone-film': ['Old dressing', 'Glossy and slippery; the cloth comes away oily'],
+  polish: ['Polish', 'White dried rests in grain and edges'],
+  ink: ['Ink', 'Thin lines or a blot; spreads with solvent'],
+  adhesive: ['Adhesive', 'Tacky edges where tape or a holder sat'],
+  mould: ['Mould', 'Fur or grey dots, a cellar smell: stop, it has its own precautions'],
+  'white-bloom': ['White bloom', 'A white breath that wipes off and returns'],
+  odour: ['Odour', 'Find and clean the source first'],
+})
 
-export const wears = [
-  option('intact', 'Intact', 'Colour and coat whole, even at edges and creases'),
-  option('worn', 'Worn', 'Coat thin: shiny creases, colour paler on edges; a rim at ten and two'),
-  option('cracked', 'Cracked', 'Lines through the coat; no liquid in them'),
-  option('torn', 'Torn', 'Open or split: a repairer’s'),
-]
+export const wears = choices<CodeOf<Condition['wear']>>({
+  intact: ['Intact', 'Colour and coat whole, even at edges and creases'],
+  worn: ['Worn', 'Coat thin: shiny creases, colour paler on edges; a rim at ten and two'],
+  cracked: ['Cracked', 'Lines through the coat; no liquid in them'],
+  torn: ['Torn', 'Open or split: a repairer’s'],
+})
 
-export const feels = [
-  option('supple', 'Supple', 'Gives and comes back'),
-  option('dry', 'Dry', 'Papery, creases stay pale'),
-  option('stiff', 'Stiff', 'Hard as card; creaks'),
-]
+export const feels = choices<CodeOf<Condition['feel']>>({
+  supple: ['Supple', 'Gives and comes back'],
+  dry: ['Dry', 'Papery, creases stay pale'],
+  stiff: ['Stiff', 'Hard as card; creaks'],
+})
 
-export const naps = [
-  option('open', 'Open', 'Shades under a finger'),
-  option('matted', 'Matted', 'Flat, dark and shiny where held'),
-  option('pilled', 'Pilled', 'Small balls of fluff: shave before any liquid'),
-]
+export const naps = choices<CodeOf<Condition['nap']>>({
+  open: ['Open', 'Shades under a finger'],
+  matted: ['Matted', 'Flat, dark and shiny where held'],
+  pilled: ['Pilled', 'Small balls of fluff: shave before any liquid'],
+})
 
-export const holes = [
-  option('no', 'Not perforated', 'No punched holes'),
-  option('open', 'Open', 'Light shows through'),
-  option('ringed', 'Ringed', 'A dark rim round each hole'),
-  option('blocked', 'Blocked', 'Holes filled with cleaner or balm'),
-]
+export const holes = choices<CodeOf<Condition['perforations']> | 'no'>({
+  no: ['Not perforated', 'No punched holes'],
+  open: ['Open', 'Light shows through'],
+  ringed: ['Ringed', 'A dark rim round each hole'],
+  blocked: ['Blocked', 'Holes filled with cleaner or balm'],
+})
 
-export const tones = [
-  option('pale', 'Pale', 'Dye shows; only white or often washed cloths'),
-  option('mid', 'Mid', 'Tan, red, grey'),
-  option('dark', 'Dark', 'Watch the cloth for its own colour; hot in the sun'),
-]
+export const tones = choices<CodeOf<Surface['tone']>>({
+  pale: ['Pale', 'Dye shows; only white or often washed cloths'],
+  mid: ['Mid', 'Tan, red, grey'],
+  dark: ['Dark', 'Watch the cloth for its own colour; hot in the sun'],
+})
 
-export const grains = [
-  option('smooth', 'Smooth', 'A pad hugs it'),
-  option('fine', 'Fine', 'A nail just catches'),
-  option('medium', 'Medium', 'Valleys a pad skates over'),
-  option('deep', 'Deep', 'Needs bristles'),
-]
+export const grains = choices<CodeOf<Surface['texture']>>({
+  smooth: ['Smooth', 'A pad hugs it'],
+  fine: ['Fine', 'A nail just catches'],
+  medium: ['Medium', 'Valleys a pad skates over'],
+  deep: ['Deep', 'Needs bristles'],
+})
 
-export const features = [
-  option('heated', 'Heated', 'Mats under it: as perforated for wetting'),
-  option('ventilated', 'Ventilated', 'Fans and foam under it: as perforated for wetting'),
-  option('airbag', 'Airbag', 'A tag or stitched seam: stays dry and undressed'),
-  option('electronics', 'Electronics', 'Liquid on the tool only, ignition off'),
-]
+export const features = choices<CodeOf<Surface['features']>>({
+  heated: ['Heated', 'Mats under it: as perforated for wetting'],
+  ventilated: ['Ventilated', 'Fans and foam under it: as perforated for wetting'],
+  airbag: ['Airbag', 'A tag or stitched seam: stays dry and undressed'],
+  electronics: ['Electronics', 'Liquid on the tool only, ignition off'],
+})
 
-export const besides = [
-  option('wood-open-pore', 'Open-pore wood', 'Drinks water: mask it'),
-  option('screen', 'Screen', 'Shield it from droplets'),
-  option('metal-bright', 'Bright metal', 'Shows every cleaning mark'),
-  option('textile', 'Textile', 'Drips leave an edge'),
-  option('paint', 'Paint', 'Dressing off at once'),
-]
+export const besides = choices<CodeOf<Surface['near']>>({
+  'wood-open-pore': ['Open-pore wood', 'Drinks water: mask it'],
+  screen: ['Screen', 'Shield it from droplets'],
+  'metal-bright': ['Bright metal', 'Shows every cleaning mark'],
+  textile: ['Textile', 'Drips leave an edge'],
+  paint: ['Paint', 'Dressing off at once'],
+})
 
-export const damages = [
-  option('scuffed', 'Scuffed through', 'Through the pigment: not dirt, it stays'),
-  option('scratched', 'Scratched', 'A line that catches a nail'),
-  option('gummy', 'Gummy', 'Soft-touch gone sticky: refinishing, not cleaning'),
-  option('faded', 'Faded', 'Paler than under the seat'),
-  option('creaks', 'Creaks', 'Where panels touch; a protector stops it'),
-]
+export const damages = choices<CodeOf<Condition['damage']>>({
+  scuffed: ['Scuffed through', 'Through the pigment: not dirt, it stays'],
+  scratched: ['Scratched', 'A line that catches a nail'],
+  gummy: ['Gummy', 'Soft-touch gone sticky: refinishing, not cleaning'],
+  faded: ['Faded', 'Paler than under the seat'],
+  creaks: ['Creaks', 'Where panels touch; a protector stops it'],
+})
+
+/** Found over a panel and never in one place of it. */
+type Spread = 'dust' | 'silicone-film' | 'white-bloom' | 'odour'
 
 /** What a stain may be of; mould is among the soils, and stops the panel. */
-export const stainKinds = [
-  option('food-drink', 'Food, drink', 'A ring or a drip'),
-  option('ink', 'Ink', 'Thin lines or a blot'),
-  option('adhesive', 'Adhesive', 'Tacky edges where something sat'),
-  option('glue', 'Glue', 'Hard, glassy, gone in'),
-  option('polish', 'Nail polish', 'A hard bright drop'),
-  option('blood', 'Blood', 'More than a spot stops the panel; cold water only'),
-  option('make-up', 'Make-up', 'Beige, greasy'),
-  option('denim-dye', 'Denim dye', 'A blue haze in one place'),
-  option('shoe-scuff', 'Shoe mark', 'Rubber left on the surface'),
-  option('skin-oil', 'Grease', 'A dark, shiny patch'),
-  option('mould', 'Mould', 'Stop: it has its own precautions'),
-]
+export const stainKinds = choices<Exclude<Stain['kind'], Spread>>({
+  'food-drink': ['Food, drink', 'A ring or a drip'],
+  ink: ['Ink', 'Thin lines or a blot'],
+  adhesive: ['Adhesive', 'Tacky edges where something sat'],
+  glue: ['Glue', 'Hard, glassy, gone in'],
+  polish: ['Nail polish', 'A hard bright drop'],
+  blood: ['Blood', 'More than a spot stops the panel; cold water only'],
+  'make-up': ['Make-up', 'Beige, greasy'],
+  'denim-dye': ['Denim dye', 'A blue haze in one place'],
+  'shoe-scuff': ['Shoe mark', 'Rubber left on the surface'],
+  'skin-oil': ['Grease', 'A dark, shiny patch'],
+  mould: ['Mould', 'Stop: it has its own precautions'],
+})
 
-export const stainExtents = [
-  option('spot', 'A spot', 'The size of a coin'),
-  option('streak', 'A streak', 'The length of a hand'),
-  option('panel', 'All over', 'The whole panel'),
-]
+export const stainExtents = choices<Stain['extent']>({
+  spot: ['A spot', 'The size of a coin'],
+  streak: ['A streak', 'The length of a hand'],
+  panel: ['All over', 'The whole panel'],
+})
 
-export const faults = [
-  option('airbag-lamp', 'Airbag lamp on', 'Seats, wheel and covers stay dry'),
-  option('belt-lamp', 'Belt lamp on', 'Belts and seats stay dry'),
-  option('seat-heater', 'Seat heater faulty', 'Seats stay dry'),
-  option('occupancy-mat', 'Occupancy mat faulty', 'Seats stay dry'),
-  option('cracked-screen', 'Screen cracked', 'No liquid near it'),
-]
+export const faults = choices<CodeOf<Setting['faults']>>({
+  'airbag-lamp': ['Airbag lamp on', 'Seats, wheel and covers stay dry'],
+  'belt-lamp': ['Belt lamp on', 'Belts and seats stay dry'],
+  'seat-heater': ['Seat heater faulty', 'Seats stay dry'],
+  'occupancy-mat': ['Occupancy mat faulty', 'Seats stay dry'],
+  'cracked-screen': ['Screen cracked', 'No liquid near it'],
+})
 
-export const childSeats = [
-  option('none', 'None', 'No child seat in the car'),
-  option('in', 'Stays in', 'Worked round; nothing under it is done'),
-  option('out', 'Comes out', 'The customer takes it out and fits it again'),
-]
+export const childSeats = choices<CodeOf<Setting['childSeat']>>({
+  none: ['None', 'No child seat in the car'],
+  in: ['Stays in', 'Worked round; nothing under it is done'],
+  out: ['Comes out', 'The customer takes it out and fits it again'],
+})
 
-export const avoids = [
-  option('scent', 'Scent', 'Allergy, asthma, pregnancy'),
-  option('solvent', 'Solvent', 'Nothing that fumes'),
-  option('aerosol', 'Mist', 'Nothing sprayed by itself'),
-]
+export const avoids = choices<CodeOf<Schemas['WishesFile']['avoid']>>({
+  scent: ['Scent', 'Allergy, asthma, pregnancy'],
+  solvent: ['Solvent', 'Nothing that fumes'],
+  aerosol: ['Mist', 'Nothing sprayed by itself'],
+})

@@ -57,7 +57,8 @@ export function laid(
 
 /** Gaps answered with what is usual on a panel; what is known stays. */
 function usual(s: Surface, panel: Schemas['Panel']): Surface {
-  const likely = (field: string) => panel.likely.find((l) => l.field === field)?.value
+  const likely = <F extends 'soil' | 'wear'>(field: F) =>
+    panel.likely.find((l) => l.field === field)?.value as Surface['condition'][F]
   const { soil, wear } = s.condition
   return {
     ...s,

@@ -54,7 +54,7 @@ const blockBar = (block: Block): Bar => ({
   waits: block.waitMin,
 })
 
-const names: Record<string, string> = { dry: 'Dries', wait: 'Cures' }
+const names: Partial<Record<Task['step'], string>> = { dry: 'Dries', wait: 'Cures' }
 
 /** Waits at the same time as one, with how many panels they are of. */
 export function waitBars(tasks: Task[]): Bar[] {

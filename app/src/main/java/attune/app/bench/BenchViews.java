@@ -1,6 +1,12 @@
 package attune.app.bench;
 
 import attune.app.bench.EntryDetail.AirNow;
+import attune.app.format.Code;
+import attune.core.match.ReasonCode;
+import attune.core.plan.Step;
+import attune.core.run.Look;
+import attune.core.run.Outcome;
+import attune.core.run.Seen;
 import attune.core.schedule.Skill;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
@@ -41,13 +47,13 @@ public final class BenchViews {
    * @param topNext and {@code topSays} where a next rung is asked for and the last was come to
    */
   public record SeenView(
-      String seen,
+      @Code(Seen.class) String seen,
       String label,
-      String next,
+      @Code(Outcome.Next.class) String next,
       String says,
-      String lastNext,
+      @Code(Outcome.Next.class) String lastNext,
       String lastSays,
-      @Nullable String topNext,
+      @Code(Outcome.Next.class) @Nullable String topNext,
       @Nullable String topSays) {}
 
   /** Whether a caution wants a tick: at this step, once on the visit, or if one likes. */
@@ -63,7 +69,8 @@ public final class BenchViews {
    *
    * @param ticked true where it is ticked already: here, or on this visit
    */
-  public record CautionView(String code, String text, Tick tick, boolean ticked) {}
+  public record CautionView(
+      @Code(ReasonCode.class) String code, String text, Tick tick, boolean ticked) {}
 
   /** A short line of technique, by what it is about: load, motion, wipe and so on. */
   public record TechniqueView(String about, String text) {}
@@ -80,7 +87,7 @@ public final class BenchViews {
   public record BenchRound(
       String id,
       String zone,
-      String step,
+      @Code(Step.class) String step,
       String title,
       String where,
       String means,
@@ -118,7 +125,7 @@ public final class BenchViews {
       String id,
       @Nullable String roundId,
       String card,
-      String step,
+      @Code(Step.class) String step,
       String title,
       List<String> surfaceIds,
       List<String> covers,
@@ -129,14 +136,14 @@ public final class BenchViews {
       List<String> lines,
       @Nullable String lookFor,
       List<CautionView> cautions,
-      @Nullable String look,
+      @Code(Look.class) @Nullable String look,
       List<SeenView> answers,
       int rung,
       int passes,
       int passesLow,
       int passesHigh,
       int lastPass,
-      @Nullable String outcome,
+      @Code(Outcome.Next.class) @Nullable String outcome,
       @Nullable String says,
       @Nullable LocalDateTime clockFrom,
       @Nullable Integer dwellS,
@@ -197,7 +204,7 @@ public final class BenchViews {
       @NotNull(message = "what happened") String kind,
       @NotNull(message = "a local time") LocalDateTime at,
       @Nullable @Size(max = 80, message = "at most 80 characters") String by,
-      @Nullable String seen,
+      @Code(Seen.class) @Nullable String seen,
       @Nullable @Size(max = 400, message = "at most 400 characters") String reason,
       @Nullable @Valid EntryDetail detail) {}
 

@@ -1,5 +1,7 @@
 package attune.app.bench;
 
+import attune.app.format.Code;
+import attune.core.survey.Setting;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.Size;
@@ -39,7 +41,7 @@ public record EntryDetail(
       double airTempC,
       double relativeHumidity,
       @Nullable Double airSpeedMs,
-      @Nullable String sun) {}
+      @Code(Setting.Sun.class) @Nullable String sun) {}
 
   /**
    * How long a panel stays workable.

@@ -1,6 +1,10 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.TaskState;
+import attune.app.format.Code;
+import attune.core.plan.Step;
+import attune.core.run.Entry;
+import attune.core.survey.Condition;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -36,7 +40,7 @@ public record RunRecord(
       LocalDateTime recordedAt,
       String by,
       @Nullable String signedIn,
-      String kind,
+      @Code(Entry.Kind.class) String kind,
       String taskId,
       String title,
       String where,
@@ -53,12 +57,12 @@ public record RunRecord(
    */
   public record StepTime(
       String taskId,
-      String step,
+      @Code(Step.class) String step,
       String title,
       String where,
       @Nullable String surfaceId,
       @Nullable String finish,
-      @Nullable String soil,
+      @Code(Condition.Level.class) @Nullable String soil,
       TaskState state,
       int rung,
       double plannedMin,

@@ -5,7 +5,7 @@ import attune.app.bench.LeftBehind;
 import attune.app.care.CareViews.DoneView;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
-import attune.app.jobs.Visit;
+import attune.app.jobs.VehicleVisit;
 import attune.app.people.PeopleViews.CustomerForm;
 import attune.app.people.VehicleService;
 import attune.app.reference.ReferenceData;
@@ -70,11 +70,11 @@ class CareBasis {
                 Collectors.groupingBy(
                     CareDoneEntity::jobId,
                     Collectors.mapping(CareDoneEntity::view, Collectors.toList())));
-    List<Visit> visits = jobs.visitsOfSameVehicles(left.keySet());
+    List<VehicleVisit> visits = jobs.visitsOfSameVehicles(left.keySet());
     Map<UUID, UUID> vehicleOf =
-        visits.stream().collect(Collectors.toMap(Visit::job, Visit::vehicle));
-    Map<UUID, List<Visit>> visitsOf =
-        visits.stream().collect(Collectors.groupingBy(Visit::vehicle));
+        visits.stream().collect(Collectors.toMap(VehicleVisit::job, VehicleVisit::vehicle));
+    Map<UUID, List<VehicleVisit>> visitsOf =
+        visits.stream().collect(Collectors.groupingBy(VehicleVisit::vehicle));
     Map<UUID, CustomerForm> customers = vehicles.customersOf(visitsOf.keySet());
     Map<UUID, Of> found = new HashMap<>();
     left.forEach(
@@ -108,7 +108,8 @@ class CareBasis {
         hot);
   }
 
-  private OptionalInt deepDays(UUID job, LeftBehind left, LocalDate visit, List<Visit> visits) {
+  private OptionalInt deepDays(
+      UUID job, LeftBehind left, LocalDate visit, List<VehicleVisit> visits) {
     Optional<LocalDate> before =
         visits.stream()
             .filter(v -> !v.job().equals(job) && v.state() == JobState.HANDED_OVER)

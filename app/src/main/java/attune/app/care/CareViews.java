@@ -1,5 +1,8 @@
 package attune.app.care;
 
+import attune.app.format.Code;
+import attune.core.survey.Condition;
+import attune.core.survey.Wishes;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -48,10 +51,16 @@ public final class CareViews {
    * @param minor price of the cleaning in the smallest coin, null where no hour is priced
    */
   public record WaitingView(
-      int months, String soil, double layers, int passes, long minutes, @Nullable Long minor) {}
+      int months,
+      @Code(Condition.Level.class) String soil,
+      double layers,
+      int passes,
+      long minutes,
+      @Nullable Long minor) {}
 
   /** What a standard leaves on faces and in seams, and what a month adds, in layers of soil. */
-  public record LeavesView(String standard, double face, double seams, double monthly) {}
+  public record LeavesView(
+      @Code(Wishes.Standard.class) String standard, double face, double seams, double monthly) {}
 
   /**
    * After-care of a job.

@@ -1,5 +1,7 @@
 package attune.app.cloth;
 
+import attune.app.format.Code;
+import attune.core.colour.ClothReading;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -56,8 +58,8 @@ public final class ClothViews {
 
   /** What the cloth says. */
   public record ClothReadingView(
-      String taken,
-      String progress,
+      @Code(ClothReading.Taken.class) String taken,
+      @Code(ClothReading.Progress.class) String progress,
       boolean stop,
       String text,
       String clean,

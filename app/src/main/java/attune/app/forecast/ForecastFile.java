@@ -1,10 +1,16 @@
 package attune.app.forecast;
 
+import attune.app.format.Code;
+import attune.core.survey.Setting;
 import jakarta.annotation.Nullable;
 import java.util.List;
 
 /** The attune-forecast file. */
-record ForecastFile(String format, int version, @Nullable String place, List<HourFile> hours) {
+record ForecastFile(
+    String format,
+    int version,
+    @Code(Setting.Place.class) @Nullable String place,
+    List<HourFile> hours) {
   /**
    * An hour.
    *
@@ -16,5 +22,5 @@ record ForecastFile(String format, int version, @Nullable String place, List<Hou
       double airTempC,
       double relativeHumidity,
       @Nullable Double airSpeedMs,
-      @Nullable String sun) {}
+      @Code(Setting.Sun.class) @Nullable String sun) {}
 }

@@ -1,5 +1,7 @@
 package attune.app.forecast;
 
+import attune.app.format.Code;
+import attune.core.survey.Setting;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -13,7 +15,7 @@ final class OutlookViews {
       @Nullable Double airTempC,
       @Nullable Double relativeHumidity,
       @Nullable Double airSpeedMs,
-      @Nullable String sun) {}
+      @Code(Setting.Sun.class) @Nullable String sun) {}
 
   /**
    * A panel in that air.
@@ -58,7 +60,7 @@ final class OutlookViews {
       double airTempC,
       double relativeHumidity,
       double airSpeedMs,
-      String sun,
+      @Code(Setting.Sun.class) String sun,
       @Nullable Double windowS,
       int sections,
       int driesInS,

@@ -1,5 +1,17 @@
 package attune.app.format;
 
+import attune.core.match.Treatment;
+import attune.core.match.Tried;
+import attune.core.material.Role;
+import attune.core.material.Texture;
+import attune.core.plan.Omission;
+import attune.core.schedule.Skill;
+import attune.core.shelf.Soil;
+import attune.core.survey.Condition;
+import attune.core.survey.Setting;
+import attune.core.survey.Stain;
+import attune.core.survey.Surface;
+import attune.core.survey.Wishes;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.annotation.Nullable;
@@ -75,7 +87,7 @@ public record JobFile(
   public record ArrangementFile(
       @Nullable List<String> crew,
       @Nullable Map<String, String> pins,
-      @Nullable List<String> leftOut,
+      @Code(Omission.class) @Nullable List<String> leftOut,
       @Nullable List<PartFile> parts) {
     public static final ArrangementFile NONE = new ArrangementFile(null, null, null, null);
 
@@ -142,20 +154,20 @@ public record JobFile(
 
   /** Where, when and in what air. */
   public record SettingFile(
-      @Nullable String place,
+      @Code(Setting.Place.class) @Nullable String place,
       @Nullable Double airTempC,
       @Nullable Double relativeHumidity,
       @Nullable Double airSpeedMs,
-      @Nullable String sun,
+      @Code(Setting.Sun.class) @Nullable String sun,
       @Nullable Double surfaceTempC,
       @Nullable Integer people,
       String start,
       @Nullable String returnBy,
-      @Nullable String climate,
-      @Nullable List<String> faults,
-      @Nullable String childSeat,
+      @Code(Setting.Climate.class) @Nullable String climate,
+      @Code(Setting.FaultSeen.class) @Nullable List<String> faults,
+      @Code(Setting.ChildSeat.class) @Nullable String childSeat,
       @Nullable BreaksFile breaks,
-      @Nullable List<String> skills,
+      @Code(Skill.class) @Nullable List<String> skills,
       @Nullable Double travelKm) {
 
     /** Nothing said but when. */
@@ -229,10 +241,10 @@ public record JobFile(
    * @param avoid of scent, solvent, aerosol
    */
   public record WishesFile(
-      @Nullable String sheen,
-      @Nullable String standard,
-      @Nullable String protection,
-      @Nullable List<String> avoid) {
+      @Code(Wishes.Sheen.class) @Nullable String sheen,
+      @Code(Wishes.Standard.class) @Nullable String standard,
+      @Code(Wishes.Protection.class) @Nullable String protection,
+      @Code(Wishes.Avoid.class) @Nullable List<String> avoid) {
     public static final WishesFile NONE = new WishesFile(null, null, null, null);
 
     /** The same to another standard; null for none of its own. */
@@ -281,14 +293,14 @@ public record JobFile(
       @Nullable String label,
       @Nullable String finish,
       @Nullable Boolean perforated,
-      String texture,
-      String tone,
+      @Code(Texture.class) String texture,
+      @Code(Surface.Tone.class) String tone,
       Double areaM2,
       @Nullable Double seamM,
       @Nullable Integer ageMonths,
-      String role,
-      @Nullable List<String> features,
-      @Nullable List<String> near,
+      @Code(Role.class) String role,
+      @Code(Surface.Feature.class) @Nullable List<String> features,
+      @Code(Surface.Near.class) @Nullable List<String> near,
       ConditionFile condition,
       @Nullable WishesFile wishes,
       @Nullable Double surfaceTempC,
@@ -434,13 +446,13 @@ public record JobFile(
 
   /** The state it was found in. */
   public record ConditionFile(
-      @Nullable String soil,
-      @Nullable List<String> soils,
-      @Nullable String wear,
-      @Nullable String feel,
-      @Nullable String nap,
-      @Nullable String perforations,
-      @Nullable List<String> damage,
+      @Code(Condition.Level.class) @Nullable String soil,
+      @Code(Soil.class) @Nullable List<String> soils,
+      @Code(Condition.Wear.class) @Nullable String wear,
+      @Code(Condition.Feel.class) @Nullable String feel,
+      @Code(Condition.Nap.class) @Nullable String nap,
+      @Code(Condition.Perforations.class) @Nullable String perforations,
+      @Code(Condition.Damage.class) @Nullable List<String> damage,
       @Nullable Integer stainAgeDays,
       @Nullable Double sheenGu,
       @Nullable List<StainFile> stains) {
@@ -470,23 +482,26 @@ public record JobFile(
    * @param extent spot, streak or panel
    */
   public record StainFile(
-      String kind, String extent, @Nullable Double cm2, @Nullable Integer ageDays) {}
+      @Code(Stain.Kind.class) String kind,
+      @Code(Stain.Extent.class) String extent,
+      @Nullable Double cm2,
+      @Nullable Integer ageDays) {}
 
   /** A treatment needle by needle; no cleaner is dry work. */
   public record NeedlesFile(
       @Nullable String cleanerId,
       String ratio,
       String toolId,
-      String applyTo,
+      @Code(Treatment.ApplyTo.class) String applyTo,
       Double laidGPerM2,
-      String warmth,
+      @Code(Treatment.Warmth.class) String warmth,
       Integer dwellS) {}
 
   /** What was set instead of the treatment chosen, and why a caution was overridden. */
   public record ByHandFile(NeedlesFile needles, @Nullable String reason) {}
 
   /** What was worked, and what the cloth said: clean, soil-stays, colour or dulled. */
-  public record TriedFile(NeedlesFile needles, String result) {}
+  public record TriedFile(NeedlesFile needles, @Code(Tried.Result.class) String result) {}
 
   /** An earlier treatment. */
   public record HistoryFile(

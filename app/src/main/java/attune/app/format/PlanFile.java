@@ -1,5 +1,14 @@
 package attune.app.format;
 
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.RuledOut;
+import attune.core.match.Treatment;
+import attune.core.plan.ClothUse;
+import attune.core.plan.Step;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Soil;
+import attune.core.survey.Stain;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.annotation.Nullable;
 import java.util.List;
@@ -53,7 +62,8 @@ public record PlanFile(
    * @param roundIds left out where a plan was made before rounds
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record CautionFile(String code, String text, @Nullable List<String> roundIds) {}
+  public record CautionFile(
+      @Code(ReasonCode.class) String code, String text, @Nullable List<String> roundIds) {}
 
   /**
    * Alkali and acid beyond the routine window over the year, µmol·min/l.
@@ -82,9 +92,9 @@ public record PlanFile(
       String ratio,
       @Nullable PhFile effectivePh,
       String toolId,
-      String applyTo,
+      @Code(Treatment.ApplyTo.class) String applyTo,
       double laidGPerM2,
-      String warmth,
+      @Code(Treatment.Warmth.class) String warmth,
       SpanFile dwellS,
       SectionsFile sections,
       RangeFile passes,
@@ -100,7 +110,7 @@ public record PlanFile(
    * @param ml remover over all passes
    * @param stain its kind; null in plans from before it was written
    */
-  public record SpotFile(double cm2, double ml, @Nullable String stain) {}
+  public record SpotFile(double cm2, double ml, @Code(Stain.Kind.class) @Nullable String stain) {}
 
   /** What is likely to stay of a soil. */
   public record RemainsFile(String surfaceId, String soil, String text) {}
@@ -133,8 +143,8 @@ public record PlanFile(
   /** One finishing product on one surface. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record FinishStepFile(
-      String role,
-      String step,
+      @Code(ProductRole.class) String role,
+      @Code(Step.class) String step,
       @Nullable String productId,
       @Nullable String applicatorId,
       double doseMl,
@@ -160,20 +170,21 @@ public record PlanFile(
   public record DryFile(int estimateS, String how, String confirmWith) {}
 
   /** A code and its sentence. */
-  public record CodeFile(String code, String text) {}
+  public record CodeFile(@Code(ReasonCode.class) String code, String text) {}
 
   /** What was left out. */
-  public record RuledOutFile(String itemId, String kind, List<ReasonFile> reasons) {}
+  public record RuledOutFile(
+      String itemId, @Code(RuledOut.Kind.class) String kind, List<ReasonFile> reasons) {}
 
   /** One reason. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record ReasonFile(
-      String code,
+      @Code(ReasonCode.class) String code,
       String text,
       @Nullable Double measured,
       @Nullable Double limit,
       @Nullable String unit,
-      String setBy) {}
+      @Code(Reason.SetBy.class) String setBy) {}
 
   /** A bottle to fill. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -206,27 +217,29 @@ public record PlanFile(
       List<String> surfaceIds) {}
 
   /** Cloths for a use. */
-  public record ClothFile(String use, int count, boolean colourfastOnly, int thrown) {}
+  public record ClothFile(
+      @Code(ClothUse.class) String use, int count, boolean colourfastOnly, int thrown) {}
 
   /** Something to buy. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record PurchaseFile(
-      String role,
+      @Code(ProductRole.class) String role,
       @Nullable String itemId,
       @Nullable Double ml,
-      String code,
+      @Code(ReasonCode.class) String code,
       String text,
       @Nullable NeedsFile needs) {}
 
   /** What has to be bought: a product able to do this. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record NeedsFile(double phLow, double phHigh, @Nullable String goodAt, String finish) {}
+  public record NeedsFile(
+      double phLow, double phHigh, @Code(Soil.class) @Nullable String goodAt, String finish) {}
 
   /** A task of the timetable. */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record TaskFile(
       String id,
-      String step,
+      @Code(Step.class) String step,
       List<String> surfaceIds,
       @Nullable String productId,
       @Nullable String toolId,
@@ -250,7 +263,7 @@ public record PlanFile(
   public record RoundFile(
       String id,
       String zone,
-      String step,
+      @Code(Step.class) String step,
       List<String> surfaceIds,
       @Nullable String productId,
       @Nullable String ratio,

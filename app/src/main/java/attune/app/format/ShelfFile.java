@@ -1,5 +1,12 @@
 package attune.app.format;
 
+import attune.core.material.Texture;
+import attune.core.measure.PhNature;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Slip;
+import attune.core.shelf.Soil;
+import attune.core.shelf.Tool;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import jakarta.annotation.Nullable;
 import java.util.List;
@@ -13,15 +20,15 @@ public record ShelfFile(
       String id,
       String name,
       @Nullable String maker,
-      List<String> roles,
-      @Nullable String form,
+      @Code(ProductRole.class) List<String> roles,
+      @Code(Product.Form.class) @Nullable String form,
       @Nullable String supply,
       @Nullable LabelRatiosFile labelRatios,
       @Nullable Double ph,
-      @Nullable String phNature,
+      @Code(PhNature.class) @Nullable String phNature,
       @Nullable List<PhMeasuredFile> phMeasured,
       @Nullable Double strength,
-      @Nullable List<String> goodAt,
+      @Code(Soil.class) @Nullable List<String> goodAt,
       @Nullable Double solventPercent,
       @Nullable Boolean abrasive,
       @Nullable Boolean bleach,
@@ -32,9 +39,9 @@ public record ShelfFile(
       @Nullable List<String> labelExcludes,
       @Nullable SecondsFile dwellS,
       @Nullable Boolean needsRinse,
-      @Nullable String leavesFilm,
+      @Code(Product.Film.class) @Nullable String leavesFilm,
       @Nullable Boolean coatingSafe,
-      @Nullable String slip,
+      @Code(Slip.class) @Nullable String slip,
       @Nullable Double sheenChangeGu,
       @Nullable Boolean uv,
       @Nullable Boolean dyeBarrier,
@@ -77,16 +84,16 @@ public record ShelfFile(
   public record ToolFile(
       String id,
       String name,
-      String kind,
+      @Code(Tool.Kind.class) String kind,
       @Nullable Integer stiffness,
-      @Nullable String reach,
-      @Nullable String throwsDroplets,
+      @Code(Texture.class) @Nullable String reach,
+      @Code(Tool.Droplets.class) @Nullable String throwsDroplets,
       @Nullable Boolean abrasive,
       @Nullable Boolean dyed,
       @Nullable Integer timesWashed,
       @Nullable Double retainsMl,
       @Nullable Boolean barrierBacked,
       @Nullable Integer count,
-      @Nullable List<String> suits,
+      @Code(Tool.Suits.class) @Nullable List<String> suits,
       @Nullable Double contactCm2) {}
 }

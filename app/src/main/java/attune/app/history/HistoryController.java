@@ -1,11 +1,13 @@
 package attune.app.history;
 
+import attune.app.format.Code;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.app.people.VehicleService;
+import attune.core.plan.Step;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -58,7 +60,7 @@ class HistoryController {
       List<String> sheen) {}
 
   /** A product and the panels it was used on. */
-  record UsedProduct(String step, String product, List<String> panels) {}
+  record UsedProduct(@Code(Step.class) String step, String product, List<String> panels) {}
 
   private static final List<String> UNKNOWN =
       List.of(

@@ -44,9 +44,9 @@ interface JobRepository extends JpaRepository<JobEntity, UUID> {
 
   /** All jobs on the vehicles of some jobs. */
   @Query(
-      "select new attune.app.jobs.Visit(j.id, j.vehicleId, j.state, j.startAt) from JobEntity j"
+      "select new attune.app.jobs.VehicleVisit(j.id, j.vehicleId, j.state, j.startAt) from JobEntity j"
           + " where j.vehicleId in (select k.vehicleId from JobEntity k where k.id in :jobs)")
-  List<Visit> visitsOfSameVehicles(Collection<UUID> jobs);
+  List<VehicleVisit> visitsOfSameVehicles(Collection<UUID> jobs);
 
   @Query(
       "select j from JobEntity j where lower(j.title) like :like escape '!'"

@@ -218,7 +218,7 @@ public class JobService {
 
   /** All visits of the vehicles that some jobs are on, those jobs among them: one query for all. */
   @Transactional(readOnly = true)
-  public List<Visit> visitsOfSameVehicles(Collection<UUID> ids) {
+  public List<VehicleVisit> visitsOfSameVehicles(Collection<UUID> ids) {
     return jobs.visitsOfSameVehicles(ids);
   }
 

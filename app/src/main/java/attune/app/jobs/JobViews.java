@@ -1,7 +1,12 @@
 package attune.app.jobs;
 
+import attune.app.format.Code;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.StainFile;
+import attune.core.material.Texture;
+import attune.core.shelf.Soil;
+import attune.core.survey.Condition;
+import attune.core.survey.Surface;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -135,18 +140,18 @@ public final class JobViews {
       @Nullable Double seamM,
       @Nullable String finish,
       @Nullable Boolean perforated,
-      @Nullable String texture,
-      @Nullable String tone,
+      @Code(Texture.class) @Nullable String texture,
+      @Code(Surface.Tone.class) @Nullable String tone,
       @Nullable Integer ageMonths,
-      @Nullable List<String> features,
-      @Nullable List<String> near,
-      @Nullable String soil,
-      @Nullable List<String> soils,
-      @Nullable String wear,
-      @Nullable String feel,
-      @Nullable String nap,
-      @Nullable String perforations,
-      @Nullable List<String> damage,
+      @Code(Surface.Feature.class) @Nullable List<String> features,
+      @Code(Surface.Near.class) @Nullable List<String> near,
+      @Code(Condition.Level.class) @Nullable String soil,
+      @Code(Soil.class) @Nullable List<String> soils,
+      @Code(Condition.Wear.class) @Nullable String wear,
+      @Code(Condition.Feel.class) @Nullable String feel,
+      @Code(Condition.Nap.class) @Nullable String nap,
+      @Code(Condition.Perforations.class) @Nullable String perforations,
+      @Code(Condition.Damage.class) @Nullable List<String> damage,
       @Nullable Integer stainAgeDays,
       @Nullable Double sheenGu,
       @Nullable Double surfaceTempC,

@@ -1,5 +1,9 @@
 package attune.app.layouts;
 
+import attune.app.format.Code;
+import attune.core.material.Role;
+import attune.core.material.Texture;
+import attune.core.survey.Surface;
 import jakarta.annotation.Nullable;
 import java.util.List;
 
@@ -48,12 +52,12 @@ public record Layout(
       List<Double> at,
       double areaM2,
       double seamM,
-      String role,
-      String texture,
+      @Code(Role.class) String role,
+      @Code(Texture.class) String texture,
       String guess,
-      String tone,
-      List<String> features,
-      List<String> near,
+      @Code(Surface.Tone.class) String tone,
+      @Code(Surface.Feature.class) List<String> features,
+      @Code(Surface.Near.class) List<String> near,
       String side,
       @Nullable String mirror,
       @Nullable String behind,

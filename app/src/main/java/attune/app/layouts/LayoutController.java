@@ -1,5 +1,6 @@
 package attune.app.layouts;
 
+import attune.app.format.Code;
 import attune.app.reference.ReferenceData;
 import attune.core.material.Finish;
 import attune.core.material.PhWindow;
@@ -38,10 +39,10 @@ class LayoutController {
       @Nullable Double occasionalLow,
       @Nullable Double occasionalHigh,
       double wetMaxGm2,
-      String wetOn,
+      @Code(Finish.WetOn.class) String wetOn,
       double contactMaxMin,
       int agitationMax,
-      String agitationHow,
+      @Code(Finish.AgitationHow.class) String agitationHow,
       @Nullable Double steamMaxC,
       @Nullable Double sheenLow,
       @Nullable Double sheenHigh) {

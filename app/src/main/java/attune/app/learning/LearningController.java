@@ -1,5 +1,8 @@
 package attune.app.learning;
 
+import attune.app.format.Code;
+import attune.core.plan.Step;
+import attune.core.survey.Condition;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -33,14 +36,14 @@ class LearningController {
   record FactorView(
       String finish,
       String name,
-      String soil,
+      @Code(Condition.Level.class) String soil,
       int cases,
       double minutes,
       double passes,
       boolean counts) {}
 
   /** A factor of all steps of one kind in a visit; how many visits there are. */
-  record StepFactorView(String step, int cases, double minutes, boolean counts) {}
+  record StepFactorView(@Code(Step.class) String step, int cases, double minutes, boolean counts) {}
 
   private final LearningService learning;
 

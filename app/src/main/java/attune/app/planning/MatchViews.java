@@ -1,7 +1,15 @@
 package attune.app.planning;
 
+import attune.app.format.Code;
 import attune.app.format.PlanFile;
 import attune.app.training.TrainingViews.HandWorkView;
+import attune.core.match.Rack;
+import attune.core.match.Reason;
+import attune.core.match.Treatment;
+import attune.core.match.Tried;
+import attune.core.match.Verdict;
+import attune.core.shelf.Soil;
+import attune.core.survey.Condition;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -30,7 +38,7 @@ public final class MatchViews {
 
   /** One scale of the rack; a bound left out is unknown. */
   public record ScaleReading(
-      String scale,
+      @Code(Rack.Scale.class) String scale,
       String unit,
       double axisLow,
       double axisHigh,
@@ -41,9 +49,9 @@ public final class MatchViews {
       double routineHigh,
       double limitLow,
       double limitHigh,
-      String limitSetBy,
+      @Code(Reason.SetBy.class) String limitSetBy,
       String limitWhy,
-      String state) {}
+      @Code(Rack.State.class) String state) {}
 
   /** What is left of the soil after a pass, and how far that may be off. */
   public record SoilAfter(int pass, double likely, double low, double high) {}
@@ -54,7 +62,7 @@ public final class MatchViews {
   /** What is said of a set of needles. */
   public record Reading(
       Needles needles,
-      String outcome,
+      @Code(Verdict.Outcome.class) String outcome,
       String sentence,
       List<PlanFile.ReasonFile> reasons,
       List<ScaleReading> rack,
@@ -81,7 +89,7 @@ public final class MatchViews {
       @Nullable Integer dwellMaxS) {}
 
   /** A warmth to pick, and the surface temperature it comes to here. */
-  public record WarmthOption(String code, double celsius) {}
+  public record WarmthOption(@Code(Treatment.Warmth.class) String code, double celsius) {}
 
   /** A tool to pick. */
   public record ToolOption(String id, String name, int stiffness, boolean abrasive) {}
@@ -94,8 +102,8 @@ public final class MatchViews {
       String label,
       String finishName,
       boolean identified,
-      String soilLevel,
-      List<String> soils,
+      @Code(Condition.Level.class) String soilLevel,
+      @Code(Soil.class) List<String> soils,
       PlanFile.PlannedSurfaceFile answer,
       @Nullable Reading chosen,
       List<CleanerOption> cleaners,
@@ -112,7 +120,7 @@ public final class MatchViews {
   public record ByHandView(Needles needles, @Nullable String reason, boolean followed) {}
 
   /** What was worked already, and what the cloth said. */
-  public record TriedView(Needles needles, String result) {}
+  public record TriedView(Needles needles, @Code(Tried.Result.class) String result) {}
 
   /** Needles to keep; a caution overridden asks for a reason. */
   public record ByHandRequest(
@@ -166,7 +174,7 @@ public final class MatchViews {
   public record SurfaceOutcome(
       String surfaceId,
       String label,
-      String outcome,
+      @Code(Verdict.Outcome.class) String outcome,
       @Nullable String cleanerId,
       int minutesLow,
       int minutesHigh) {}

@@ -1,5 +1,8 @@
 package attune.app.quote;
 
+import attune.app.format.Code;
+import attune.core.plan.Omission;
+import attune.core.survey.Wishes;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -82,7 +85,8 @@ final class QuoteViews {
    * @param leavesOut packages that are not in it
    * @param prices by standard, tidy first
    */
-  record LevelView(String name, List<String> leavesOut, List<PriceView> prices) {}
+  record LevelView(
+      String name, @Code(Omission.class) List<String> leavesOut, List<PriceView> prices) {}
 
   /**
    * What a level comes to.
@@ -91,11 +95,15 @@ final class QuoteViews {
    * @param current true for the standard the cabin is planned to
    */
   record PriceView(
-      String standard, boolean current, int minutes, long grossMinor, LocalDateTime readyAt) {}
+      @Code(Wishes.Standard.class) String standard,
+      boolean current,
+      int minutes,
+      long grossMinor,
+      LocalDateTime readyAt) {}
 
   /** One standard of the whole cabin. */
   record StandardView(
-      String standard,
+      @Code(Wishes.Standard.class) String standard,
       boolean current,
       int workMin,
       LocalDateTime handsOffAt,

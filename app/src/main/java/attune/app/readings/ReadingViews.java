@@ -1,5 +1,7 @@
 package attune.app.readings;
 
+import attune.app.format.Code;
+import attune.core.simulate.Instrument;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
@@ -19,7 +21,7 @@ final class ReadingViews {
    * @param colour as #rrggbb, for the cloth, as read by hand
    */
   record ReadingRequest(
-      @NotBlank(message = "an instrument") String instrument,
+      @NotBlank(message = "an instrument") @Code(Instrument.class) String instrument,
       @Nullable @Size(max = 80, message = "at most 80 characters") String surfaceId,
       @Nullable @Size(max = 80, message = "at most 80 characters") String productId,
       @Nullable @Size(max = 20, message = "at most 20 characters") String ratio,
@@ -35,7 +37,7 @@ final class ReadingViews {
    */
   record ReadingView(
       UUID id,
-      String instrument,
+      @Code(Instrument.class) String instrument,
       @Nullable String surfaceId,
       @Nullable String productId,
       @Nullable String ratio,

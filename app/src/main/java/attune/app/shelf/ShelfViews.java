@@ -1,5 +1,7 @@
 package attune.app.shelf;
 
+import attune.app.format.Code;
+import attune.core.shelf.ProductRole;
 import jakarta.annotation.Nullable;
 import java.util.List;
 
@@ -27,7 +29,7 @@ public final class ShelfViews {
       String id,
       String name,
       @Nullable String maker,
-      List<String> roles,
+      @Code(ProductRole.class) List<String> roles,
       @Nullable Double strength,
       boolean cleans,
       List<BandView> ph) {}

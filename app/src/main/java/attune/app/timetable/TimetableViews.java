@@ -1,5 +1,9 @@
 package attune.app.timetable;
 
+import attune.app.format.Code;
+import attune.core.plan.Offer;
+import attune.core.plan.Omission;
+import attune.core.plan.Step;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -32,7 +36,7 @@ final class TimetableViews {
       long workMin,
       List<String> crew,
       int people,
-      List<String> leftOut,
+      @Code(Omission.class) List<String> leftOut,
       List<PartView> parts,
       List<LaneView> lanes,
       List<LaneView> zones,
@@ -69,7 +73,7 @@ final class TimetableViews {
    */
   record TaskView(
       String id,
-      String step,
+      @Code(Step.class) String step,
       @Nullable String where,
       @Nullable String about,
       @Nullable String with,
@@ -117,7 +121,7 @@ final class TimetableViews {
    */
   record RoundView(
       String id,
-      String step,
+      @Code(Step.class) String step,
       String what,
       @Nullable String where,
       @Nullable String with,
@@ -155,7 +159,7 @@ final class TimetableViews {
 
   /** A way to be ready sooner. */
   record OfferView(
-      String kind,
+      @Code(Offer.Kind.class) String kind,
       String says,
       boolean kept,
       LocalDateTime start,

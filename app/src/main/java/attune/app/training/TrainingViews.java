@@ -1,6 +1,8 @@
 package attune.app.training;
 
+import attune.app.format.Code;
 import attune.core.schedule.Skill;
+import attune.core.survey.Wishes;
 import attune.core.train.CoatMark;
 import attune.core.train.Course;
 import attune.core.train.Deed;
@@ -236,5 +238,6 @@ public final class TrainingViews {
   public record TrialView(int passes, double left, boolean clean, double coat, boolean unharmed) {}
 
   /** A panel of a job tried on models of it. */
-  public record TrialsView(String treatment, String standard, List<TrialView> runs) {}
+  public record TrialsView(
+      String treatment, @Code(Wishes.Standard.class) String standard, List<TrialView> runs) {}
 }

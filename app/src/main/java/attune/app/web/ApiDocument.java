@@ -1,5 +1,7 @@
 package attune.app.web;
 
+import attune.app.format.Code;
+import attune.core.check.Coded;
 import attune.core.train.Physics;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
@@ -7,6 +9,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -57,11 +60,24 @@ class ApiDocument {
         types.remove("null");
         property.setTypes(types);
       }
+      Code code = component.getAccessor().getAnnotation(Code.class);
+      if (property != null && code != null) {
+        list(property.getItems() == null ? property : property.getItems(), code.value());
+      }
       if (!component.getAccessor().isAnnotationPresent(Nullable.class)) {
         required.add(name);
       }
     }
     schema.setRequired(required.isEmpty() ? null : List.copyOf(required));
+  }
+
+  @SuppressWarnings("unchecked") // a text's codes are texts
+  private static void list(Schema<?> text, Class<? extends Enum<?>> codes) {
+    ((Schema<Object>) text)
+        .setEnum(
+            Arrays.stream(codes.getEnumConstants())
+                .<Object>map(code -> code instanceof Coded coded ? coded.code() : code.name())
+                .toList());
   }
 
   private static String name(RecordComponent component) {

@@ -4,4 +4,4 @@ import java.time.LocalDateTime;
 import java.util.UUID;
 
 /** That a vehicle was here, or will be: a job without its document. */
-public record Visit(UUID job, UUID vehicle, JobState state, LocalDateTime startAt) {}
+public record VehicleVisit(UUID job, UUID vehicle, JobState state, LocalDateTime startAt) {}
