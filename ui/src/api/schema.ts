@@ -3398,8 +3398,7 @@ export interface components {
             thrown: number;
         };
         CodeFile: {
-            /** @enum {string} */
-            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
+            code: string;
             text: string;
         };
         DoseFile: {
@@ -4175,8 +4174,7 @@ export interface components {
         };
         NotCured: {
             label: string;
-            /** @enum {string} */
-            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
+            code: string;
             text: string;
         };
         NotDone: {
@@ -4397,8 +4395,7 @@ export interface components {
         BenchRound: {
             id: string;
             zone: string;
-            /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: string;
             title: string;
             where: string;
             means: string;
@@ -4412,8 +4409,7 @@ export interface components {
             id: string;
             roundId?: string;
             card: string;
-            /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: string;
             title: string;
             surfaceIds: string[];
             covers: string[];
@@ -4477,8 +4473,7 @@ export interface components {
             tasks: components["schemas"]["BenchTask"][];
         };
         CautionView: {
-            /** @enum {string} */
-            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
+            code: string;
             text: string;
             /** @enum {string} */
             tick: "NONE" | "STEP" | "VISIT" | "MAY";
@@ -5260,7 +5255,7 @@ export interface components {
             surfaceId: string;
             label: string;
             /** @enum {string} */
-            outcome: "in-tune" | "care" | "under" | "unknown" | "over" | "barred";
+            outcome: "in-tune" | "care" | "under" | "unknown" | "over" | "barred" | "refer" | "nothing-to-clean";
             cleanerId?: string;
             /** Format: int32 */
             minutesLow: number;
@@ -5329,8 +5324,7 @@ export interface components {
         };
         StepTime: {
             taskId: string;
-            /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: string;
             title: string;
             where: string;
             surfaceId?: string;
@@ -5371,8 +5365,7 @@ export interface components {
             format: string;
             /** Format: int32 */
             version: number;
-            /** @enum {string} */
-            place?: "studio" | "mobile";
+            place?: string;
             hours: components["schemas"]["HourFile"][];
         };
         HourFile: {

@@ -2,8 +2,6 @@ package attune.app.bench;
 
 import attune.app.bench.EntryDetail.AirNow;
 import attune.app.format.Code;
-import attune.core.match.ReasonCode;
-import attune.core.plan.Step;
 import attune.core.run.Look;
 import attune.core.run.Outcome;
 import attune.core.run.Seen;
@@ -69,8 +67,7 @@ public final class BenchViews {
    *
    * @param ticked true where it is ticked already: here, or on this visit
    */
-  public record CautionView(
-      @Code(ReasonCode.class) String code, String text, Tick tick, boolean ticked) {}
+  public record CautionView(String code, String text, Tick tick, boolean ticked) {}
 
   /** A short line of technique, by what it is about: load, motion, wipe and so on. */
   public record TechniqueView(String about, String text) {}
@@ -87,7 +84,7 @@ public final class BenchViews {
   public record BenchRound(
       String id,
       String zone,
-      @Code(Step.class) String step,
+      String step,
       String title,
       String where,
       String means,
@@ -125,7 +122,7 @@ public final class BenchViews {
       String id,
       @Nullable String roundId,
       String card,
-      @Code(Step.class) String step,
+      String step,
       String title,
       List<String> surfaceIds,
       List<String> covers,

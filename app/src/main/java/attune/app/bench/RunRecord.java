@@ -2,7 +2,6 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.TaskState;
 import attune.app.format.Code;
-import attune.core.plan.Step;
 import attune.core.run.Entry;
 import attune.core.survey.Condition;
 import jakarta.annotation.Nullable;
@@ -57,7 +56,7 @@ public record RunRecord(
    */
   public record StepTime(
       String taskId,
-      @Code(Step.class) String step,
+      String step,
       String title,
       String where,
       @Nullable String surfaceId,

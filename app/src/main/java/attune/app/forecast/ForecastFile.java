@@ -6,11 +6,7 @@ import jakarta.annotation.Nullable;
 import java.util.List;
 
 /** The attune-forecast file. */
-record ForecastFile(
-    String format,
-    int version,
-    @Code(Setting.Place.class) @Nullable String place,
-    List<HourFile> hours) {
+record ForecastFile(String format, int version, @Nullable String place, List<HourFile> hours) {
   /**
    * An hour.
    *

@@ -170,7 +170,7 @@ public record PlanFile(
   public record DryFile(int estimateS, String how, String confirmWith) {}
 
   /** A code and its sentence. */
-  public record CodeFile(@Code(ReasonCode.class) String code, String text) {}
+  public record CodeFile(String code, String text) {}
 
   /** What was left out. */
   public record RuledOutFile(

@@ -1,9 +1,7 @@
 package attune.app.handover;
 
-import attune.app.format.Code;
 import attune.app.format.PlanFile;
 import attune.app.jobs.JobState;
-import attune.core.match.ReasonCode;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -61,7 +59,7 @@ public record HandoverView(
   public record Treated(String surfaceId, String label, String found, String did) {}
 
   /** What cleaning could not mend, and why. */
-  public record NotCured(String label, @Code(ReasonCode.class) String code, String text) {}
+  public record NotCured(String label, String code, String text) {}
 
   /**
    * Work that was not done.

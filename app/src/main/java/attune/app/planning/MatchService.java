@@ -12,6 +12,7 @@ import attune.app.planning.MatchViews.Reading;
 import attune.app.planning.MatchViews.ScaleReading;
 import attune.app.planning.MatchViews.SoilAfter;
 import attune.app.planning.MatchViews.SoilView;
+import attune.app.planning.MatchViews.Standing;
 import attune.app.planning.MatchViews.SurfaceOutcome;
 import attune.app.planning.MatchViews.ToolOption;
 import attune.app.planning.MatchViews.TriedView;
@@ -66,19 +67,26 @@ class MatchService {
   }
 
   private static SurfaceOutcome outcome(SurfacePlan plan, String label) {
-    String outcome =
-        plan.firstRung()
-            .map(rung -> rung.verdict().outcome().code())
-            .orElse(plan.match().place().demand().isNone() ? "nothing-to-clean" : "refer");
     return new SurfaceOutcome(
         plan.surface().id(),
         label,
-        plan.match().refer().isPresent()
-            ? "refer"
-            : plan.match().place().limits().identified() ? outcome : "unknown",
+        standing(plan).code(),
         plan.firstRung().flatMap(rung -> rung.treatment().cleaner()).map(Product::id).orElse(null),
         plan.minutesLow(),
         plan.minutesHigh());
+  }
+
+  private static Standing standing(SurfacePlan plan) {
+    if (plan.match().refer().isPresent()) {
+      return Standing.REFER;
+    }
+    if (!plan.match().place().limits().identified()) {
+      return Standing.UNKNOWN;
+    }
+    return plan.firstRung()
+        .map(rung -> Standing.valueOf(rung.verdict().outcome().name()))
+        .orElse(
+            plan.match().place().demand().isNone() ? Standing.NOTHING_TO_CLEAN : Standing.REFER);
   }
 
   MatchView match(UUID id, String surfaceId) {

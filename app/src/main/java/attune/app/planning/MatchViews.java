@@ -3,6 +3,7 @@ package attune.app.planning;
 import attune.app.format.Code;
 import attune.app.format.PlanFile;
 import attune.app.training.TrainingViews.HandWorkView;
+import attune.core.check.Coded;
 import attune.core.match.Rack;
 import attune.core.match.Reason;
 import attune.core.match.Treatment;
@@ -170,11 +171,23 @@ public final class MatchViews {
    */
   public record MatrixView(List<MatrixHead> items, List<MatrixHead> surfaces, List<String> cells) {}
 
+  /** How a panel stands: as its first rung does, or referred to somebody else. */
+  public enum Standing implements Coded {
+    IN_TUNE,
+    CARE,
+    UNDER,
+    UNKNOWN,
+    OVER,
+    BARRED,
+    REFER,
+    NOTHING_TO_CLEAN
+  }
+
   /** A surface in the list beside the rack. */
   public record SurfaceOutcome(
       String surfaceId,
       String label,
-      @Code(Verdict.Outcome.class) String outcome,
+      @Code(Standing.class) String outcome,
       @Nullable String cleanerId,
       int minutesLow,
       int minutesHigh) {}
