@@ -6,6 +6,7 @@ import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { useTheme } from '../parts/useTheme'
 import { does, doorQuery, roles, useDoorTurned } from './door'
+import { PasskeyIn } from './PasskeyIn'
 import { OwnerForm } from './OwnerForm'
 import { Secret } from './Secret'
 
@@ -85,6 +86,7 @@ export function DoorView() {
           ))}
         </ul>
       )}
+      {!first && !withCode && <PasskeyIn onIn={in_} />}
       {picked && !withCode && (
         <Secret
           key={picked.id}

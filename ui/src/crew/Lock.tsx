@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { api, need, type Schemas } from '../api/client'
 import { Pick } from '../parts/controls'
 import { doorQuery, useDoorTurned } from './door'
+import { PasskeyIn } from './PasskeyIn'
 import { Secret } from './Secret'
 import { useIdle } from './useIdle'
 
@@ -72,6 +73,7 @@ export function Lock(props: { was: Schemas['NameView']; onIn: (door: Schemas['Do
         busy={enter.isPending}
         onTell={(secret) => enter.mutate(secret)}
       />
+      <PasskeyIn onIn={props.onIn} />
     </section>
   )
 }

@@ -14,7 +14,13 @@ const ines: Door['me'] = { id: '2', name: 'Ines Quay', role: 'TECHNICIAN', right
 function show(door: Partial<Door> | undefined, asked: Right = 'BOOK') {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } })
   if (door)
-    client.setQueryData(doorQuery.queryKey, { door: 'LOCKED', shop: 'Lantern Yard', names: [], ...door })
+    client.setQueryData(doorQuery.queryKey, {
+      door: 'LOCKED',
+      shop: 'Lantern Yard',
+      names: [],
+      passkeys: false,
+      ...door,
+    })
   render(
     <QueryClientProvider client={client}>
       <MemoryRouter>

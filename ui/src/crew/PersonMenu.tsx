@@ -7,6 +7,7 @@ import { api } from '../api/client'
 import { Button } from '../parts/controls'
 import { doorQuery, roles, useDoorTurned } from './door'
 import { OwnSecrets } from './OwnSecrets'
+import { Passkeys } from './Passkeys'
 import { SignedIn } from './SignedIn'
 
 /** Who is signed in on this device, and how somebody else takes it over. */
@@ -89,6 +90,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
                 Sign out, for the next one
               </Button>
               <OwnSecrets />
+              <Passkeys />
               <SignedIn />
             </>
           )}

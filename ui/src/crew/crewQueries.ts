@@ -14,6 +14,12 @@ export const ownSessionsQuery = queryOptions({
   queryFn: () => need(api.GET('/api/v1/crew/me/sessions')),
 })
 
+/** Passkeys of whoever is signed in here. */
+export const passkeysQuery = queryOptions({
+  queryKey: ['crew', 'own-passkeys'],
+  queryFn: () => need(api.GET('/api/v1/crew/me/passkeys')),
+})
+
 export const rightsQuery = queryOptions({
   queryKey: ['crew', 'rights'],
   queryFn: () => need(api.GET('/api/v1/crew/rights')),

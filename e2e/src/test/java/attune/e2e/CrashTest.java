@@ -45,6 +45,7 @@ class CrashTest {
   private final Queue<String> photos = new ConcurrentLinkedQueue<>();
   private final Queue<String> customers = new ConcurrentLinkedQueue<>();
   private final Queue<String> backups = new ConcurrentLinkedQueue<>();
+  private final Queue<String> products = new ConcurrentLinkedQueue<>();
   private final Queue<String> refused = new ConcurrentLinkedQueue<>();
   private String run;
 
@@ -80,7 +81,7 @@ class CrashTest {
     assertThat(found.status()).as(found.body()).isEqualTo(200);
     Shop.Answer begun = shop.json("POST", "/api/v1/jobs/" + run + "/bench", "");
     assertThat(begun.taken()).as(begun.body()).isTrue();
-    List.of(jobs, notes, photos, customers, backups).forEach(Queue::clear);
+    List.of(jobs, notes, photos, customers, backups, products).forEach(Queue::clear);
   }
 
   private static String job(String title) {
@@ -94,7 +95,7 @@ class CrashTest {
     return id.group(1);
   }
 
-  /** Five people write at once; it ends after some writes, wherever the others are. */
+  /** Six people write at once; it ends after some writes, wherever the others are. */
   private void writeUntilKilled(Shop shop) throws InterruptedException {
     CountDownLatch enough = new CountDownLatch(10 + random.nextInt(WRITES_MOST));
     List<BooleanSupplier> people =
@@ -103,7 +104,8 @@ class CrashTest {
             () -> note(shop),
             () -> photo(shop),
             () -> customer(shop),
-            () -> backup(shop));
+            () -> backup(shop),
+            () -> bringIn(shop));
     List<Thread> threads = new ArrayList<>();
     for (BooleanSupplier person : people) {
       Thread thread =
@@ -163,6 +165,16 @@ class CrashTest {
     return told(answer, backups, name.find() ? name.group(1) : "");
   }
 
+  /** A shelf of two, so that one without the other would be seen. */
+  private boolean bringIn(Shop shop) {
+    String id = "brought-" + UUID.randomUUID();
+    String product = "{\"id\":\"%s\",\"name\":\"Brought in\",\"roles\":[\"cleaner\"]}";
+    String shelf =
+        "{\"format\":\"attune-shelf\",\"version\":1,\"products\":[%s,%s],\"tools\":[]}"
+            .formatted(product.formatted(id + "-a"), product.formatted(id + "-b"));
+    return told(shop.text("/api/v1/shelf/import?dryRun=false", shelf), products, id);
+  }
+
   /** Keeps what was acknowledged; false once nobody answers. */
   private boolean told(Shop.Answer answer, Queue<String> acknowledged, String what) {
     if (answer.taken()) {
@@ -198,6 +210,10 @@ class CrashTest {
     for (String customer : customers) {
       once(shop.get("/api/v1/customers?q=" + customer.replace(" ", "%20")), List.of(customer));
     }
+    Shop.Answer shelf = shop.get("/api/v1/shelf/json");
+    for (String brought : products) {
+      once(shelf, List.of("\"" + brought + "-a\"", "\"" + brought + "-b\""));
+    }
     once(shop.get("/api/v1/backups"), backups);
     for (String backup : backups) {
       Path file = data.resolve("backups").resolve(backup);
@@ -206,7 +222,7 @@ class CrashTest {
       }
       Files.delete(file); // looked at, and there are many
     }
-    return Stream.of(jobs, notes, photos, customers, backups).mapToInt(Queue::size).sum();
+    return Stream.of(jobs, notes, photos, customers, backups, products).mapToInt(Queue::size).sum();
   }
 
   private static void once(Shop.Answer answer, Collection<String> all) {

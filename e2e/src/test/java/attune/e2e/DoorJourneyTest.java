@@ -94,6 +94,41 @@ class DoorJourneyTest {
     }
   }
 
+  @Test
+  void anOwnerComesInByAPasskeyOfTheDevice(AttuneJar.Opened attune, @TempDir Path data)
+      throws IOException {
+    AttuneJar.Opened shop = attune.beside(data, "--server.port=0");
+    try (Visit owner = Visit.desk(shop)) {
+      owner.holdsPasskeys();
+      owner.open("/door");
+      owner.page.getByLabel("Code").fill(code(data));
+      owner.page.getByLabel("Your name").fill("Mira Holt");
+      owner.page.getByLabel("A passphrase").fill("lantern in the yard");
+      owner.button("Make me the owner").click();
+      owner.button("Mira Holt, owner").click();
+      owner.page.getByText("My passkeys").click();
+      owner.page.getByLabel("What you call it").fill("The tablet on the sill");
+      owner.button("Make a passkey on this device").click();
+      assertThat(owner.button("Forget The tablet on the sill")).isVisible();
+      owner.isFitForEveryone();
+
+      owner.button("Sign out, for the next one").click();
+      assertThat(owner.heading("Who are you?")).isVisible();
+      owner.button("Come in by passkey").click();
+      isHere(owner, "Mira Holt, owner");
+
+      owner.button("Mira Holt, owner").click();
+      owner.page.getByText("My passkeys: 1").click();
+      owner.button("Forget The tablet on the sill").click();
+      assertThat(owner.button("Forget The tablet on the sill")).hasCount(0);
+      owner.button("Sign out, for the next one").click();
+      assertThat(owner.heading("Who are you?")).isVisible();
+      assertThat(owner.button("Come in by passkey")).hasCount(0);
+    } finally {
+      shop.kill();
+    }
+  }
+
   /** What is on screen stays there, and nothing of it can be pressed until somebody goes on. */
   private static void leftAlone(Visit visit) {
     visit.page.clock().install();

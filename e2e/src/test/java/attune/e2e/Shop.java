@@ -41,6 +41,13 @@ record Shop(Process process, String address, HttpClient client) {
             .method(method, BodyPublishers.ofString(body)));
   }
 
+  Answer text(String path, String body) {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", "text/plain; charset=utf-8")
+            .POST(BodyPublishers.ofString(body)));
+  }
+
   /** Sends a file as a form does. */
   Answer file(String path, String name, byte[] bytes) {
     String boundary = "part" + UUID.randomUUID();

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -64,6 +66,26 @@ final class Visit implements AutoCloseable {
             faults.add("asked elsewhere: " + request.url());
           }
         });
+  }
+
+  /** Gives this browser a device that makes passkeys, unlocked by whoever holds it. */
+  void holdsPasskeys() {
+    CDPSession browser = context.newCDPSession(page);
+    browser.send("WebAuthn.enable");
+    JsonObject device = new JsonObject();
+    device.addProperty("protocol", "ctap2");
+    device.addProperty("transport", "internal");
+    for (String can :
+        List.of(
+            "hasResidentKey",
+            "hasUserVerification",
+            "isUserVerified",
+            "automaticPresenceSimulation")) {
+      device.addProperty(can, true);
+    }
+    JsonObject adds = new JsonObject();
+    adds.add("options", device);
+    browser.send("WebAuthn.addVirtualAuthenticator", adds);
   }
 
   /** Cuts the line of this browser, or mends it. */

@@ -1,9 +1,7 @@
 package attune.app.crew;
 
-import attune.app.crew.CrewViews.Door;
 import attune.app.crew.CrewViews.DoorView;
 import attune.app.crew.CrewViews.LogView;
-import attune.app.crew.CrewViews.MeView;
 import attune.app.crew.CrewViews.MemberForm;
 import attune.app.crew.CrewViews.MemberView;
 import attune.app.crew.CrewViews.OwnerRequest;
@@ -12,7 +10,6 @@ import attune.app.crew.CrewViews.SecretForm;
 import attune.app.crew.CrewViews.SessionView;
 import attune.app.crew.CrewViews.SignIn;
 import attune.app.format.SheetCell;
-import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.app.web.ShopNetwork;
 import attune.core.check.InvalidInputException;
@@ -33,10 +30,6 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -60,8 +53,7 @@ class CrewController {
   private final OwnerCode code;
   private final Present present;
   private final LogService log;
-  private final ShopService shop;
-  private final SecurityContextRepository contexts;
+  private final Entrance entrance;
 
   CrewController(
       CrewService crew,
@@ -69,38 +61,18 @@ class CrewController {
       OwnerCode code,
       Present present,
       LogService log,
-      ShopService shop,
-      SecurityContextRepository contexts) {
+      Entrance entrance) {
     this.crew = crew;
     this.door = door;
     this.code = code;
     this.present = present;
     this.log = log;
-    this.shop = shop;
-    this.contexts = contexts;
+    this.entrance = entrance;
   }
 
   @GetMapping("/door")
   DoorView door(HttpServletRequest request) {
-    return new DoorView(
-        kind(request),
-        shop.settings().name(),
-        crew.atTheDoor(),
-        present
-            .who(request)
-            .map(who -> new MeView(who.id(), who.name(), who.role(), Right.of(who.role())))
-            .orElse(null));
-  }
-
-  private Door kind(HttpServletRequest request) {
-    boolean here = ShopNetwork.isHere(request);
-    if (present.isDemo() && here) {
-      return Door.DEMO;
-    }
-    if (crew.hasOwner()) {
-      return Door.LOCKED;
-    }
-    return here ? Door.OPEN_HOUSE : Door.OWNER_FIRST;
+    return entrance.door(request);
   }
 
   @PostMapping("/session")
@@ -108,7 +80,8 @@ class CrewController {
       @Valid @RequestBody SignIn request, HttpServletRequest http, HttpServletResponse response) {
     boolean believed = present.isDemo() && ShopNetwork.isHere(http);
     try {
-      enter(door.check(request, believed), http, response);
+      Who who = door.check(request, believed);
+      entrance.enter(who, who.role().word(), http, response);
     } catch (InvalidInputException e) {
       log.note(
           crew.who(request.memberId()).map(Who::inLog).orElse("nobody"),
@@ -117,21 +90,6 @@ class CrewController {
       throw e;
     }
     return door(http);
-  }
-
-  private void enter(Who who, HttpServletRequest http, HttpServletResponse response) {
-    HttpSession before = http.getSession(false);
-    if (before != null) {
-      before.invalidate(); // a session is one person's
-    }
-    http.getSession(true).setAttribute(CrewService.DEVICE, ShopNetwork.device(http));
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(
-            String.valueOf(who.id()), null, List.of()));
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, http, response);
-    log.note(who.inLog(), LogKind.SIGN_IN, who.role().word());
   }
 
   @DeleteMapping("/session")
@@ -158,7 +116,7 @@ class CrewController {
     }
     Who owner = crew.owner(request.name().strip(), request.passphrase());
     code.spend();
-    enter(owner, http, response);
+    entrance.enter(owner, owner.role().word(), http, response);
     return door(http);
   }
 

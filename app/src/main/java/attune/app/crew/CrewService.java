@@ -39,6 +39,7 @@ public class CrewService {
 
   private final MemberRepository members;
   private final FindByIndexNameSessionRepository<? extends Session> sessions;
+  private final PasskeyService passkeys;
   private final PasswordEncoder encoder;
   private final Clock clock;
 
@@ -50,10 +51,12 @@ public class CrewService {
   CrewService(
       MemberRepository members,
       FindByIndexNameSessionRepository<? extends Session> sessions,
+      PasskeyService passkeys,
       PasswordEncoder encoder,
       Clock clock) {
     this.members = members;
     this.sessions = sessions;
+    this.passkeys = passkeys;
     this.encoder = encoder;
     this.clock = clock;
   }
@@ -217,6 +220,7 @@ public class CrewService {
     MemberEntity member = member(id);
     keepAnOwner(member);
     member.leaves(now());
+    passkeys.forgetAll(id);
     members.flush();
     changed();
     endSessions(id);
@@ -231,6 +235,7 @@ public class CrewService {
     owner.comesBack();
     owner.is(name, Role.OWNER);
     know(owner, passphrase, null);
+    passkeys.forgetAll(owner.getId()); // whoever lost the one may have lost the other
     members.saveAndFlush(owner);
     changed();
     return new Who(owner.getId(), name, Role.OWNER);

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /** What goes in and out of the crew's endpoints. */
@@ -44,9 +45,11 @@ final class CrewViews {
    * The door, as it stands for whoever asks.
    *
    * @param shop its name
+   * @param passkeys whether somebody could come in by one at this address
    * @param me null before signing in
    */
-  record DoorView(Door door, String shop, List<NameView> names, @Nullable MeView me) {}
+  record DoorView(
+      Door door, String shop, List<NameView> names, boolean passkeys, @Nullable MeView me) {}
 
   /** Signing in, by one of the two; by neither in the demo. */
   record SignIn(
@@ -129,6 +132,20 @@ final class CrewViews {
    */
   record SessionView(
       String handle, String device, LocalDateTime since, LocalDateTime seen, boolean here) {}
+
+  /** A passkey of one's own, by what one calls it. */
+  record PasskeyView(String handle, String label, LocalDateTime since, LocalDateTime used) {}
+
+  /** A new passkey, as the browser made it. */
+  record PasskeyForm(
+      @NotBlank(message = "a name of 1 to 60 characters")
+          @Size(max = 60, message = "a name of 1 to 60 characters")
+          String label,
+      @NotNull(message = "what the browser made") Map<String, Object> credential) {}
+
+  /** What the browser signed with a passkey. */
+  record PasskeyAnswer(
+      @NotNull(message = "what the browser signed") Map<String, Object> credential) {}
 
   /** A right, in words, and who has it. */
   record RightView(Right right, String words, List<Role> roles) {}

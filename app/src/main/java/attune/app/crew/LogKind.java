@@ -7,7 +7,7 @@ public enum LogKind {
   SIGN_OUT("Signed out"),
   REFUSED("Refused"),
   OWNER("Owner made or reset"),
-  SECRET("Own passphrase or PIN changed"),
+  SECRET("Own passphrase, PIN or passkey changed"),
   ROLE("Somebody added, changed or removed"),
   SESSIONS("Sessions ended"),
   DEVICE("Device let in or cut off"),

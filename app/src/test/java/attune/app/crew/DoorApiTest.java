@@ -199,4 +199,36 @@ class DoorApiTest {
     assertThatCode(() -> Guessing.check("lantern in the yard", "Mira Holt"))
         .doesNotThrowAnyException();
   }
+
+  @Test
+  void aPasskeyIsAskedForByNameAndAnsweredOnce(@TempDir Path data) {
+    try (Running shop = RunningAttune.start(data)) {
+      Browser mira = new Browser(shop.port());
+      String made = "{\"label\":\"My phone\",\"credential\":{\"id\":\"x\"}}";
+      String own = "/api/v1/crew/me/passkeys";
+      assertThat(mira.send("POST", own + "/options", null).status()).isEqualTo(409); // no owner yet
+      owner(mira, shop);
+      assertThat(mira.send("POST", own, made).status()).as("nothing was asked for").isEqualTo(409);
+      var asked = mira.send("POST", own + "/options", null).json();
+      assertThat(asked.at("/rp/id").asString()).isEqualTo("localhost");
+      assertThat(asked.at("/user/displayName").asString()).isEqualTo("Mira Holt");
+      assertThat(asked.at("/authenticatorSelection/userVerification").asString())
+          .isEqualTo("required");
+      assertThat(mira.send("POST", own, made).status()).isEqualTo(422);
+      assertThat(mira.send("POST", own, made).status()).as("an answer is good once").isEqualTo(409);
+      assertThat(mira.send("GET", own, null).json()).isEmpty();
+      assertThat(mira.send("DELETE", own + "/eA", null).status()).isEqualTo(404);
+      assertThat(mira.send("GET", DOOR, null).json().get("passkeys").asBoolean()).isFalse();
+
+      Browser other = new Browser(shop.port());
+      assertThat(other.send("GET", own, null).status()).isEqualTo(401);
+      String in = SESSION + "/passkey";
+      assertThat(other.send("POST", in, "{\"credential\":{}}").status()).isEqualTo(409);
+      assertThat(other.send("POST", in + "/options", null).json().get("challenge").asString())
+          .isNotBlank();
+      assertThat(other.send("POST", in, "{\"credential\":{\"id\":7}}").status()).isEqualTo(422);
+      assertThat(other.send("GET", "/api/v1/customers", null).status()).isEqualTo(401);
+      assertThat(mira.send("GET", "/api/v1/crew/log", null).text()).contains("passkey: no answer");
+    }
+  }
 }

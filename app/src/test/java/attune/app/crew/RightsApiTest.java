@@ -142,7 +142,7 @@ class RightsApiTest {
                         == Right.OPEN)
             .map(Asked::row)
             .toList();
-    assertThat(through).isEqualTo(open).hasSizeBetween(5, 8);
+    assertThat(through).isEqualTo(open).hasSizeBetween(5, 9);
   }
 
   private static String body(Asked asked) {

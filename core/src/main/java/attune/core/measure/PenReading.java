@@ -4,6 +4,11 @@ import java.util.Optional;
 
 /** What a pH pen's reading of a mix says beside what was worked out for it. */
 public final class PenReading {
+  private static final double NEUTRAL = 7;
+
+  /** Nearer to neutral than this a pen does not tell one side from the other. */
+  private static final double CLEARLY = 0.5;
+
   private PenReading() {}
 
   /**
@@ -32,14 +37,18 @@ public final class PenReading {
     if (read >= e.low() && read <= e.high()) {
       return "As expected, " + e.low() + " to " + e.high() + ".";
     }
-    boolean fromNeutral = Math.abs(read - 7) > Math.abs(e.middle() - 7);
-    return "Expected "
-        + e.low()
-        + " to "
-        + e.high()
-        + (fromNeutral
-            ? ": stronger than it should be. Mixed too strong, or the bottle is mislabelled?"
-            : ": weaker than it should be. Too much water, an old mix, or odd water?")
-        + " The reading stands.";
+    return "Expected " + e.low() + " to " + e.high() + ": " + why(read, e) + " The reading stands.";
+  }
+
+  private static String why(double read, PhInterval expected) {
+    double fromNeutral = read - NEUTRAL;
+    double should = expected.middle() - NEUTRAL;
+    if (fromNeutral * should < 0 && Math.abs(fromNeutral) > CLEARLY && Math.abs(should) > CLEARLY) {
+      return "acid and alkaline are not the same bottle. Is it another product, or does the pen want"
+          + " calibrating?";
+    }
+    return Math.abs(fromNeutral) > Math.abs(should)
+        ? "stronger than it should be. Mixed too strong, or the bottle is mislabelled?"
+        : "weaker than it should be. Too much water, an old mix, or odd water?";
   }
 }

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Soil pass by pass, and how hard a pass must act (docs/trade, model 2). */
 class NeedsTest {
-  private static final Needs NEEDS = Given.BOOK.needs();
+  private final Needs needs = new Needs(Given.FIGURES);
   private static final double HARDEST = 8;
 
   /** By hand: a pass takes 1 - e^(-3.6 a) of what is there, but never more than 1.5 √a layers. */
@@ -28,7 +28,7 @@ class NeedsTest {
     "2.2, 1.00, 0, 2.20000"
   })
   void whatIsLeftAfterSoManyPasses(double soil, double action, int passes, double left) {
-    assertThat(NEEDS.leftAfter(soil, action, passes)).isCloseTo(left, within(1e-5));
+    assertThat(needs.leftAfter(soil, action, passes)).isCloseTo(left, within(1e-5));
   }
 
   @ParameterizedTest
@@ -42,25 +42,25 @@ class NeedsTest {
     "1.0, 0.05, 0.0001, 99"
   })
   void passesToAStandard(double soil, double enough, double action, int passes) {
-    assertThat(NEEDS.passes(soil, enough, action)).isEqualTo(passes);
+    assertThat(needs.passes(soil, enough, action)).isEqualTo(passes);
   }
 
   @Test
   void theLeastActionGetsThereAndAnythingLessDoesNot() {
     for (Level level : List.of(Level.LIGHT, Level.MODERATE, Level.HEAVY, Level.CAKED)) {
       for (Standard standard : Standard.values()) {
-        double soil = NEEDS.amount(level);
-        double enough = NEEDS.acceptable(standard);
-        for (int passes = 1; passes <= NEEDS.most(); passes++) {
-          double least = NEEDS.leastAction(soil, enough, passes);
+        double soil = needs.amount(level);
+        double enough = needs.acceptable(standard);
+        for (int passes = 1; passes <= needs.most(); passes++) {
+          double least = needs.leastAction(soil, enough, passes);
           if (least >= HARDEST) {
             continue; // no action carries off so much in so few passes
           }
-          assertThat(NEEDS.passes(soil, enough, least)).isLessThanOrEqualTo(passes);
-          assertThat(NEEDS.passes(soil, enough, least * 0.999)).isGreaterThan(passes);
+          assertThat(needs.passes(soil, enough, least)).isLessThanOrEqualTo(passes);
+          assertThat(needs.passes(soil, enough, least * 0.999)).isGreaterThan(passes);
         }
-        assertThat(NEEDS.leastOffered(level, standard))
-            .isEqualTo(NEEDS.leastAction(soil, enough, 8));
+        assertThat(needs.leastOffered(level, standard))
+            .isEqualTo(needs.leastAction(soil, enough, 8));
       }
     }
   }
@@ -71,58 +71,58 @@ class NeedsTest {
       double before = 0;
       for (Level level : List.of(Level.LIGHT, Level.MODERATE, Level.HEAVY, Level.CAKED)) {
         for (boolean gently : new boolean[] {false, true}) {
-          List<Double> upTo = NEEDS.neededUpTo(level, standard, gently);
+          List<Double> upTo = needs.neededUpTo(level, standard, gently);
           assertThat(upTo).isSorted().doesNotHaveDuplicates();
         }
-        double needed = last(NEEDS.neededUpTo(level, standard, false));
+        double needed = last(needs.neededUpTo(level, standard, false));
         assertThat(needed).isGreaterThanOrEqualTo(before);
         before = needed;
       }
     }
     for (Level level : List.of(Level.LIGHT, Level.MODERATE, Level.HEAVY, Level.CAKED)) {
-      assertThat(last(NEEDS.neededUpTo(level, Standard.EXACTING, false)))
-          .isGreaterThanOrEqualTo(last(NEEDS.neededUpTo(level, Standard.THOROUGH, false)));
-      assertThat(NEEDS.neededUpTo(level, Standard.EXACTING, false))
-          .containsAll(NEEDS.neededUpTo(level, Standard.TIDY, false));
+      assertThat(last(needs.neededUpTo(level, Standard.EXACTING, false)))
+          .isGreaterThanOrEqualTo(last(needs.neededUpTo(level, Standard.THOROUGH, false)));
+      assertThat(needs.neededUpTo(level, Standard.EXACTING, false))
+          .containsAll(needs.neededUpTo(level, Standard.TIDY, false));
     }
   }
 
   @Test
   void patienceAsksForLessOfEachPass() {
     // light and thorough: one pass as usual, two softly, four patiently
-    assertThat(NEEDS.neededUpTo(Level.LIGHT, Standard.THOROUGH, false))
+    assertThat(needs.neededUpTo(Level.LIGHT, Standard.THOROUGH, false))
         .last()
-        .isEqualTo(NEEDS.leastAction(1, 0.05, 1));
-    assertThat(NEEDS.neededUpTo(Level.LIGHT, Standard.THOROUGH, true))
+        .isEqualTo(needs.leastAction(1, 0.05, 1));
+    assertThat(needs.neededUpTo(Level.LIGHT, Standard.THOROUGH, true))
         .last()
-        .isEqualTo(NEEDS.leastAction(1, 0.05, 2));
-    assertThat(NEEDS.softly(Level.LIGHT, Standard.THOROUGH))
-        .isEqualTo(NEEDS.leastAction(1, 0.05, 2));
-    assertThat(NEEDS.patiently(Level.LIGHT, Standard.TIDY))
-        .isEqualTo(NEEDS.leastAction(1, 0.10, 4));
+        .isEqualTo(needs.leastAction(1, 0.05, 2));
+    assertThat(needs.softly(Level.LIGHT, Standard.THOROUGH))
+        .isEqualTo(needs.leastAction(1, 0.05, 2));
+    assertThat(needs.patiently(Level.LIGHT, Standard.TIDY))
+        .isEqualTo(needs.leastAction(1, 0.10, 4));
     // exacting is given a pass more, and is never met milder than what asks for less was met softly
-    assertThat(NEEDS.patiently(Level.LIGHT, Standard.EXACTING))
-        .isEqualTo(NEEDS.softly(Level.LIGHT, Standard.THOROUGH));
-    assertThat(NEEDS.softly(Level.NONE, Standard.THOROUGH)).isZero();
-    assertThat(NEEDS.amount(Level.NONE)).isZero();
+    assertThat(needs.patiently(Level.LIGHT, Standard.EXACTING))
+        .isEqualTo(needs.softly(Level.LIGHT, Standard.THOROUGH));
+    assertThat(needs.softly(Level.NONE, Standard.THOROUGH)).isZero();
+    assertThat(needs.amount(Level.NONE)).isZero();
   }
 
   @Test
   void whereNoStandardIsReachedPassesEndWhenTheirDifferenceIsNotSeen() {
     double hopeless = 0.018; // takes off a sixteenth a pass: 59 % would be left after eight
-    assertThat(NEEDS.reachesAny(1, hopeless)).isFalse();
-    assertThat(NEEDS.worthMaking(1, hopeless)).isEqualTo(2);
+    assertThat(needs.reachesAny(1, hopeless)).isFalse();
+    assertThat(needs.worthMaking(1, hopeless)).isEqualTo(2);
     double some = 0.04; // takes off 13, 12, 10, 9 hundredths
-    assertThat(NEEDS.reachesAny(1, some)).isFalse();
-    assertThat(NEEDS.worthMaking(1, some)).isEqualTo(3);
-    assertThat(NEEDS.worthMaking(100, 1)).isEqualTo(2);
+    assertThat(needs.reachesAny(1, some)).isFalse();
+    assertThat(needs.worthMaking(1, some)).isEqualTo(3);
+    assertThat(needs.worthMaking(100, 1)).isEqualTo(2);
     // caked on: a twelfth of it a pass, but the last passes would take half of what is left
-    assertThat(NEEDS.worthMaking(14, 0.64)).isEqualTo(2);
-    assertThat(NEEDS.worthMaking(6, 0.2304)).isEqualTo(NEEDS.most());
+    assertThat(needs.worthMaking(14, 0.64)).isEqualTo(2);
+    assertThat(needs.worthMaking(6, 0.2304)).isEqualTo(needs.most());
     // tidy within reach: whoever asked for more gets all that makes sense
-    double tidy = NEEDS.leastOffered(Level.HEAVY, Standard.TIDY);
-    assertThat(NEEDS.reachesAny(4, tidy)).isTrue();
-    assertThat(NEEDS.reachesAny(4, tidy * 0.99)).isFalse();
+    double tidy = needs.leastOffered(Level.HEAVY, Standard.TIDY);
+    assertThat(needs.reachesAny(4, tidy)).isTrue();
+    assertThat(needs.reachesAny(4, tidy * 0.99)).isFalse();
   }
 
   private static double last(List<Double> all) {

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 
 /** The same work in the cool of the morning, in the sun, in a wet garage. */
 class OutlookTest {
-  private static final Plan PLAN =
+  private final Plan plan =
       Given.plan(
           TimetableTest.SHOP,
           ASurface.of("leather/coated").id("seat").area(1.2).soiled(Level.MODERATE).build(),
@@ -36,9 +36,8 @@ class OutlookTest {
               .area(0.8)
               .soiled(Level.LIGHT)
               .build());
-  private static final Plan CLEAN =
-      Given.plan(TimetableTest.SHOP, ASurface.of("leather/coated").build());
-  private static final Outlook OUTLOOK = Given.PLANNER.outlook(PLAN);
+  private final Plan clean = Given.plan(TimetableTest.SHOP, ASurface.of("leather/coated").build());
+  private final Outlook outlook = Given.PLANNER.outlook(plan);
 
   private static Air air(double t, double humidity, double speed) {
     return new Air(new Celsius(t), humidity, speed);
@@ -46,7 +45,7 @@ class OutlookTest {
 
   @Test
   void inThePlansOwnAirNothingChanges() {
-    Whole now = OUTLOOK.in(air(20, 0.5, 0.1), Sun.NONE);
+    Whole now = outlook.in(air(20, 0.5, 0.1), Sun.NONE);
     assertThat(now.mostly()).isEmpty();
     assertThat(now.panels())
         .hasSize(2)
@@ -57,21 +56,21 @@ class OutlookTest {
 
   @Test
   void heatMakesTheSectionsSmallerAndSoDoesADraught() {
-    Whole now = OUTLOOK.in(air(20, 0.5, 0.1), Sun.NONE);
-    Whole hot = OUTLOOK.in(air(32, 0.3, 0.3), Sun.NONE);
+    Whole now = outlook.in(air(20, 0.5, 0.1), Sun.NONE);
+    Whole hot = outlook.in(air(32, 0.3, 0.3), Sun.NONE);
     assertThat(hot.shortestS().orElseThrow()).isLessThan(now.shortestS().orElseThrow() / 2);
     assertThat(hot.sections()).isGreaterThan(now.sections());
-    assertThat(OUTLOOK.in(air(20, 0.5, 3), Sun.NONE).mostly()).contains(Part.DRAUGHT);
-    assertThat(OUTLOOK.in(air(20, 0.1, 0.1), Sun.NONE).mostly()).contains(Part.HUMIDITY);
-    assertThat(OUTLOOK.in(air(30, 0.5, 0.1), Sun.NONE).mostly()).contains(Part.TEMPERATURE);
-    assertThat(OUTLOOK.in(air(21, 0.5, 0.1), Sun.DIRECT).mostly()).contains(Part.SUN);
+    assertThat(outlook.in(air(20, 0.5, 3), Sun.NONE).mostly()).contains(Part.DRAUGHT);
+    assertThat(outlook.in(air(20, 0.1, 0.1), Sun.NONE).mostly()).contains(Part.HUMIDITY);
+    assertThat(outlook.in(air(30, 0.5, 0.1), Sun.NONE).mostly()).contains(Part.TEMPERATURE);
+    assertThat(outlook.in(air(21, 0.5, 0.1), Sun.DIRECT).mostly()).contains(Part.SUN);
   }
 
   @Test
   void inAWetGarageNothingDriesAndWhatHelpsIsSaid() {
     Air wet = air(8, 1.0, 0.1);
-    assertThat(OUTLOOK.in(wet, Sun.NONE).dries()).isFalse();
-    assertThat(OUTLOOK.remedies(wet, Sun.NONE))
+    assertThat(outlook.in(wet, Sun.NONE).dries()).isFalse();
+    assertThat(outlook.remedies(wet, Sun.NONE))
         .anySatisfy(text -> assertThat(text).startsWith("Warm the room"))
         .anySatisfy(text -> assertThat(text).startsWith("Dry the air"))
         .noneSatisfy(text -> assertThat(text).contains("blower")); // moving wet air dries nothing
@@ -84,7 +83,7 @@ class OutlookTest {
   @Test
   void aDaysForecastHasABestHourAnHourForTheShadeAndNightIsDark() {
     List<Hour> hours =
-        OUTLOOK.hours(
+        outlook.hours(
             List.of(
                 hour(2, 12, 0.8, Sun.NONE),
                 hour(7, 16, 0.7, Sun.NONE),
@@ -102,7 +101,7 @@ class OutlookTest {
   @Test
   void betweenHoursOfAsManySectionsTheOneWithMostTimeToWipeIsBest() {
     List<Hour> hours =
-        OUTLOOK.hours(List.of(hour(15, 12, 0.6, Sun.NONE), hour(9, 10, 0.7, Sun.NONE)));
+        outlook.hours(List.of(hour(15, 12, 0.6, Sun.NONE), hour(9, 10, 0.7, Sun.NONE)));
     assertThat(hours.get(0).whole().sections()).isEqualTo(hours.get(1).whole().sections());
     assertThat(hours.get(0).whole().driesInS()).isLessThan(hours.get(1).whole().driesInS());
     assertThat(Outlook.best(hours).orElseThrow().forecast().at().getHour()).isEqualTo(9);
@@ -112,12 +111,12 @@ class OutlookTest {
   void everyHourOfADayIsWorkedOut() {
     List<Forecast> day =
         IntStream.range(0, 24).mapToObj(h -> hour(h, 10 + h / 2.0, 0.6, Sun.NONE)).toList();
-    assertThat(OUTLOOK.hours(day)).hasSize(24);
+    assertThat(outlook.hours(day)).hasSize(24);
   }
 
   @Test
   void whatOneAirDoesIsToldOfTheWholeCabin() {
-    Whole sunny = OUTLOOK.in(air(24, 0.4, 0.2), Sun.DIRECT);
+    Whole sunny = outlook.in(air(24, 0.4, 0.2), Sun.DIRECT);
     assertThat(sunny.hottestC())
         .isGreaterThan(24)
         .isEqualTo(sunny.panels().stream().mapToDouble(Panel::surfaceC).max().orElseThrow());
@@ -125,10 +124,10 @@ class OutlookTest {
         .hasValue(sunny.panels().stream().mapToDouble(Panel::windowS).min().orElseThrow());
     assertThat(sunny.driesInS()).isPositive();
     assertThat(sunny.sections()).isEqualTo(sunny.panels().stream().mapToInt(Panel::sections).sum());
-    Whole oven = OUTLOOK.in(air(45, 0.05, 6), Sun.DIRECT);
+    Whole oven = outlook.in(air(45, 0.05, 6), Sun.DIRECT);
     assertThat(oven.fits()).isFalse();
     assertThat(oven.panels()).anySatisfy(panel -> assertThat(panel.fits()).isFalse());
-    Whole nothing = Given.PLANNER.outlook(CLEAN).in(air(30, 0.3, 1), Sun.NONE);
+    Whole nothing = Given.PLANNER.outlook(clean).in(air(30, 0.3, 1), Sun.NONE);
     assertThat(nothing.shortestS()).isEmpty();
     assertThat(nothing.fits() && nothing.dries()).isTrue();
     assertThat(nothing.driesInS()).isZero();
@@ -139,15 +138,15 @@ class OutlookTest {
   @Test
   void eachRemedyIsNamedOnlyWhereItHelps() {
     Air still = air(20, 0.75, 0.0);
-    assertThat(OUTLOOK.remedies(air(20, 0.5, 0.1), Sun.NONE)).hasSize(3); // each leaves it drying
-    assertThat(OUTLOOK.remedies(still, Sun.NONE))
+    assertThat(outlook.remedies(air(20, 0.5, 0.1), Sun.NONE)).hasSize(3); // each leaves it drying
+    assertThat(outlook.remedies(still, Sun.NONE))
         .contains(
             "Move the air over it: a blower at about %.0f m/s."
                 .formatted(Given.FIGURES.get("dry.faster")),
             "Warm the room by %.0f °C with the doors shut."
                 .formatted(Given.FIGURES.get("dry.warmer")),
             "Dry the air to %.0f %% humidity.".formatted(100 * Given.FIGURES.get("dry.drier")));
-    assertThat(OUTLOOK.remedies(air(8, 1.0, 0.1), Sun.NONE)).hasSize(2);
+    assertThat(outlook.remedies(air(8, 1.0, 0.1), Sun.NONE)).hasSize(2);
   }
 
   @Test
@@ -155,9 +154,9 @@ class OutlookTest {
     Forecast noon = hour(13, 27, 0.35, Sun.DIRECT);
     Forecast wet = hour(10, 8, 1.0, Sun.NONE);
     Forecast night = hour(2, 12, 0.6, Sun.NONE);
-    assertThat(OUTLOOK.hours(List.of(noon, wet, night))).noneMatch(Hour::workable);
-    assertThat(OUTLOOK.fixes(List.of(noon))).containsExactly(Fix.SHADE, Fix.HEATED_HALL);
-    assertThat(OUTLOOK.fixes(List.of(wet, night))).containsExactly(Fix.HEATED_HALL);
+    assertThat(outlook.hours(List.of(noon, wet, night))).noneMatch(Hour::workable);
+    assertThat(outlook.fixes(List.of(noon))).containsExactly(Fix.SHADE, Fix.HEATED_HALL);
+    assertThat(outlook.fixes(List.of(wet, night))).containsExactly(Fix.HEATED_HALL);
   }
 
   @Test

@@ -1,0 +1,81 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api } from '../api/client'
+import { Button, TextField } from '../parts/controls'
+import { Trouble } from '../parts/Notice'
+import { when } from '../parts/words'
+import { passkeysQuery } from './crewQueries'
+import { doorQuery } from './door'
+import { hasPasskeys, makePasskey } from './passkey'
+
+/** One’s own passkeys: a finger or a face on one’s own device in place of a passphrase. */
+export function Passkeys() {
+  const client = useQueryClient()
+  const kept = useQuery(passkeysQuery)
+  const [label, setLabel] = useState('')
+  const fresh = () => {
+    void client.invalidateQueries({ queryKey: passkeysQuery.queryKey })
+    void client.invalidateQueries({ queryKey: doorQuery.queryKey })
+  }
+  const add = useMutation({
+    mutationFn: makePasskey,
+    onSuccess: () => {
+      setLabel('')
+      fresh()
+    },
+  })
+  const remove = useMutation({
+    mutationFn: (handle: string) =>
+      api.DELETE('/api/v1/crew/me/passkeys/{handle}', { params: { path: { handle } } }),
+    onSettled: fresh,
+  })
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    add.mutate(label)
+  }
+  if (kept.isError) return <Trouble error={kept.error} again={() => void kept.refetch()} />
+  return (
+    <details>
+      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+        My passkeys{kept.data && kept.data.length > 0 && `: ${kept.data.length}`}
+      </summary>
+      <ul className="divide-y divide-line" aria-label="My passkeys">
+        {kept.data?.map((passkey) => (
+          <li key={passkey.handle} className="flex items-center justify-between gap-2 py-1">
+            <span>
+              <span className="block">{passkey.label}</span>
+              <span className="text-note text-faint">last used {when(passkey.used)}</span>
+            </span>
+            <Button
+              aria-label={`Forget ${passkey.label}`}
+              disabled={remove.isPending}
+              onClick={() => remove.mutate(passkey.handle)}
+            >
+              Forget
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {hasPasskeys() ? (
+        <form onSubmit={submit} className="grid gap-3 pt-2">
+          <TextField
+            label="What you call it"
+            value={label}
+            maxLength={60}
+            placeholder="My phone"
+            onChange={setLabel}
+          />
+          <Button type="submit" disabled={add.isPending || label.trim() === ''}>
+            Make a passkey on this device
+          </Button>
+          {add.error && <Trouble error={add.error} />}
+        </form>
+      ) : (
+        <p className="text-note text-faint">
+          A passkey belongs to a name: open Attune by the machine’s name instead of its number, in a browser
+          that has passkeys.
+        </p>
+      )}
+    </details>
+  )
+}
