@@ -45,7 +45,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
         <Popover.Content
           align="end"
           sideOffset={4}
-          className="lying z-40 grid w-80 max-w-[calc(100vw-1rem)] gap-3 p-4"
+          className="lying z-40 grid max-h-[85dvh] w-80 max-w-[calc(100vw-1rem)] gap-3 overflow-y-auto p-4"
         >
           {house && (
             <p>

@@ -74,11 +74,14 @@ class MalformedRequestsTest {
   private static Optional<String> fault(Api api, Request request) {
     Answer answer = api.raw(request.method(), request.path(), request.type(), request.body());
     boolean fails = answer.status() >= 500;
-    boolean showsInside = answer.status() >= 400 && INSIDE.matcher(answer.text()).find();
-    return fails || showsInside
+    return fails || showsInside(answer)
         ? Optional.of(
             answer.status() + " " + brief(answer.text()) + " to " + brief(request.toString()))
         : Optional.empty();
+  }
+
+  static boolean showsInside(Answer answer) {
+    return answer.status() >= 400 && INSIDE.matcher(answer.text()).find();
   }
 
   private static String brief(String text) {
