@@ -1,6 +1,6 @@
 package attune.app.bench;
 
-import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SurfaceFile;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;

@@ -1,9 +1,9 @@
 package attune.app.bench;
 
 import attune.app.bench.RunSteps.Step;
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.core.check.Coded;
 import attune.core.material.Role;
 import attune.core.run.Pace;

@@ -1,10 +1,10 @@
 package attune.app.bench;
 
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.app.format.SurfaceFile;
 import attune.core.check.Coded;
 import attune.core.material.Finish;
 import attune.core.material.FinishTable;

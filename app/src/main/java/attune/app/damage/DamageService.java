@@ -1,7 +1,7 @@
 package attune.app.damage;
 
 import attune.app.format.JobFile.ConditionFile;
-import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;

@@ -10,7 +10,6 @@ import attune.app.format.JobFile.HistoryFile;
 import attune.app.format.JobFile.NeedlesFile;
 import attune.app.format.JobFile.SettingFile;
 import attune.app.format.JobFile.StainFile;
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobFile.TriedFile;
 import attune.app.format.JobFile.WishesFile;
 import attune.core.check.Coded;

@@ -13,6 +13,7 @@ import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
 import attune.app.handover.HandoverView.Correction;
@@ -248,8 +249,7 @@ public class HandoverService {
   /** What is still open, one line a kind of work: how many panels, and in which zones. */
   private static List<NotDone> left(BenchView run, JobFile document) {
     Map<String, String> zones =
-        document.surfaces().stream()
-            .collect(Collectors.toMap(JobFile.SurfaceFile::id, JobFile.SurfaceFile::zone));
+        document.surfaces().stream().collect(Collectors.toMap(SurfaceFile::id, SurfaceFile::zone));
     Map<String, Set<String>> open = new LinkedHashMap<>();
     for (BenchTask task : run.tasks()) {
       boolean counts = task.needsHands() && !task.step().equals("handover");
@@ -290,9 +290,9 @@ public class HandoverService {
 
   private static List<Treated> treated(
       JobFile document, PlanFile plan, BenchView run, Map<String, String> labels, Shelf products) {
-    Map<String, JobFile.SurfaceFile> surveyed =
+    Map<String, SurfaceFile> surveyed =
         document.surfaces().stream()
-            .collect(Collectors.toMap(JobFile.SurfaceFile::id, Function.identity()));
+            .collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
     Map<String, Set<String>> doneSteps = new LinkedHashMap<>();
     Map<String, Integer> rungs = new HashMap<>();
     Map<String, Set<String>> lifted = new HashMap<>();
@@ -331,7 +331,7 @@ public class HandoverService {
     return treated;
   }
 
-  private static String found(JobFile.SurfaceFile surface) {
+  private static String found(SurfaceFile surface) {
     JobFile.ConditionFile c = surface.condition();
     String soils =
         c.soils() == null || c.soils().isEmpty()

@@ -1,7 +1,7 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
-import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.core.material.FinishTable;
 import java.util.List;
 

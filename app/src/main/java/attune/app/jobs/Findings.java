@@ -2,9 +2,9 @@ package attune.app.jobs;
 
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.ConditionFile;
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobViews.Finding;
 import attune.app.jobs.JobViews.Pair;
 import attune.app.layouts.Layout;

@@ -1,10 +1,10 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobReader;
 import attune.app.format.SchemaName;
 import attune.app.format.Schemas;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobRepository.Numbered;
 import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;

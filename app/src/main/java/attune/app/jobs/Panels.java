@@ -3,7 +3,7 @@ package attune.app.jobs;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.ConditionFile;
 import attune.app.format.JobFile.PieceFile;
-import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobViews.NewPanel;
 import attune.app.layouts.Layout;
 import attune.core.check.Coded;

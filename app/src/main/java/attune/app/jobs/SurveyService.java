@@ -1,7 +1,7 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
-import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService.Edit;
 import attune.app.jobs.JobViews.CopyRequest;
 import attune.app.jobs.JobViews.FindingRequest;

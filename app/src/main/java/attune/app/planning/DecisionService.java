@@ -1,8 +1,8 @@
 package attune.app.planning;
 
 import attune.app.format.JobFile.ByHandFile;
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.JobFile.TriedFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.SurveyService;
 import attune.app.planning.MatchViews.ByHandRequest;

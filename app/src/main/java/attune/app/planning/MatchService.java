@@ -1,8 +1,8 @@
 package attune.app.planning;
 
 import attune.app.format.JobFile;
-import attune.app.format.JobFile.SurfaceFile;
 import attune.app.format.PlanWriter;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.app.planning.MatchViews.ByHandView;
 import attune.app.planning.MatchViews.CleanerOption;

@@ -2,6 +2,7 @@ package attune.app.readings;
 
 import attune.app.bench.BenchService;
 import attune.app.format.JobFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.Finding;
@@ -85,7 +86,7 @@ class ReadingService {
 
   private Map<String, Finish> finishes(UUID jobId) {
     Map<String, Finish> finishes = new HashMap<>();
-    for (JobFile.SurfaceFile surface : jobs.document(jobId).surfaces()) {
+    for (SurfaceFile surface : jobs.document(jobId).surfaces()) {
       reference
           .finishes()
           .find(surface.finish())

@@ -4,6 +4,7 @@ import attune.app.format.JobFile;
 import attune.app.format.JobFile.ArrangementFile;
 import attune.app.format.JobFile.PartFile;
 import attune.app.format.JobFile.SettingFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.planning.JobPlans;
@@ -286,7 +287,7 @@ class TimetableService {
   JobDetail await(UUID id, List<PartRequest> parts) {
     JobFile before = jobs.document(id);
     Set<String> panels =
-        before.surfaces().stream().map(JobFile.SurfaceFile::id).collect(Collectors.toSet());
+        before.surfaces().stream().map(SurfaceFile::id).collect(Collectors.toSet());
     for (int i = 0; i < parts.size(); i++) {
       for (int j = 0; j < parts.get(i).surfaceIds().size(); j++) {
         String panel = parts.get(i).surfaceIds().get(j);

@@ -7,8 +7,11 @@ import attune.core.plan.Planner;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -24,15 +27,25 @@ import tools.jackson.databind.node.ObjectNode;
  * from the attune-plan that comes out.
  */
 class DecisionTableTest {
+  private static final Pattern HEADING = Pattern.compile("# --- (?:(C\\d+) )?.*");
   private static final JsonMapper MAPPER = JsonMapper.shared();
   private static final ShelfReader SHELVES = new ShelfReader(new Schemas(), MAPPER);
   private static final ReferenceData REFERENCE = new ReferenceData(SHELVES);
 
+  /** Named after the rule it stands under, where it stands under one (docs/trade, judgement). */
   static Stream<Arguments> decisions() throws IOException {
-    return Files.readAllLines(Path.of("src/test/resources/decisions.txt")).stream()
-        .filter(line -> !line.isBlank() && !line.startsWith("#"))
-        .map(line -> line.split("\\|"))
-        .map(cell -> Arguments.of(cell[0].strip(), cell[1].strip(), cell[2].strip()));
+    List<Arguments> rows = new ArrayList<>();
+    String rule = "";
+    for (String line : Files.readAllLines(Path.of("src/test/resources/decisions.txt"))) {
+      Matcher heading = HEADING.matcher(line);
+      if (heading.matches()) {
+        rule = heading.group(1) == null ? "" : heading.group(1) + ": ";
+      } else if (!line.isBlank() && !line.startsWith("#")) {
+        String[] cell = line.split("\\|");
+        rows.add(Arguments.of(rule + cell[0].strip(), cell[1].strip(), cell[2].strip()));
+      }
+    }
+    return rows.stream();
   }
 
   @ParameterizedTest(name = "{0}")

@@ -1,9 +1,11 @@
 package attune.app.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
+import attune.core.check.InvalidInputException;
 import attune.core.material.Finish;
 import attune.core.material.Role;
 import attune.core.shelf.Product;
@@ -19,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -106,6 +109,29 @@ class FormatsTest {
                       .as("%s names %s", product.name(), entry)
                       .anyMatch(finish -> finish.isNamedBy(entry)));
     }
+  }
+
+  /** A label that names no finish would lose what it keeps the bottle from. */
+  @ParameterizedTest
+  @ValueSource(strings = {"labelAllows", "labelExcludes"})
+  void c6ATypingSlipInALabelIsRefusedByItsField(String field) {
+    String shelf =
+        """
+        {"format":"attune-shelf","version":1,"tools":[],"products":[
+         {"id":"a","name":"A","roles":["cleaner"],"%s":["leather/*","leather/anilin"]}]}
+        """
+            .formatted(field);
+    assertThatThrownBy(() -> new ShelfReader(SCHEMAS, MAPPER).read(shelf))
+        .isInstanceOfSatisfying(
+            InvalidInputException.class,
+            e ->
+                assertThat(e.faults())
+                    .singleElement()
+                    .satisfies(
+                        fault -> {
+                          assertThat(fault.pointer()).isEqualTo("/products/0/" + field + "/1");
+                          assertThat(fault.found()).contains("leather/anilin");
+                        }));
   }
 
   @Test

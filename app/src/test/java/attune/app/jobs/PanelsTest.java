@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import attune.app.format.JobFile.ConditionFile;
 import attune.app.format.JobFile.PieceFile;
-import attune.app.format.JobFile.SurfaceFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobViews.NewPanel;
 import attune.app.layouts.Layout;
 import attune.core.check.InvalidInputException;

@@ -206,14 +206,18 @@ final class Cautions {
                 + " cleaner; what wiped it up goes by local rules."
             : "Blood: gloves and eye protection, a disinfectant by its label first; cold water only,"
                 + " heat sets it; what wiped it up goes into a closed bag, by local rules.");
-    boolean dyeSet = place.demand().setDye();
     add(
-        dyeSet,
+        place.demand().setDye(),
         ReasonCode.SHADOW_MAY_STAY,
         SOIL,
         place.demand().soils().stream().anyMatch(Soil::isDye)
             ? "The dye has sat a month or more: a shadow may stay."
             : "What was spilt has dried in for a month or more: a shadow may stay.");
+    damage();
+    colour();
+  }
+
+  private void damage() {
     add(
         condition.damage().contains(Damage.SCUFFED),
         ReasonCode.SCUFF_STAYS,
@@ -230,6 +234,10 @@ final class Cautions {
         FINISH,
         "Ringed or blocked holes: small angled circles from several sides; what stays in a hole is"
             + " left, not dug out.");
+  }
+
+  /** What may take the trim's own colour along. */
+  private void colour() {
     boolean worn = condition.wear() != Wear.INTACT && place.finish().isCoatedTrim();
     boolean dyed = place.finish().code().equals("leather/aniline") || place.finish().hasNap();
     boolean polished =

@@ -63,7 +63,7 @@ public final class Judge {
         .ifPresent(
             c -> {
               reasons.addAll(ProductRules.ofProduct(place, c));
-              reasons.addAll(ProductRules.ofRatio(place, c, treatment.ratio(), ph));
+              reasons.addAll(RatioRules.of(place, c, treatment.ratio(), ph));
             });
     reasons.addAll(ToolRules.of(place, treatment.tool(), !treatment.isDry(), book.figures()));
     return judge(place, treatment, reasons, ph);

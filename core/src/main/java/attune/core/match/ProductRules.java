@@ -14,9 +14,6 @@ import static attune.core.match.Reason.SetBy.SHELF;
 import static attune.core.match.Reason.SetBy.SOIL;
 
 import attune.core.material.Finish;
-import attune.core.material.Finish.SolventRule;
-import attune.core.measure.PhInterval;
-import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
 import attune.core.shelf.Product.Trait;
@@ -27,7 +24,6 @@ import attune.core.survey.Wishes.Avoid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 
 /** What a cleaner at a ratio is told on a surface, whatever tool it is worked with. */
@@ -50,7 +46,7 @@ public final class ProductRules {
     label(place, product, reasons);
     reasons.addAll(ofCraft(place, product));
     role(place, product, reasons);
-    traits(place, product, reasons);
+    TraitRules.of(place, product, reasons);
     reasons.addAll(avoided(place, product));
     coating(place, product, reasons);
     stock(place, product, reasons);
@@ -112,24 +108,37 @@ public final class ProductRules {
   }
 
   private static void role(Place place, Product product, List<Reason> reasons) {
+    outside(place, product, reasons);
+    medium(place, product, reasons);
+    specific(place, product, reasons);
+  }
+
+  private static void outside(Place place, Product product, List<Reason> reasons) {
     Finish finish = place.finish();
     boolean outside = Set.of("plastic/exterior-trim", "paint/jamb").contains(finish.code());
     boolean named = product.labelAllows().contains(finish.code());
-    if ((product.is(ProductRole.DEGREASER) || product.has(Trait.BLEACH)) && !(outside && named)) {
-      String what = product.has(Trait.BLEACH) ? "Bleach" : "A degreaser";
-      reasons.add(
-          Reason.of(
-              ReasonCode.NOT_FOR_FINISH,
-              BARRED,
-              SAFETY,
-              what + " strips, stains and fumes inside a cabin; take a cleaner made for trim."));
-      reasons.add(
-          Reason.of(
-              ReasonCode.BARRED_HERE,
-              BARRED,
-              SAFETY,
-              "Inside the doors on no finish; outside only where the label names it."));
+    boolean harsh = product.is(ProductRole.DEGREASER) || product.has(Trait.BLEACH);
+    if (!harsh || outside && named) {
+      return;
     }
+    String what = product.has(Trait.BLEACH) ? "Bleach" : "A degreaser";
+    reasons.add(
+        Reason.of(
+            ReasonCode.NOT_FOR_FINISH,
+            BARRED,
+            SAFETY,
+            what + " strips, stains and fumes inside a cabin; take a cleaner made for trim."));
+    reasons.add(
+        Reason.of(
+            ReasonCode.BARRED_HERE,
+            BARRED,
+            SAFETY,
+            "Inside the doors on no finish; outside only where the label names it."));
+  }
+
+  /** Screens, fabric and hard surfaces each have their own. */
+  private static void medium(Place place, Product product, List<Reason> reasons) {
+    Finish finish = place.finish();
     boolean screen = finish.family().equals("screen");
     if (screen && !product.is(ProductRole.SCREEN_CLEANER)) {
       reasons.add(
@@ -152,9 +161,11 @@ public final class ProductRules {
                   + finish.name()
                   + "."));
     }
-    boolean meets = meetsSomething(place, product);
-    boolean spotsOnly = !place.spot() && isForSpots(product) && meets;
-    if (spotsOnly) {
+  }
+
+  /** What is made for one soil alone. */
+  private static void specific(Place place, Product product, List<Reason> reasons) {
+    if (!place.spot() && isForSpots(product) && meetsSomething(place, product)) {
       reasons.add(
           Reason.of(
               ReasonCode.SPOT_ONLY,
@@ -162,11 +173,11 @@ public final class ProductRules {
               LABEL,
               product.name()
                   + " is for a stain: from a cloth, on the spot alone, after the panel is clean."));
+      return;
     }
     boolean specific =
         product.is(ProductRole.SPOT_REMOVER) || product.is(ProductRole.RESIDUE_REMOVER);
     if (specific
-        && !spotsOnly
         && !product.is(ProductRole.CLEANER)
         && place.demand().soils().stream().noneMatch(product.goodAt()::contains)) {
       reasons.add(
@@ -193,23 +204,6 @@ public final class ProductRules {
 
   private static Reason notFor(Product product, String text) {
     return Reason.of(ReasonCode.NOT_FOR_FINISH, BARRED, FINISH, text);
-  }
-
-  private static void traits(Place place, Product product, List<Reason> reasons) {
-    if (product.has(Trait.ABRASIVE)) {
-      abrasive(place, product.name(), reasons);
-    }
-    if (product.solventPercent() > 0) {
-      solvent(place, product, reasons);
-    }
-    if (product.has(Trait.FLAMMABLE)) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.FLAMMABLE,
-              CAUTION,
-              SAFETY,
-              product.name() + " is flammable: doors open, no heat, no spark."));
-    }
   }
 
   /** What the people in the car cannot bear, whatever it would do. */
@@ -242,68 +236,6 @@ public final class ProductRules {
   private static Reason unbearable(Product product, String why) {
     return Reason.of(
         ReasonCode.SCENT, BARRED, SAFETY, product.name() + " " + why + " in this car.");
-  }
-
-  /** Shared by abrasive cleaners and abrasive tools. */
-  static void abrasive(Place place, String item, List<Reason> reasons) {
-    Finish.AbrasiveRule rule = place.limits().abrasive().value();
-    boolean paleIntact =
-        place.surface().tone() == attune.core.survey.Surface.Tone.PALE
-            && place.surface().condition().wear() == Wear.INTACT;
-    if (rule == Finish.AbrasiveRule.NO || (rule == Finish.AbrasiveRule.SPOT_PALE && !paleIntact)) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.ABRASIVE,
-              BARRED,
-              place.limits().abrasive().setBy(),
-              item
-                  + " is abrasive; "
-                  + place.limits().subject(place.limits().abrasive())
-                  + " would haze or go bare."));
-    } else if (place.rules().is("melamine", "never")
-        || (place.rules().is("melamine", "pale-intact-only") && !paleIntact)) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.HOUSE_RULE,
-              BARRED,
-              HOUSE_RULE,
-              "The house keeps abrasives to pale, intact surfaces or leaves them out."));
-    } else {
-      reasons.add(
-          Reason.of(
-              ReasonCode.ABRASIVE,
-              CAUTION,
-              FINISH,
-              item + " is abrasive: a spot only, with cleaner, a light hand, tested first."));
-    }
-  }
-
-  private static void solvent(Place place, Product product, List<Reason> reasons) {
-    SolventRule rule = place.limits().solvent().value();
-    boolean namedByMaker = product.labelAllows().contains(place.finish().code());
-    if (rule == SolventRule.NO || (rule == SolventRule.MAKER && !namedByMaker)) {
-      reasons.add(
-          Reason.measured(
-              ReasonCode.SOLVENT,
-              BARRED,
-              place.limits().solvent().setBy(),
-              product.solventPercent(),
-              0,
-              "%",
-              (product.has(Trait.SOLVENT_UNSAID)
-                      ? "How much solvent " + product.name() + " holds is not said; "
-                      : product.name() + " holds solvent; ")
-                  + place.limits().subject(place.limits().solvent())
-                  + " stands none."));
-      unsaid(product, Trait.SOLVENT_UNSAID, "its share of solvent", reasons);
-    } else {
-      reasons.add(
-          Reason.of(
-              ReasonCode.SOLVENT,
-              CAUTION,
-              FINISH,
-              product.name() + " holds solvent: a spot only, tested in a hidden place."));
-    }
   }
 
   /** The one blank that would open more. */
@@ -402,134 +334,8 @@ public final class ProductRules {
     }
   }
 
-  /** Whether {@link #ofRatio} rules a ratio out, without saying why. */
-  static boolean rulesOut(Place place, Product product, Ratio ratio, Optional<PhInterval> ph) {
-    Limits limits = place.limits();
-    return !product.label().allows(ratio)
-        || ph.isEmpty()
-        || ph.get().high() > limits.phOccasionalHigh().value()
-        || ph.get().low() < limits.phOccasionalLow().value()
-        || keepsToRoutine(place, product, ph.get());
-  }
-
-  /**
-   * One bottle for all goes by the routine window of an intact coat: beyond it a dedicated cleaner
-   * is taken.
-   */
-  private static boolean keepsToRoutine(Place place, Product product, PhInterval ph) {
-    return isOneForAll(product)
-        && place.finish().isCoatedTrim()
-        && place.rules().is("one-bottle", "by-window")
-        && (ph.high() > place.limits().phRoutineHigh().value()
-            || ph.low() < place.limits().phRoutineLow().value());
-  }
-
-  private static boolean isOneForAll(Product product) {
+  static boolean isOneForAll(Product product) {
     return product.is(ProductRole.MULTI_SURFACE_CLEANER) && !product.is(ProductRole.CLEANER);
-  }
-
-  /** Reasons that turn on the ratio: the label's range and the pH as it touches the surface. */
-  static List<Reason> ofRatio(Place place, Product product, Ratio ratio, Optional<PhInterval> ph) {
-    List<Reason> reasons = new ArrayList<>();
-    if (!product.label().allows(ratio)) {
-      reasons.add(
-          Reason.measured(
-              ReasonCode.LABEL_DILUTION,
-              BARRED,
-              LABEL,
-              ratio.water(),
-              ratio.thinnerThan(product.label().mildest())
-                  ? product.label().mildest().water()
-                  : product.label().strongest().water(),
-              "parts water",
-              "The label of "
-                  + product.name()
-                  + (product.label().isReady()
-                      ? " says ready to use."
-                      : " allows "
-                          + product.label().strongest().code()
-                          + " to "
-                          + product.label().mildest().code()
-                          + ".")));
-    }
-    ph.ifPresentOrElse(
-        interval -> {
-          ph(place.limits(), interval, reasons);
-          if (keepsToRoutine(place, product, interval)) {
-            reasons.add(
-                Reason.of(
-                    ReasonCode.HOUSE_RULE,
-                    OVER,
-                    HOUSE_RULE,
-                    "One bottle for all only inside the routine window of a coat; beyond it take a"
-                        + " dedicated cleaner."));
-          }
-        },
-        () ->
-            reasons.add(
-                Reason.of(
-                    ReasonCode.PH_UNKNOWN,
-                    UNKNOWN,
-                    SHELF,
-                    "The pH of " + product.name() + " is not known; measure the mix with a pen.")));
-    return reasons;
-  }
-
-  private static void ph(Limits limits, PhInterval ph, List<Reason> reasons) {
-    if (ph.high() > limits.phOccasionalHigh().value()) {
-      Limit<Double> limit = limits.phOccasionalHigh();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_ABOVE_LIMIT,
-              OVER,
-              limit.setBy(),
-              ph.high(),
-              limit.value(),
-              "pH",
-              text(
-                  "pH up to %.1f; %s stands %.1f at most.",
-                  ph.high(), limits.subject(limit), limit.value())));
-    } else if (ph.high() > limits.phRoutineHigh().value()) {
-      Limit<Double> limit = limits.phRoutineHigh();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_ABOVE_ROUTINE,
-              CAUTION,
-              limit.setBy(),
-              ph.high(),
-              limit.value(),
-              "pH",
-              text(
-                  "pH up to %.1f is above the routine %.1f: short, rinsed, not as the regular way.",
-                  ph.high(), limit.value())));
-    }
-    if (ph.low() < limits.phOccasionalLow().value()) {
-      Limit<Double> limit = limits.phOccasionalLow();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_BELOW_LIMIT,
-              OVER,
-              limit.setBy(),
-              ph.low(),
-              limit.value(),
-              "pH",
-              text(
-                  "pH down to %.1f; %s stands %.1f at least.",
-                  ph.low(), limits.subject(limit), limit.value())));
-    } else if (ph.low() < limits.phRoutineLow().value()) {
-      Limit<Double> limit = limits.phRoutineLow();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_BELOW_LIMIT,
-              CAUTION,
-              limit.setBy(),
-              ph.low(),
-              limit.value(),
-              "pH",
-              text(
-                  "pH down to %.1f is below the routine %.1f: short, rinsed.",
-                  ph.low(), limit.value())));
-    }
   }
 
   static String text(String format, Object... values) {

@@ -94,23 +94,12 @@ public record Rack(List<Reading> readings) {
 
   static Rack of(Place place, Verdict verdict, CleaningAction action, Figures figures) {
     List<Reading> readings = new ArrayList<>();
-    Limits limits = place.limits();
     Treatment t = verdict.treatment();
     double factor =
         verdict.action() <= 0 ? Double.POSITIVE_INFINITY : verdict.needed() / verdict.action();
     if (!t.isDry()) {
-      readings.add(ph(verdict, limits));
-      readings.add(
-          reading(
-              Scale.WETNESS,
-              "g/m²",
-              0,
-              axis(100, limits.wetMax().value()),
-              t.laid(),
-              Optional.empty(),
-              wetLimit(t, limits, figures),
-              limits.wetMax(),
-              state(verdict, WET_CODES)));
+      readings.add(ph(verdict, place.limits()));
+      readings.add(wetness(place.limits(), verdict, figures));
     }
     readings.add(
         reading(
@@ -120,38 +109,12 @@ public record Rack(List<Reading> readings) {
             9,
             t.tool().stiffness(),
             stiffnessNeeded(place, t, factor, action),
-            limits.agitationMax().value(),
-            limits.agitationMax(),
+            place.limits().agitationMax().value(),
+            place.limits().agitationMax(),
             under(verdict, figures, state(verdict, TOOL_CODES))));
     if (!t.isDry()) {
-      double most = Math.min(limits.contactMaxS().value(), label(t));
-      readings.add(
-          reading(
-              Scale.CONTACT,
-              "s",
-              0,
-              axis(120, most),
-              t.dwellS(),
-              dwellNeeded(t, factor, action),
-              most,
-              label(t) < limits.contactMaxS().value()
-                  ? new Limit<>(most, SetBy.LABEL, "the label")
-                  : limits.contactMaxS(),
-              under(verdict, figures, state(verdict, CONTACT_CODES))));
-      double warm = action.temperature(t.warmth(), place.temperature()).value();
-      double hottest =
-          limits.steamMaxC() > 0 ? limits.steamMaxC() : figures.get("window.surface-max");
-      readings.add(
-          reading(
-              Scale.WARMTH,
-              "°C",
-              0,
-              100,
-              warm,
-              warmthNeeded(warm, factor, figures),
-              hottest,
-              limits.steam(),
-              under(verdict, figures, state(verdict, WARMTH_CODES))));
+      readings.add(contact(place.limits(), verdict, factor, action, figures));
+      readings.add(warmth(place, verdict, factor, action, figures));
     }
     readings.add(
         reading(
@@ -165,6 +128,56 @@ public record Rack(List<Reading> readings) {
             new Limit<>(0, SetBy.SOIL, "the soil"),
             under(verdict, figures, state(verdict, ACTION_CODES))));
     return new Rack(readings);
+  }
+
+  private static Reading wetness(Limits limits, Verdict verdict, Figures figures) {
+    Treatment t = verdict.treatment();
+    return reading(
+        Scale.WETNESS,
+        "g/m²",
+        0,
+        axis(100, limits.wetMax().value()),
+        t.laid(),
+        Optional.empty(),
+        wetLimit(t, limits, figures),
+        limits.wetMax(),
+        state(verdict, WET_CODES));
+  }
+
+  private static Reading contact(
+      Limits limits, Verdict verdict, double factor, CleaningAction action, Figures figures) {
+    Treatment t = verdict.treatment();
+    double most = Math.min(limits.contactMaxS().value(), label(t));
+    return reading(
+        Scale.CONTACT,
+        "s",
+        0,
+        axis(120, most),
+        t.dwellS(),
+        dwellNeeded(t, factor, action),
+        most,
+        label(t) < limits.contactMaxS().value()
+            ? new Limit<>(most, SetBy.LABEL, "the label")
+            : limits.contactMaxS(),
+        under(verdict, figures, state(verdict, CONTACT_CODES)));
+  }
+
+  private static Reading warmth(
+      Place place, Verdict verdict, double factor, CleaningAction action, Figures figures) {
+    Limits limits = place.limits();
+    double warm = action.temperature(verdict.treatment().warmth(), place.temperature()).value();
+    double hottest =
+        limits.steamMaxC() > 0 ? limits.steamMaxC() : figures.get("window.surface-max");
+    return reading(
+        Scale.WARMTH,
+        "°C",
+        0,
+        100,
+        warm,
+        warmthNeeded(warm, factor, figures),
+        hottest,
+        limits.steam(),
+        under(verdict, figures, state(verdict, WARMTH_CODES)));
   }
 
   private static double axis(double usual, double limit) {

@@ -32,7 +32,7 @@ public final class Residues {
     var ratio = product.label().standard();
     return Stream.concat(
             ProductRules.ofProduct(place, product).stream(),
-            ProductRules.ofRatio(place, product, ratio, book.ph().of(product.ph(), ratio)).stream())
+            RatioRules.of(place, product, ratio, book.ph().of(product.ph(), ratio)).stream())
         .filter(Reason::rulesOut)
         .allMatch(reason -> NOT_ASKED.contains(reason.code()));
   }

@@ -258,7 +258,7 @@ final class Search {
       }
       boolean noHeat = product.solventPercent() > 0 || product.has(Trait.FLAMMABLE);
       for (Mixed mixed : mixes.ratios().get(c)) {
-        if (!ProductRules.rulesOut(place, product, mixed.ratio(), mixed.ph())) {
+        if (!RatioRules.rulesOut(place, product, mixed.ratio(), mixed.ph())) {
           Pour pour = new Pour(c, mixed, span);
           for (int kind = 0; kind < KINDS_OF_TOOL; kind++) {
             if (product.form() == Form.WIPE && kind != CLOTH) {

@@ -32,7 +32,7 @@ public final class ToolRules {
     stiffness(place, tool, wet, reasons);
     holdsWater(place, tool, wet, figures.get("tool.sponge-holds"), reasons);
     if (tool.abrasive()) {
-      ProductRules.abrasive(place, tool.name(), reasons);
+      TraitRules.abrasive(place, tool.name(), reasons);
     }
     if (place.surface().tone() == Tone.PALE
         && !tool.isColourfast(figures.whole("colourfast.washes"))) {

@@ -92,8 +92,7 @@ final class WhyNot {
     List<Reason> best = List.of();
     for (Ratio ratio : Mixes.ratios(product)) {
       List<Reason> mixed =
-          against(
-              ProductRules.ofRatio(place, product, ratio, judge.ph(Optional.of(product), ratio)));
+          against(RatioRules.of(place, product, ratio, judge.ph(Optional.of(product), ratio)));
       if (best.isEmpty() || (!mixed.isEmpty() && mixed.size() <= best.size())) {
         best = mixed;
       }

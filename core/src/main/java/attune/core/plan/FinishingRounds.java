@@ -1,14 +1,11 @@
 package attune.core.plan;
 
-import static attune.core.plan.VisitTasks.numbered;
-
+import attune.core.plan.LaidAreas.Area;
 import attune.core.plan.RoundDraft.Piece;
 import attune.core.plan.RoundDraft.Wait;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
-import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
-import attune.core.survey.Surface;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -22,12 +19,11 @@ import java.util.Optional;
  * window, every wait kept.
  */
 final class FinishingRounds {
-  private static final int SITTING_AT_ONCE = 12;
-
   private final VisitNetwork visit;
   private final VisitTasks tasks;
   private final Figures figures;
   private final WorkTimes times;
+  private final LaidAreas laid;
   private final Map<String, Since> finished = new HashMap<>();
   private final Map<String, Since> clear = new HashMap<>();
   private int made;
@@ -40,6 +36,7 @@ final class FinishingRounds {
     this.tasks = tasks;
     this.figures = figures;
     this.times = times;
+    this.laid = new LaidAreas(times);
   }
 
   /** The last wipe on a panel. */
@@ -222,7 +219,7 @@ final class FinishingRounds {
     RoundDraft round =
         new RoundDraft(id(Step.LEVEL), zone(plans), Step.LEVEL, ids(plans))
             .overhead(times.overheadS());
-    laid.forEach(u -> u.areas().forEach(area -> level(round, area)));
+    laid.forEach(u -> u.areas().forEach(area -> LaidAreas.level(round, area)));
     plans.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
     int place = tasks.add(round);
     for (Unlevelled u : laid) {
@@ -255,7 +252,7 @@ final class FinishingRounds {
       Map<Product, List<Unlevelled>> unlevelled) {
     List<Area> areas = new ArrayList<>();
     for (SurfacePlan plan : group) {
-      areas.addAll(areas(plan, plan.finishSteps().get(stage), coat, areas.size()));
+      areas.addAll(laid.of(plan, plan.finishSteps().get(stage), coat, areas.size()));
     }
     int sits = areas.stream().mapToInt(a -> a.turn().sitS()).max().orElse(0);
     boolean apart =
@@ -268,17 +265,17 @@ final class FinishingRounds {
             .overhead(times.overheadS());
     int place;
     if (apart) {
-      areas.forEach(area -> lay(round, area));
+      areas.forEach(area -> LaidAreas.lay(round, area));
       place = tasks.add(round);
       unlevelled
           .computeIfAbsent(key.product(), p -> new ArrayList<>())
           .add(new Unlevelled(place, round, group, areas));
     } else if (!group.get(0).finishSteps().get(stage).levels(coat)) {
-      areas.forEach(area -> lay(round, area));
+      areas.forEach(area -> LaidAreas.lay(round, area));
       group.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
       place = tasks.add(round);
     } else {
-      inLeapfrog(areas, round);
+      LaidAreas.inLeapfrog(areas, round);
       group.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
       place = tasks.add(round);
     }
@@ -343,114 +340,6 @@ final class FinishingRounds {
 
   private void from(Since since, int place, int wait) {
     tasks.network().from(since.place(), place, since.seconds() + wait);
-  }
-
-  /** An area of a panel that is laid and wiped in one. */
-  private record Area(
-      SurfacePlan plan, String lays, String levels, int section, Leapfrog.Turn turn) {}
-
-  private List<Area> areas(SurfacePlan plan, FinishStep step, int coat, int before) {
-    Surface surface = plan.surface();
-    int count = step.flash().map(flash -> count(surface, step, flash)).orElse(1);
-    int apply = WorkTimes.seconds(times.applyMinutes(surface, step, coat) / count);
-    int level = WorkTimes.seconds(times.levelMinutes(surface, step.step()) / count);
-    String which = (coat > 1 ? coat + "-" : "") + surface.id();
-    String levels = "level-" + (step.flash().isPresent() ? "" : step.step().code() + "-") + which;
-    int sit = step.flash().map(Span::min).orElse(step.absorbS().orElse(0));
-    List<Area> areas = new ArrayList<>();
-    for (int area = 1; area <= count; area++) {
-      int most = step.flash().map(f -> Math.max(f.max(), apply + level)).orElse(Leapfrog.NO_END);
-      areas.add(
-          new Area(
-              plan,
-              numbered(step.step().code() + "-" + which, area, count),
-              numbered(levels, area, count),
-              count > 1 ? area : 0,
-              new Leapfrog.Turn(before + area, apply, Math.max(0, sit - apply), most, level)));
-    }
-    return areas;
-  }
-
-  /** Areas small enough to be wiped inside the flash window of their first stroke. */
-  private int count(Surface surface, FinishStep step, Span flash) {
-    double both =
-        60 * (times.applyMinutes(surface, step, 1) + times.levelMinutes(surface, step.step()));
-    return (int) Math.max(1, Math.ceil(both / Math.max(30, flash.max() - flash.min())));
-  }
-
-  private static void inLeapfrog(List<Area> areas, RoundDraft round) {
-    Leapfrog.Course course = Leapfrog.of(areas.stream().map(Area::turn).toList(), SITTING_AT_ONCE);
-    int begins = round.seconds;
-    for (int i = 0; i < areas.size(); i++) {
-      Area area = areas.get(i);
-      Leapfrog.Taken taken = course.turns().get(i);
-      int laid = begins + taken.laid();
-      round.pieces.add(
-          piece(area, area.lays(), round.step, laid, area.turn().layS(), window(area, laid)));
-      round.pieces.add(
-          piece(
-              area,
-              area.levels(),
-              Step.LEVEL,
-              begins + taken.begun(),
-              area.turn().workS(),
-              Optional.empty(),
-              List.of(area.lays())));
-    }
-    round.pieces.sort(java.util.Comparator.comparingInt(Piece::from));
-    round.seconds = begins + course.seconds();
-    round.handsS += course.handsS();
-  }
-
-  private static Optional<Span> window(Area area, int laid) {
-    return area.turn().mostS() == Leapfrog.NO_END
-        ? Optional.empty()
-        : VisitTasks.wipe(
-            laid + area.turn().layS() + area.turn().sitS(), laid + area.turn().mostS());
-  }
-
-  private static void lay(RoundDraft round, Area area) {
-    round.pieces.add(
-        piece(area, area.lays(), round.step, round.seconds, area.turn().layS(), Optional.empty()));
-    round.overhead(area.turn().layS());
-  }
-
-  private static void level(RoundDraft round, Area area) {
-    round.pieces.add(
-        piece(
-            area,
-            area.levels(),
-            Step.LEVEL,
-            round.seconds,
-            area.turn().workS(),
-            Optional.empty(),
-            List.of(area.lays())));
-    round.overhead(area.turn().workS());
-  }
-
-  private static Piece piece(
-      Area area, String id, Step step, int from, int length, Optional<Span> wipe) {
-    return piece(area, id, step, from, length, wipe, List.of());
-  }
-
-  private static Piece piece(
-      Area area,
-      String id,
-      Step step,
-      int from,
-      int length,
-      Optional<Span> wipe,
-      List<String> after) {
-    return new Piece(
-        id,
-        step,
-        List.of(area.plan().surface().id()),
-        area.section(),
-        from,
-        from + length,
-        length,
-        wipe,
-        after);
   }
 
   /** Sitting and curing count from the last coat of the last product. */

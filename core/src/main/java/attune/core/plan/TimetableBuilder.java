@@ -10,15 +10,12 @@ import attune.core.schedule.Pauses;
 import attune.core.schedule.Rest;
 import attune.core.schedule.Schedule;
 import attune.core.schedule.Scheduler;
-import attune.core.schedule.Skill;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
-import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +23,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Puts a visit on the clock, and reads off when the car can be driven and sat in. */
@@ -43,7 +39,7 @@ final class TimetableBuilder {
       WorkTimes times,
       Arrangement arrangement) {
     this.midnight = job.setting().start().toLocalDate().atStartOfDay();
-    List<Worker> crew = crew(job, figures, arrangement);
+    List<Worker> crew = VisitCrew.of(job, figures, arrangement);
     Laid best = laid(job, surfaces, figures, times, arrangement, crew, true);
     boolean many = crew.size() > 2; // the way fewer go about it is as good as their own search
     for (int people = crew.size() - 1; people > 0; people--) {
@@ -72,7 +68,7 @@ final class TimetableBuilder {
       boolean whole) {
     VisitNetwork visit =
         new VisitNetwork(job, surfaces, figures, times, crew.size(), arrangement.parts());
-    Network network = networkOf(job, visit, crew, pauses(job, figures));
+    Network network = networkOf(job, visit, crew, VisitCrew.pauses(job, figures));
     return new Laid(visit, network, whole ? Scheduler.of(network) : Scheduler.quick(network));
   }
 
@@ -80,19 +76,6 @@ final class TimetableBuilder {
     LocalDateTime start = job.setting().start();
     int begins = (int) Duration.between(start.toLocalDate().atStartOfDay(), start).toSeconds();
     return visit.tasks().network().build(crew, visit.tasks().kit(), begins, pauses);
-  }
-
-  private static Pauses pauses(Job job, Figures figures) {
-    return new Pauses(
-        job.setting()
-            .breaks()
-            .map(b -> b.everyMin() * 60)
-            .orElse(60 * figures.whole("break.every")),
-        job.setting().breaks().map(b -> b.min() * 60).orElse(60 * figures.whole("break.rest")),
-        60 * figures.whole("break.shift"),
-        60 * figures.whole("break.meal"),
-        figures.whole("way.station"),
-        figures.whole("way.across"));
   }
 
   /** With the starts somebody said, of a round or of a task in it. */
@@ -141,37 +124,9 @@ final class TimetableBuilder {
   /** The network alone, for measuring schedules. */
   static Network network(
       Job job, List<SurfacePlan> surfaces, Figures figures, WorkTimes times, Arrangement who) {
-    List<Worker> crew = crew(job, figures, who);
+    List<Worker> crew = VisitCrew.of(job, figures, who);
     VisitNetwork visit = new VisitNetwork(job, surfaces, figures, times, crew.size(), who.parts());
-    return networkOf(job, visit, crew, pauses(job, figures));
-  }
-
-  private static List<Worker> crew(Job job, Figures figures, Arrangement arrangement) {
-    DayOfWeek first = job.setting().start().getDayOfWeek();
-    List<Worker> crew =
-        arrangement.crew().isEmpty()
-            ? IntStream.rangeClosed(1, job.setting().people())
-                .mapToObj(i -> UsualHours.worker("person-" + i, figures))
-                .toList()
-            : arrangement.crew();
-    Set<Skill> anyone = // a plan there is all the same; who may not is told
-        arrangement.lacks(EnumSet.allOf(Skill.class), job);
-    return Daylight.limit(
-        crew.stream()
-            .map(worker -> allowed(worker, anyone, job))
-            .map(worker -> worker.from(first))
-            .toList(),
-        job.setting(),
-        figures);
-  }
-
-  private static Worker allowed(Worker worker, Set<Skill> anyone, Job job) {
-    Worker allowed = worker;
-    for (Skill skill : Skill.values()) {
-      boolean may = anyone.contains(skill) || Arrangement.may(worker, skill, job);
-      allowed = may ? allowed.with(skill) : allowed.without(skill);
-    }
-    return allowed;
+    return networkOf(job, visit, crew, VisitCrew.pauses(job, figures));
   }
 
   private LocalDateTime at(int seconds) {

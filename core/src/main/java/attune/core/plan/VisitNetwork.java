@@ -7,19 +7,16 @@ import attune.core.plan.Walk.Stage;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Tool;
-import attune.core.survey.Condition.Nap;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * What a visit consists of and what has to come before what (docs/trade, rounds): dust before wet,
@@ -27,9 +24,6 @@ import java.util.stream.Stream;
  * last, dry before anything goes on, plastics before hide, every wait kept.
  */
 final class VisitNetwork {
-  /** Hot panels in the shade: the wait's id, in plans and runs. */
-  private static final String COOL = "cool";
-
   private final Job job;
   private final List<SurfacePlan> surfaces;
   private final Figures figures;
@@ -45,9 +39,7 @@ final class VisitNetwork {
   private final Map<String, Since> fitted = new HashMap<>();
   private final Map<Stage, List<Integer>> cleaned = new LinkedHashMap<>();
   private final Map<String, Integer> named = new HashMap<>();
-  private final List<String> opened = new ArrayList<>();
-  private String lastDry = "";
-  private int prepared;
+  private final VisitOpening opening;
   private int walked = -1;
 
   /**
@@ -69,7 +61,8 @@ final class VisitNetwork {
     this.tests = new TestSpots(this.surfaces, figures, times);
     this.cleaning = new CleaningRounds(figures, times);
     this.finishing = new FinishingRounds(this, tasks, figures, times);
-    opening();
+    this.opening = new VisitOpening(job, this.surfaces, figures, times, tasks, people);
+    testSpots();
     for (int i = 0; i < parts.size(); i++) {
       fit(parts.get(i), i + 1);
     }
@@ -88,115 +81,13 @@ final class VisitNetwork {
 
   /** Everything dry is done and what is wet may begin. */
   int prepared() {
-    return prepared;
+    return opening.prepared();
   }
 
   /** When a panel is through with its cleaning: dry, or at least looked at. */
   Optional<Since> ready(SurfacePlan plan) {
     return Optional.ofNullable(ready.get(plan.surface().id()))
         .or(() -> Optional.ofNullable(fitted.get(plan.surface().id())));
-  }
-
-  private void opening() {
-    int receive =
-        tasks.add(
-            RoundDraft.single(
-                "receive", Step.RECEIVE, List.of(), figures.get("time.receive"), List.of()));
-    int last =
-        then(
-            receive,
-            tasks.add(
-                RoundDraft.single(
-                    "inspect", Step.INSPECT, ids(surfaces), inspecting(), List.of("receive"))));
-    String before = "inspect";
-    List<SurfacePlan> wet = surfaces.stream().filter(TestSpots::isWetted).toList();
-    List<SurfacePlan> touched =
-        surfaces.stream().filter(p -> TestSpots.isWetted(p) || isHandled(p)).toList();
-    if (!touched.isEmpty()) {
-      last =
-          then(
-              last,
-              tasks.add(
-                  RoundDraft.single(
-                      "precautions",
-                      Step.PRECAUTIONS,
-                      ids(touched),
-                      precautions(),
-                      List.of(before))));
-      before = "precautions";
-    }
-    Optional<Integer> cooled = cooling(wet, last, before);
-    List<Integer> dry = drySoil(last, before);
-    List<SurfacePlan> pilled = surfaces.stream().filter(this::isShaved).toList();
-    if (!pilled.isEmpty()) {
-      double minutes = pilled.stream().mapToDouble(p -> times.shaveMinutes(p.surface())).sum();
-      int shave =
-          tasks.add(RoundDraft.single("shave", Step.SHAVE, ids(pilled), minutes, List.of(lastDry)));
-      dry.forEach(vacuumed -> then(vacuumed, shave));
-      dry.add(shave);
-      lastDry = "shave";
-    }
-    cooled.ifPresent(dry::add);
-    prepared = tasks.milestone("prepared", dry);
-    testSpots();
-  }
-
-  /** Hide is gone over by hand, wet or dry: a nail tears it. */
-  private static boolean isHandled(SurfacePlan plan) {
-    return plan.match().place().finish().isHide() && !plan.finishSteps().isEmpty();
-  }
-
-  /** Hot trim is moved to the shade and let alone; nothing wet begins before that. */
-  private Optional<Integer> cooling(List<SurfacePlan> wet, int earlier, String after) {
-    double hottest = figures.get("window.surface-max");
-    List<SurfacePlan> hot =
-        wet.stream().filter(p -> p.match().place().found().value() > hottest).toList();
-    if (hot.isEmpty()) {
-      return Optional.empty();
-    }
-    opened.add(COOL);
-    int seconds = WorkTimes.seconds(figures.get("time.cool"));
-    return Optional.of(
-        then(earlier, tasks.await(new Awaited(COOL, ids(hot), List.of(after)), seconds)));
-  }
-
-  /** What nothing wet begins before, by id. */
-  private List<String> opened() {
-    return Stream.concat(Stream.of(lastDry), opened.stream()).toList();
-  }
-
-  /** By zone: longer where finishes are not known yet, shorter where the vehicle is. */
-  private double inspecting() {
-    boolean known =
-        job.historyKnown() || surfaces.stream().anyMatch(s -> !s.surface().history().isEmpty());
-    double unknown =
-        surfaces.stream().filter(s -> !s.match().place().limits().identified()).count()
-            / (double) surfaces.size();
-    double whole =
-        known
-            ? figures.get("time.inspect-known")
-            : figures.get("time.inspect-written")
-                + unknown * (figures.get("time.inspect-new") - figures.get("time.inspect-written"));
-    double standard =
-        surfaces.stream()
-            .map(s -> s.surface().wishes().standard())
-            .max(Comparator.naturalOrder())
-            .map(s -> figures.get("standard." + s.code()))
-            .orElse(1.0);
-    return times.learnt(
-        Step.INSPECT, Math.max(figures.get("time.inspect-least"), whole * share() * standard));
-  }
-
-  private double precautions() {
-    return times.learnt(
-        Step.PRECAUTIONS,
-        Math.max(figures.get("time.precautions-least"), figures.get("time.precautions") * share()));
-  }
-
-  /** Zones of this job beside those of a five-seat cabin, at most 1. */
-  private double share() {
-    long zones = surfaces.stream().map(s -> s.surface().zone()).distinct().count();
-    return Math.min(1, zones / figures.get("time.zones"));
   }
 
   /** A part on its way, and fitting it: its panels wait for that. */
@@ -214,7 +105,7 @@ final class VisitNetwork {
             fits, Step.REFINISH, ids(plans), figures.get("time.fit-part"), List.of(coming));
     int arrives = tasks.await(new Awaited(coming, ids(plans), List.of()), (int) Math.max(0, away));
     int place = then(arrives, tasks.add(fitting));
-    then(prepared, place);
+    then(prepared(), place);
     plans.forEach(
         plan -> {
           partOf.put(plan.surface().id(), number);
@@ -222,56 +113,11 @@ final class VisitNetwork {
         });
   }
 
-  private boolean isShaved(SurfacePlan plan) {
-    return plan.match().place().finish().hasNap()
-        && plan.surface().condition().nap() == Nap.PILLED
-        && !job.houseRules().is("microsuede-shave", "no");
-  }
-
-  /** In one go, or shared out along the walk when there is more than one pair of hands. */
-  private List<Integer> drySoil(int before, String beforeId) {
-    List<SurfacePlan> reached = new ArrayList<>(surfaces);
-    reached.removeIf(VisitNetwork::isHazard); // air and nozzle carry mould and dried blood about
-    if (reached.isEmpty()) {
-      lastDry = beforeId;
-      return new ArrayList<>(List.of(before));
-    }
-    reached.sort(Comparator.comparing(p -> p.surface().zone(), Walk.ZONES));
-    double whole = reached.stream().mapToDouble(p -> dust(p)).sum();
-    List<Integer> places = new ArrayList<>();
-    List<SurfacePlan> now = new ArrayList<>();
-    double done = 0;
-    for (int i = 0; i < reached.size(); i++) {
-      now.add(reached.get(i));
-      done += dust(reached.get(i));
-      boolean last = i == reached.size() - 1;
-      if (last || done >= whole * (places.size() + 1) / people && places.size() < people - 1) {
-        places.add(then(before, tasks.add(dusted(now, places.size(), beforeId), Tool.Kind.VACUUM)));
-        now = new ArrayList<>();
-      }
-    }
-    return places;
-  }
-
-  private static boolean isHazard(SurfacePlan plan) {
-    return plan.surface().condition().isHazard();
-  }
-
-  private double dust(SurfacePlan plan) {
-    return times.drySoilMinutes(plan.match().place());
-  }
-
-  private RoundDraft dusted(List<SurfacePlan> plans, int before, String beforeId) {
-    lastDry = before == 0 ? "dry-soil" : "dry-soil-" + (before + 1);
-    double minutes = plans.stream().mapToDouble(this::dust).sum();
-    return RoundDraft.single(lastDry, Step.DRY_SOIL, ids(plans), minutes, List.of(beforeId));
-  }
-
   /** At the start, and before anything wet: shared out where there are several. */
   private void testSpots() {
-    for (List<RoundDraft> share : tests.shares(people, opened())) {
-      int place = then(prepared, tasks.add(share));
-      walked = people == 1 ? then(Math.max(walked, prepared), place) : walked;
+    for (List<RoundDraft> share : tests.shares(people, opening.opened())) {
+      int place = then(prepared(), tasks.add(share));
+      walked = people == 1 ? then(Math.max(walked, prepared()), place) : walked;
       share.stream().flatMap(r -> r.pieces.stream()).forEach(p -> tested.put(p.id(), place));
     }
   }
@@ -318,7 +164,7 @@ final class VisitNetwork {
     List<RoundDraft> rounds =
         new SpotRounds(figures, times).of(stained, this::spotId, this::afterCleaning);
     int place = tasks.add(rounds);
-    then(prepared, place);
+    then(prepared(), place);
     if (people == 1 && walked >= 0) {
       then(walked, place);
       walked = place;
@@ -347,7 +193,9 @@ final class VisitNetwork {
   }
 
   private List<String> afterCleaning(SurfacePlan plan) {
-    return plan.firstRung().isPresent() ? List.of("check-" + plan.surface().id()) : opened();
+    return plan.firstRung().isPresent()
+        ? List.of("check-" + plan.surface().id())
+        : opening.opened();
   }
 
   private String spotId(String zone) {
@@ -404,7 +252,7 @@ final class VisitNetwork {
     int gate = gates.computeIfAbsent(stage, s -> tasks.milestone("before-" + s, before(s)));
     int place =
         Surfaces.isTextile(first) ? tasks.add(rounds, Tool.Kind.EXTRACTOR) : tasks.add(rounds);
-    then(prepared, place);
+    then(prepared(), place);
     then(gate, place);
     boolean parts = block.stream().flatMap(List::stream).anyMatch(this::waitsForPart);
     Integer above = inZone.put(first.surface().zone(), place);
@@ -447,7 +295,7 @@ final class VisitNetwork {
         plan.firstRung()
             .flatMap(rung -> rung.treatment().cleaner())
             .flatMap(cleaner -> tests.of(cleaner, plan));
-    after.addAll(test.map(List::of).orElseGet(this::opened));
+    after.addAll(test.map(List::of).orElseGet(opening::opened));
     Optional.ofNullable(fitted.get(plan.surface().id())).map(Since::taskId).ifPresent(after::add);
     return after;
   }
@@ -519,7 +367,7 @@ final class VisitNetwork {
     }
   }
 
-  private static List<String> ids(List<SurfacePlan> plans) {
+  static List<String> ids(List<SurfacePlan> plans) {
     return plans.stream().map(SurfacePlan::surface).map(Surface::id).toList();
   }
 

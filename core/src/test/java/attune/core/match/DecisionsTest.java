@@ -133,7 +133,7 @@ class DecisionsTest {
   }
 
   @Test
-  void fewBottlesAreTakenWhereEveryPanelStaysWithinTheLossThatIsStated() {
+  void c11FewBottlesAreTakenWhereEveryPanelStaysWithinTheLossThatIsStated() {
     Product a = AProduct.cleaner("a", 5).allows("leather/*").build();
     Product b = AProduct.cleaner("b", 5).allows("vinyl/*").build();
     Product both = AProduct.cleaner("both", 5.2).build();
