@@ -1,6 +1,5 @@
 import com.sun.source.tree.ClassTree;
 import com.sun.source.tree.CompilationUnitTree;
-import com.sun.source.tree.LambdaExpressionTree;
 import com.sun.source.tree.MethodTree;
 import com.sun.source.tree.Tree;
 import com.sun.source.tree.VariableTree;
@@ -77,6 +76,7 @@ public final class Figures {
   private final class Pieces extends TreeScanner<Void, Void> {
     private final CompilationUnitTree unit;
     private final String path;
+    private boolean inRecord;
 
     Pieces(CompilationUnitTree unit, String path) {
       this.unit = unit;
@@ -85,8 +85,8 @@ public final class Figures {
 
     @Override
     public Void visitMethod(MethodTree method, Void none) {
-      if (method.getBody() != null && method.getName().contentEquals("<init>")) {
-        tell("constructor", method.getParameters().size(), at(method));
+      if (method.getBody() != null && method.getName().contentEquals("<init>") && !inRecord) {
+        tell("constructor", method.getParameters().size(), at(method) + " constructor");
       }
       if (method.getBody() != null) {
         tell("method", lines(method), at(method) + " " + method.getName());
@@ -104,7 +104,11 @@ public final class Figures {
                 .count();
         tell("record", components, at(type) + " " + type.getSimpleName());
       }
-      return super.visitClass(type, none);
+      boolean outer = inRecord;
+      inRecord = type.getKind() == Tree.Kind.RECORD; // its parameters are what it holds
+      super.visitClass(type, none);
+      inRecord = outer;
+      return none;
     }
 
     private long lines(Tree tree) {

@@ -1,8 +1,8 @@
 package attune.app.bench;
 
 import attune.app.bench.EntryDetail.UsedInstead;
+import attune.app.format.DecisionsReader;
 import attune.app.format.JobFile.NeedlesFile;
-import attune.app.format.JobReader;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
@@ -46,7 +46,7 @@ class Swaps {
             (int) planned.dwellS().min());
     Optional<Treatment> treatment;
     try {
-      treatment = JobReader.treatment(needles, job.shelf());
+      treatment = DecisionsReader.treatment(needles, job.shelf());
     } catch (InvalidInputException e) {
       return "Noted. The ratio \"" + used.ratio() + "\" cannot be read, so it is not judged.";
     }

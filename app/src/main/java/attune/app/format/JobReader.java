@@ -5,26 +5,13 @@ import static attune.app.format.ShelfReader.codes;
 import static attune.app.format.ShelfReader.orEmpty;
 
 import attune.app.format.JobFile.ArrangementFile;
-import attune.app.format.JobFile.ConditionFile;
-import attune.app.format.JobFile.HistoryFile;
-import attune.app.format.JobFile.NeedlesFile;
 import attune.app.format.JobFile.SettingFile;
-import attune.app.format.JobFile.StainFile;
-import attune.app.format.JobFile.TriedFile;
 import attune.app.format.JobFile.WishesFile;
 import attune.core.check.Coded;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
-import attune.core.match.ByHand;
-import attune.core.match.Decisions;
-import attune.core.match.Treatment;
-import attune.core.match.Tried;
-import attune.core.material.Role;
-import attune.core.material.Texture;
 import attune.core.measure.Air;
 import attune.core.measure.Celsius;
-import attune.core.measure.Ratio;
-import attune.core.measure.SquareMetres;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Omission;
 import attune.core.plan.PartOnOrder;
@@ -33,14 +20,11 @@ import attune.core.reference.Figures;
 import attune.core.schedule.Worker;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
-import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
-import attune.core.survey.Condition;
 import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
-import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
 import java.time.DateTimeException;
@@ -63,7 +47,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class JobReader {
-  private static final int USUAL_AGE_MONTHS = 48;
 
   private final Schemas schemas;
   private final ShelfReader shelves;
@@ -108,7 +91,8 @@ public class JobReader {
     Shelf usable = shelf(file.shelf(), shelf, faults);
     List<Surface> surfaces = new ArrayList<>();
     for (int i = 0; i < file.surfaces().size(); i++) {
-      surface(file.surfaces().get(i), wished, "/surfaces/" + i, faults).ifPresent(surfaces::add);
+      SurfaceReader.surface(file.surfaces().get(i), wished, "/surfaces/" + i, faults)
+          .ifPresent(surfaces::add);
     }
     ShelfReader.unique(file.surfaces().stream().map(SurfaceFile::id).toList(), "/surfaces", faults);
     if (!faults.isEmpty()) {
@@ -135,54 +119,6 @@ public class JobReader {
     return "light-aircraft".equals(layout)
         ? Craft.AIRCRAFT
         : "helm".equals(layout) ? Craft.BOAT : Craft.ROAD;
-  }
-
-  /**
-   * What was decided and found in a job, against the shelf it is planned with; what names something
-   * no longer there is passed over.
-   */
-  public static Decisions decisions(JobFile file, Shelf shelf) {
-    Map<String, ByHand> byHand = new LinkedHashMap<>();
-    Map<String, List<Tried>> tried = new LinkedHashMap<>();
-    for (SurfaceFile surface : file.surfaces()) {
-      if (surface.byHand() != null) {
-        String reason = or(surface.byHand().reason(), "");
-        treatment(surface.byHand().needles(), shelf)
-            .ifPresent(t -> byHand.put(surface.id(), new ByHand(t, reason)));
-      }
-      List<Tried> worked = new ArrayList<>();
-      for (TriedFile each : orEmpty(surface.tried())) {
-        treatment(each.needles(), shelf)
-            .ifPresent(
-                t -> worked.add(new Tried(t, Coded.parse(Tried.Result.class, each.result()))));
-      }
-      tried.put(surface.id(), worked);
-    }
-    return new Decisions(byHand, tried);
-  }
-
-  /**
-   * As {@link #decisions}, for a file that stands alone.
-   *
-   * @throws InvalidInputException naming what is not on the shelf
-   */
-  public static Decisions decisionsOf(JobFile file, Shelf shelf) {
-    List<Fault> faults = new ArrayList<>();
-    for (int i = 0; i < file.surfaces().size(); i++) {
-      SurfaceFile surface = file.surfaces().get(i);
-      String pointer = "/surfaces/" + i;
-      if (surface.byHand() != null) {
-        onShelf(surface.byHand().needles(), shelf, pointer + "/byHand/needles", faults);
-      }
-      for (int t = 0; t < orEmpty(surface.tried()).size(); t++) {
-        onShelf(
-            surface.tried().get(t).needles(), shelf, pointer + "/tried/" + t + "/needles", faults);
-      }
-    }
-    if (!faults.isEmpty()) {
-      throw new InvalidInputException(faults);
-    }
-    return decisions(file, shelf);
   }
 
   /**
@@ -216,37 +152,6 @@ public class JobReader {
   /** Somebody who may do everything in the hours of the tables. */
   public static Worker usual(Figures figures) {
     return UsualHours.worker("usual", figures);
-  }
-
-  private static void onShelf(NeedlesFile n, Shelf shelf, String pointer, List<Fault> faults) {
-    if (n.cleanerId() != null && shelf.findProduct(n.cleanerId()).isEmpty()) {
-      faults.add(
-          new Fault(
-              pointer + "/cleanerId", "\"" + n.cleanerId() + "\"", "a product of the job's shelf"));
-    }
-    if (findTool(shelf, n.toolId()).isEmpty()) {
-      faults.add(
-          new Fault(pointer + "/toolId", "\"" + n.toolId() + "\"", "a tool of the job's shelf"));
-    }
-  }
-
-  /** Needles as a treatment; empty where the cleaner or the tool is not on the shelf. */
-  public static Optional<Treatment> treatment(NeedlesFile n, Shelf shelf) {
-    Optional<Product> cleaner = Optional.ofNullable(n.cleanerId()).flatMap(shelf::findProduct);
-    if (n.cleanerId() != null && cleaner.isEmpty()) {
-      return Optional.empty();
-    }
-    return findTool(shelf, n.toolId())
-        .map(
-            tool ->
-                new Treatment(
-                    cleaner,
-                    Ratio.parse(n.ratio()),
-                    tool,
-                    Coded.parse(Treatment.ApplyTo.class, n.applyTo()),
-                    n.laidGPerM2(),
-                    Coded.parse(Treatment.Warmth.class, n.warmth()),
-                    n.dwellS()));
   }
 
   private static Optional<Setting> setting(SettingFile f, List<Fault> faults) {
@@ -296,7 +201,7 @@ public class JobReader {
     }
   }
 
-  private static Optional<LocalDateTime> time(String text, String pointer, List<Fault> faults) {
+  static Optional<LocalDateTime> time(String text, String pointer, List<Fault> faults) {
     if (text == null) {
       return Optional.empty();
     }
@@ -308,7 +213,7 @@ public class JobReader {
     }
   }
 
-  private static Wishes wishes(WishesFile own, WishesFile job) {
+  static Wishes wishes(WishesFile own, WishesFile job) {
     WishesFile o = own == null ? WishesFile.NONE : own;
     WishesFile w = job == null ? o : o.or(job);
     return new Wishes(
@@ -381,7 +286,7 @@ public class JobReader {
   }
 
   /** A plain hand and a plain cloth may be named even where the shelf has its own. */
-  private static Optional<Tool> findTool(Shelf shelf, String id) {
+  static Optional<Tool> findTool(Shelf shelf, String id) {
     return shelf
         .findTool(id)
         .or(
@@ -407,78 +312,7 @@ public class JobReader {
     }
   }
 
-  private static Optional<Surface> surface(
-      SurfaceFile f, WishesFile jobWishes, String pointer, List<Fault> faults) {
-    int before = faults.size();
-    List<Surface.Visit> history = new ArrayList<>();
-    for (int i = 0; i < orEmpty(f.history()).size(); i++) {
-      visit(f.history().get(i), pointer + "/history/" + i, faults).ifPresent(history::add);
-    }
-    if (faults.size() > before) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        new Surface(
-            f.id(),
-            f.zone(),
-            f.part(),
-            f.finish(),
-            Boolean.TRUE.equals(f.perforated()),
-            code(Texture.class, f.texture(), Texture.FINE),
-            Coded.parse(Surface.Tone.class, f.tone()),
-            new SquareMetres(f.areaM2()),
-            or(f.seamM(), 0.0),
-            or(f.ageMonths(), USUAL_AGE_MONTHS),
-            Coded.parse(Role.class, f.role()),
-            codes(Surface.Feature.class, f.features()),
-            codes(Surface.Near.class, f.near()),
-            condition(f.condition()),
-            wishes(f.wishes(), jobWishes),
-            Optional.ofNullable(f.surfaceTempC()).map(Celsius::new),
-            history));
-  }
-
-  private static Condition condition(ConditionFile f) {
-    return new Condition(
-        Coded.parse(Condition.Level.class, f.soil()),
-        codes(Soil.class, f.soils()),
-        Coded.parse(Condition.Wear.class, f.wear()),
-        code(Condition.Feel.class, f.feel(), Condition.Feel.SUPPLE),
-        code(Condition.Nap.class, f.nap(), Condition.Nap.OPEN),
-        code(Condition.Perforations.class, f.perforations(), Condition.Perforations.OPEN),
-        codes(Condition.Damage.class, f.damage()),
-        Optional.ofNullable(f.stainAgeDays()),
-        Optional.ofNullable(f.sheenGu()),
-        orEmpty(f.stains()).stream().map(JobReader::stain).toList());
-  }
-
-  private static Stain stain(StainFile f) {
-    return new Stain(
-        Coded.parse(Stain.Kind.class, f.kind()),
-        Coded.parse(Stain.Extent.class, f.extent()),
-        Optional.ofNullable(f.cm2()),
-        Optional.ofNullable(f.ageDays()));
-  }
-
-  private static Optional<Surface.Visit> visit(HistoryFile f, String pointer, List<Fault> faults) {
-    if (f.ratio() != null) {
-      ShelfReader.ratio(f.ratio(), pointer + "/ratio", faults);
-    }
-    return ShelfReader.date(f.date(), pointer + "/date", faults)
-        .map(
-            date ->
-                new Surface.Visit(
-                    date,
-                    Optional.ofNullable(f.productId()),
-                    Optional.ofNullable(f.ratio()),
-                    Optional.ofNullable(f.ph()),
-                    Optional.ofNullable(f.contactMin()),
-                    Optional.ofNullable(f.passes()),
-                    Optional.ofNullable(f.stiffness()),
-                    Boolean.TRUE.equals(f.coated())));
-  }
-
-  private static <T> T or(T value, T whenAbsent) {
+  static <T> T or(T value, T whenAbsent) {
     return value == null ? whenAbsent : value;
   }
 }

@@ -34,17 +34,13 @@ import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.shelf.Hazards;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
-import attune.core.check.Coded;
-import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
-import attune.core.survey.Stain;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -56,7 +52,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -67,7 +62,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class HandoverService {
   private static final Set<TaskState> OPEN =
       Set.of(TaskState.WAITING, TaskState.RUNNING, TaskState.SKIPPED);
-  private static final Set<String> CLEANS = Set.of("clean", "textile");
   private static final Set<String> ENDS_SHORT = Set.of("leave", "stays", "refer");
   private static final Set<String> NOTICED =
       Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET", "REMAINS", "NOT_ON_SHELF");
@@ -117,7 +111,7 @@ public class HandoverService {
     Shelf products = bench.shelfOf(id);
     JobFile document = job.document();
     Map<String, String> labels = job.labels();
-    List<Treated> treated = treated(document, plan, run, labels, products);
+    List<Treated> treated = Treatments.treated(document, plan, run, labels, products);
     return new HandoverView(
         id,
         shop.settings().name(),
@@ -288,115 +282,6 @@ public class HandoverService {
         true);
   }
 
-  private static List<Treated> treated(
-      JobFile document, PlanFile plan, BenchView run, Map<String, String> labels, Shelf products) {
-    Map<String, SurfaceFile> surveyed =
-        document.surfaces().stream()
-            .collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
-    Map<String, Set<String>> doneSteps = new LinkedHashMap<>();
-    Map<String, Integer> rungs = new HashMap<>();
-    Map<String, Set<String>> lifted = new HashMap<>();
-    for (BenchTask task : run.tasks()) {
-      if (task.state() == TaskState.DONE && task.rung() == RunTask.SPOT) {
-        lifted
-            .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
-            .add(name(products, task.productId()));
-      } else if (task.state() == TaskState.DONE && task.surfaceIds().size() == 1) {
-        doneSteps
-            .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
-            .add(task.step());
-        if (CLEANS.contains(task.step())) {
-          rungs.merge(task.surfaceIds().get(0), Math.max(1, task.rung()), Math::max);
-        }
-      }
-    }
-    List<Treated> treated = new ArrayList<>();
-    for (PlannedSurfaceFile surface : plan.surfaces()) {
-      String did =
-          did(
-              surface,
-              doneSteps.getOrDefault(surface.surfaceId(), Set.of()),
-              rungs.getOrDefault(surface.surfaceId(), 0),
-              lifted.getOrDefault(surface.surfaceId(), Set.of()),
-              products);
-      if (!did.isEmpty()) {
-        treated.add(
-            new Treated(
-                surface.surfaceId(),
-                labels.get(surface.surfaceId()),
-                found(surveyed.get(surface.surfaceId())),
-                did));
-      }
-    }
-    return treated;
-  }
-
-  private static String found(SurfaceFile surface) {
-    JobFile.ConditionFile c = surface.condition();
-    String soils =
-        c.soils() == null || c.soils().isEmpty()
-            ? "soil"
-            : String.join(", ", c.soils()).replace("food-drink", "food or drink").replace('-', ' ');
-    String soil = (c.soil().equals("none") ? "clean" : c.soil() + " " + soils) + stains(c);
-    String rest =
-        Stream.of(
-                c.wear().equals("intact") ? null : c.wear(),
-                c.feel() == null || c.feel().equals("supple") ? null : "feels " + c.feel(),
-                c.nap() == null || c.nap().equals("open") ? null : "nap " + c.nap(),
-                c.damage() == null || c.damage().isEmpty() ? null : String.join(", ", c.damage()))
-            .filter(Objects::nonNull)
-            .collect(Collectors.joining(", "));
-    return rest.isEmpty() ? soil : soil + "; " + rest;
-  }
-
-  private static String stains(JobFile.ConditionFile c) {
-    return c.stains() == null || c.stains().isEmpty()
-        ? ""
-        : c.stains().stream()
-            .map(stain -> Coded.parse(Stain.Kind.class, stain.kind()).words())
-            .distinct()
-            .collect(Collectors.joining(", ", "; stains of ", ""));
-  }
-
-  private static String did(
-      PlannedSurfaceFile surface,
-      Set<String> steps,
-      int rung,
-      Set<String> removers,
-      Shelf products) {
-    List<String> did = new ArrayList<>();
-    surface.ladder().stream()
-        .filter(worked -> worked.spot() == null)
-        .limit(rung)
-        .reduce((milder, firmer) -> firmer)
-        .map(
-            worked ->
-                worked.cleanerId() == null
-                    ? "dusted dry"
-                    : "cleaned with " + name(products, worked.cleanerId()))
-        .ifPresent(did::add);
-    if (!removers.isEmpty()) {
-      did.add("stain worked with " + String.join(", ", removers));
-    }
-    for (PlanFile.FinishStepFile step : surface.laid()) {
-      if (steps.contains(step.step())) {
-        did.add(past(step.step()) + " with " + name(products, step.productId()));
-      }
-    }
-    return String.join(", ", did);
-  }
-
-  private static String past(String step) {
-    return switch (step) {
-      case "condition" -> "conditioned";
-      case "barrier" -> "dye barrier laid";
-      case "coat" -> "coated";
-      case "dress" -> "dressed";
-      case "refinish" -> "restored";
-      default -> "protected";
-    };
-  }
-
   private static List<NotCured> notCured(PlanFile plan, BenchView run, Map<String, String> labels) {
     List<NotCured> list = new ArrayList<>();
     for (PlannedSurfaceFile surface : plan.surfaces()) {
@@ -460,7 +345,7 @@ public class HandoverService {
     return new Advice(care.what(), care.when(), care.labels());
   }
 
-  private static String name(Shelf products, String id) {
+  static String name(Shelf products, String id) {
     return products.findProduct(id).map(Product::name).orElse(id);
   }
 }

@@ -1,5 +1,6 @@
 package attune.app.planning;
 
+import attune.app.format.DecisionsReader;
 import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.jobs.Answered;
@@ -112,7 +113,7 @@ public class JobPlans {
 
   /** What was set by hand and tried on a job's panels. */
   public Decisions decisions(UUID id, Job job) {
-    return JobReader.decisions(jobs.document(id), job.shelf());
+    return DecisionsReader.decisions(jobs.document(id), job.shelf());
   }
 
   /**

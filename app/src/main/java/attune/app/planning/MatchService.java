@@ -1,7 +1,7 @@
 package attune.app.planning;
 
 import attune.app.format.JobFile;
-import attune.app.format.PlanWriter;
+import attune.app.format.PlannedSurfaceWriter;
 import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.app.planning.MatchViews.ByHandView;
@@ -105,7 +105,7 @@ class MatchService {
         place.limits().identified(),
         place.demand().level().code(),
         place.demand().soils().stream().map(Coded::code).sorted().toList(),
-        PlanWriter.surface(plan),
+        PlannedSurfaceWriter.surface(plan),
         plan.match().ladder().stream()
             .findFirst()
             .map(Rung::verdict)
@@ -179,7 +179,7 @@ class MatchService {
         sentence(verdict),
         verdict.reasons().stream()
             .sorted(Comparator.comparing(Reason::effect).reversed())
-            .map(PlanWriter::reason)
+            .map(PlannedSurfaceWriter::reason)
             .toList(),
         matcher().rack(place, verdict).readings().stream().map(MatchService::scale).toList(),
         verdict.action(),

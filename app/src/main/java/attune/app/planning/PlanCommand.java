@@ -1,6 +1,7 @@
 package attune.app.planning;
 
 import attune.app.format.BadInput;
+import attune.app.format.DecisionsReader;
 import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.format.PlanSheet;
@@ -67,7 +68,7 @@ public final class PlanCommand {
             .planner()
             .plan(
                 job,
-                JobReader.decisionsOf(file, job.shelf()),
+                DecisionsReader.decisionsOf(file, job.shelf()),
                 JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures())));
     return sheet
         ? PlanSheet.of(plan, vehicle(file), reference.technique())

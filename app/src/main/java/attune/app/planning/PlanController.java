@@ -1,5 +1,6 @@
 package attune.app.planning;
 
+import attune.app.format.DecisionsReader;
 import attune.app.format.JobFile;
 import attune.app.format.JobReader;
 import attune.app.format.PlanFile;
@@ -59,7 +60,7 @@ class PlanController {
             .planner()
             .plan(
                 read,
-                JobReader.decisionsOf(file, read.shelf()),
+                DecisionsReader.decisionsOf(file, read.shelf()),
                 JobReader.arrangement(file, Map.of(), JobReader.usual(reference.figures()))));
   }
 

@@ -1,6 +1,6 @@
 package attune.app.planning;
 
-import attune.app.format.PlanWriter;
+import attune.app.format.PlannedSurfaceWriter;
 import attune.app.jobs.JobService;
 import attune.app.planning.MatchViews.MatrixHead;
 import attune.app.planning.MatchViews.MatrixView;
@@ -72,7 +72,7 @@ class WhyService {
         itemId,
         name,
         standing(plan, itemId),
-        reasons.stream().map(PlanWriter::reason).toList(),
+        reasons.stream().map(PlannedSurfaceWriter::reason).toList(),
         why.map(w -> w.remedies().stream().map(WhyService::remedy).toList()).orElse(List.of()));
   }
 
@@ -86,7 +86,7 @@ class WhyService {
         "",
         "these needles",
         worst(why.reasons()),
-        why.reasons().stream().map(PlanWriter::reason).toList(),
+        why.reasons().stream().map(PlannedSurfaceWriter::reason).toList(),
         why.remedies().stream().map(WhyService::remedy).toList());
   }
 

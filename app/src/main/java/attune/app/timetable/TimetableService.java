@@ -10,16 +10,13 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
-import attune.app.timetable.TimetableViews.BlockView;
 import attune.app.timetable.TimetableViews.CrewRequest;
-import attune.app.timetable.TimetableViews.LaneView;
 import attune.app.timetable.TimetableViews.MoveRequest;
 import attune.app.timetable.TimetableViews.MoveView;
 import attune.app.timetable.TimetableViews.OfferView;
 import attune.app.timetable.TimetableViews.PartRequest;
 import attune.app.timetable.TimetableViews.PartView;
 import attune.app.timetable.TimetableViews.PushedView;
-import attune.app.timetable.TimetableViews.RoundView;
 import attune.app.timetable.TimetableViews.TaskView;
 import attune.app.timetable.TimetableViews.TimetableView;
 import attune.app.timetable.TimetableViews.VisitView;
@@ -31,8 +28,6 @@ import attune.core.plan.NeededSkills;
 import attune.core.plan.Offer;
 import attune.core.plan.Plan;
 import attune.core.plan.Round;
-import attune.core.plan.Step;
-import attune.core.plan.Stretch;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.schedule.Skill;
@@ -53,7 +48,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -337,9 +331,9 @@ class TimetableService {
         arrangement.parts().stream()
             .map(p -> new PartView(p.name(), p.surfaceIds(), p.arrives()))
             .toList(),
-        lanes(job, crew),
-        zones(job),
-        blocks(t, words, names),
+        TimetableBlocks.lanes(job, crew),
+        TimetableBlocks.zones(job),
+        TimetableBlocks.blocks(t, words, names),
         t.tasks().stream().map(task -> view(task, words, names)).toList(),
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
         Stream.concat(
@@ -348,90 +342,10 @@ class TimetableService {
             .toList());
   }
 
-  private static List<LaneView> lanes(Job job, List<String> crew) {
-    return crew.isEmpty()
-        ? IntStream.rangeClosed(1, job.setting().people())
-            .mapToObj(i -> new LaneView("person-" + i, "Person " + i))
-            .toList()
-        : crew.stream().map(name -> new LaneView(name, name)).toList();
-  }
-
-  private static List<LaneView> zones(Job job) {
-    return job.surfaces().stream()
-        .map(Surface::zone)
-        .distinct()
-        .map(zone -> new LaneView(zone, TaskWords.words(zone)))
-        .toList();
-  }
-
   private TaskWords words(UUID id, Job job, Timetable timetable, Arrangement arrangement) {
     Map<String, String> zones =
         job.surfaces().stream().collect(Collectors.toMap(Surface::id, Surface::zone));
     return new TaskWords(jobs.get(id).labels(), zones, timetable, arrangement.parts());
-  }
-
-  private static List<BlockView> blocks(Timetable t, TaskWords words, Map<String, String> names) {
-    Map<String, List<Task>> byRound =
-        t.tasks().stream()
-            .filter(task -> task.roundId().isPresent())
-            .collect(Collectors.groupingBy(task -> task.roundId().orElseThrow()));
-    return t.stretches().stream().map(s -> block(s, t.deciding(), byRound, words, names)).toList();
-  }
-
-  private static BlockView block(
-      Stretch s,
-      Set<String> deciding,
-      Map<String, List<Task>> byRound,
-      TaskWords words,
-      Map<String, String> names) {
-    List<RoundView> rounds =
-        s.rounds().stream()
-            .map(r -> round(r, byRound.getOrDefault(r.id(), List.of()), words, names))
-            .toList();
-    return new BlockView(
-        s.id(),
-        words.what(s.steps()),
-        words.where(s.zones()).orElse(null),
-        s.zones(),
-        s.person().orElse(""),
-        s.start(),
-        s.end(),
-        minutes(s.handsS()),
-        minutes(s.waitS()),
-        s.steps().contains(Step.BREAK),
-        s.steps().stream().anyMatch(Step::lays),
-        s.rounds().stream()
-            .flatMap(r -> byRound.getOrDefault(r.id(), List.of()).stream())
-            .anyMatch(Task::pinned),
-        s.rounds().stream().map(Round::id).anyMatch(deciding::contains),
-        rounds);
-  }
-
-  private static RoundView round(
-      Round r, List<Task> tasks, TaskWords words, Map<String, String> names) {
-    String with =
-        Stream.of(
-                r.productId().map(id -> names.getOrDefault(id, id)),
-                r.ratio().filter(ratio -> !ratio.equals("ready")),
-                r.toolId().map(id -> names.getOrDefault(id, id)))
-            .flatMap(Optional::stream)
-            .collect(Collectors.joining(", "));
-    return new RoundView(
-        r.id(),
-        r.step().code(),
-        words.what(List.of(r.step())),
-        words.where(List.of(r.zone())).orElse(null),
-        with.isEmpty() ? null : with,
-        r.surfaceIds(),
-        r.start(),
-        r.end(),
-        minutes(r.handsS()),
-        minutes(r.waitS()),
-        tasks.stream().map(Task::id).toList());
-  }
-
-  private static double minutes(int seconds) {
-    return Math.round(seconds / 6.0) / 10.0;
   }
 
   private static TaskView view(Task t, TaskWords words, Map<String, String> names) {
