@@ -1,8 +1,8 @@
 package attune.app.format;
 
 import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
-import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.Plan;
@@ -277,43 +277,41 @@ public final class PlanSheet {
         .toList();
   }
 
-  /** Each told once in full, where it first matters. */
-  private Set<String> cautions(Round round, List<SurfacePlan> panels) {
-    Set<String> here = new LinkedHashSet<>();
+  /** Each told once in full, where it first matters; with the customer there, of which panels. */
+  private List<String> cautions(Round round, List<SurfacePlan> panels) {
+    Map<String, List<SurfacePlan>> here = new LinkedHashMap<>();
     List<SurfacePlan> about = panels.isEmpty() ? plan.surfaces() : panels;
     Set<Step> steps = plan.timetable().stepsByRound().get(round.id());
     for (SurfacePlan panel : about) {
       for (Reason caution : panel.cautions()) {
-        if (CautionSteps.isToldAt(caution, panel, round, steps)
-            && told.add(caution.text() + round.step() + SheetWords.isAgain(caution, round))) {
-          here.add(caution.text());
+        boolean first =
+            CautionSteps.isToldAt(caution, panel, round, steps)
+                && told.add(caution.text() + round.step() + SheetWords.isAgain(caution, round));
+        if (first || here.containsKey(caution.text())) {
+          here.computeIfAbsent(caution.text(), text -> new ArrayList<>()).add(panel);
         }
       }
     }
-    return here;
+    boolean talk = round.step() == Step.RECEIVE || round.step() == Step.HANDOVER;
+    return here.entrySet().stream()
+        .map(e -> (talk ? SheetWords.where(e.getValue()) + ": " : "") + e.getKey())
+        .toList();
+  }
+
+  private static void add(Map<String, List<String>> stays, Reason reason, SurfacePlan panel) {
+    stays.computeIfAbsent(reason.text(), t -> new ArrayList<>()).add(SheetWords.place(panel));
   }
 
   private void stays() {
     Map<String, List<String>> stays = new LinkedHashMap<>();
+    plan.surfaces().forEach(panel -> panel.match().refer().ifPresent(r -> add(stays, r, panel)));
     for (SurfacePlan panel : plan.surfaces()) {
-      panel
-          .match()
-          .refer()
-          .ifPresent(
-              r ->
-                  stays
-                      .computeIfAbsent(r.text(), t -> new ArrayList<>())
-                      .add(SheetWords.place(panel)));
-    }
-    for (SurfacePlan panel : plan.surfaces()) {
-      for (SpotWork spot : panel.match().spots()) {
-        spot.remains()
-            .ifPresent(
-                r ->
-                    stays
-                        .computeIfAbsent(r.text(), t -> new ArrayList<>())
-                        .add(SheetWords.place(panel)));
-      }
+      panel.cautions().stream()
+          .filter(caution -> caution.code() == ReasonCode.LEAVE_SOME)
+          .forEach(caution -> add(stays, caution, panel));
+      panel.match().spots().stream()
+          .flatMap(spot -> spot.remains().stream())
+          .forEach(remains -> add(stays, remains, panel));
     }
     if (!stays.isEmpty()) {
       title("What stays, and who sees to it");

@@ -19,6 +19,8 @@ import java.util.stream.Collectors;
 
 /** How the sheet says places, passes and amounts. */
 final class SheetWords {
+  private static final int NAMED = 4;
+
   /** What sits no longer than this is wiped as it is laid. */
   static final int AT_ONCE_S = 5;
 
@@ -130,6 +132,13 @@ final class SheetWords {
   }
 
   /** Zone and part, said once where the part says its zone already. */
+  /** Which panels, or how many where they are more than one reads. */
+  static String where(List<SurfacePlan> panels) {
+    return panels.size() > NAMED
+        ? panels.size() + " panels"
+        : panels.stream().map(SheetWords::place).collect(Collectors.joining(", "));
+  }
+
   static String place(SurfacePlan panel) {
     String zone = words(panel.surface().zone());
     String part = words(panel.surface().part()).toLowerCase(Locale.ROOT);

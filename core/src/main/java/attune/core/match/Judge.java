@@ -169,8 +169,8 @@ public final class Judge {
         100 * place.demand().acceptable() / place.demand().amount(),
         "%",
         text(
-            "After %d passes about %.0f %% of it is still there%s, and nothing firmer on the shelf may go on:"
-                + " agree on that before work starts.",
+            "After %d passes about %.0f %% of the soil is still there%s, and nothing firmer on the shelf may go on:"
+                + " said before work starts, and again when the car goes.",
             passes, percent, passes < book.needs().most() ? " and more would hardly show" : ""));
   }
 
