@@ -9,7 +9,6 @@ import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.BenchViews.ToldView;
 import attune.app.bench.Consequences.Replanned;
 import attune.app.bench.EntryDetail.AirNow;
-import attune.app.bench.RunSteps.Step;
 import attune.app.crew.CrewService;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
@@ -18,13 +17,12 @@ import attune.app.format.PlanWriter;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.planning.JobPlans;
-import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
+import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Pace;
-import attune.core.run.Run;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -37,6 +35,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -63,12 +62,11 @@ public class BenchService {
   private final JobPlans plans;
   private final PlanWriter writer;
   private final ShelfService shelf;
-  private final RunPapers papers;
+  private final RunReader reader;
   private final Cache<LeftBehind.Key, LeftBehind> gone =
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
   private final Cache<Glance.Key, Glance> glances =
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
-  private final ReferenceData reference;
   private final EntryReader entryReader;
   private final RunPace pace;
   private final JsonMapper mapper;
@@ -82,8 +80,7 @@ public class BenchService {
       JobPlans plans,
       PlanWriter writer,
       ShelfService shelf,
-      RunPapers papers,
-      ReferenceData reference,
+      RunReader reader,
       EntryReader entryReader,
       RunPace pace,
       JsonMapper mapper,
@@ -95,8 +92,7 @@ public class BenchService {
     this.plans = plans;
     this.writer = writer;
     this.shelf = shelf;
-    this.papers = papers;
-    this.reference = reference;
+    this.reader = reader;
     this.entryReader = entryReader;
     this.pace = pace;
     this.mapper = mapper;
@@ -125,7 +121,7 @@ public class BenchService {
               begun.truncatedTo(ChronoUnit.MILLIS),
               mapper.writeValueAsString(plan),
               mapper.writeValueAsString(shelf.file()));
-      begins.progress(whole(begins));
+      begins.progress(reader.whole(begins));
       runs.saveAndFlush(begins);
       jobs.moveTo(jobId, JobState.BENCH);
       publisher.publishEvent(new BenchBroadcast.Changed(jobId));
@@ -135,32 +131,7 @@ public class BenchService {
 
   @Transactional(readOnly = true)
   public BenchView view(UUID jobId) {
-    return view(whole(run(jobId)));
-  }
-
-  private WholeRun whole(BenchRunEntity entity) {
-    PlanFile plan = papers.plan(entity);
-    JobFile document = jobs.document(entity.getId());
-    List<Step> steps = RunSteps.of(plan, document.surfaces(), reference.finishes());
-    List<Told> told =
-        entries.findByJobIdOrderByAtAscPositionAsc(entity.getId()).stream()
-            .map(this::told)
-            .toList();
-    Run run =
-        Run.of(
-            steps.stream().map(Step::task).toList(),
-            told.stream().map(Told::entry).toList(),
-            now(),
-            pace.waits());
-    return new WholeRun(entity, plan, document, shelf(entity), steps, told, run);
-  }
-
-  private Told told(BenchEntryEntity e) {
-    return new Told(
-        e.entry(),
-        e.detail().map(json -> mapper.readValue(json, EntryDetail.class)).orElse(EntryDetail.NONE),
-        e.recordedAt(),
-        e.madeBy());
+    return view(reader.whole(reader.run(jobId)));
   }
 
   private BenchView view(WholeRun whole) {
@@ -213,8 +184,8 @@ public class BenchService {
    * @param heard when they came in; null for when each happened
    */
   public ToldView tell(UUID jobId, List<EntryRequest> requests, @Nullable LocalDateTime heard) {
-    BenchRunEntity entity = run(jobId);
-    WholeRun whole = whole(entity);
+    BenchRunEntity entity = reader.run(jobId);
+    WholeRun whole = reader.whole(entity);
     Set<String> known =
         whole.told().stream()
             .map(t -> t.entry().id())
@@ -248,7 +219,7 @@ public class BenchService {
               detail.equals(EntryDetail.NONE) ? null : mapper.writeValueAsString(detail)));
     }
     entries.flush();
-    WholeRun after = whole(entity);
+    WholeRun after = reader.whole(entity);
     if (!fresh.isEmpty()) {
       entity.progress(after);
       runs.saveAndFlush(entity);
@@ -275,7 +246,7 @@ public class BenchService {
   /** What was done in a run, for its record. */
   @Transactional(readOnly = true)
   public RunRecord record(UUID jobId) {
-    WholeRun whole = whole(run(jobId));
+    WholeRun whole = reader.whole(reader.run(jobId));
     return new RecordWriter(whole.shelf(), jobs.labels(whole.document()), crew.names())
         .write(
             whole.entity().startedAt(),
@@ -312,7 +283,7 @@ public class BenchService {
   }
 
   private LeftBehind leftBehind(LeftBehind.Key key) {
-    WholeRun whole = whole(run(key.job()));
+    WholeRun whole = reader.whole(reader.run(key.job()));
     List<CareFile> care = CareAfter.of(whole.plan(), tasks(whole));
     return new LeftBehind(
         whole.lastDone().orElse(null),
@@ -325,13 +296,11 @@ public class BenchService {
             .anyMatch(task -> whole.run().state(task.id()).phase() == Phase.RUNNING));
   }
 
-  private double soil(JobFile found) {
+  private static @Nullable Level soil(JobFile found) {
     return found.surfaces().stream()
-        .map(surface -> surface.condition().soil())
-        .filter(soil -> soil != null && !soil.equals(Level.NONE.code()))
-        .mapToDouble(soil -> reference.figures().get("cleaning.soil." + soil))
-        .max()
-        .orElse(0);
+        .flatMap(s -> Coded.find(Level.class, String.valueOf(s.condition().soil())).stream())
+        .max(Comparator.naturalOrder())
+        .orElse(null);
   }
 
   private static Map<String, String> names(List<CareFile> care, Shelf shelf) {
@@ -356,7 +325,7 @@ public class BenchService {
   }
 
   private Glance glance(Glance.Key key) {
-    return glances.get(key, k -> Glance.of(view(whole(run(k.run().job())))));
+    return glances.get(key, k -> Glance.of(view(reader.whole(reader.run(k.run().job())))));
   }
 
   /** How far some jobs' runs are, by job: one query for all; none for jobs without a run. */
@@ -375,7 +344,7 @@ public class BenchService {
     return runs.findById(jobId)
         .flatMap(
             run ->
-                tasks(whole(run)).stream()
+                tasks(reader.whole(run)).stream()
                     .filter(task -> task.surfaceIds().contains(surfaceId))
                     .filter(task -> task.state() == TaskState.RUNNING)
                     .findFirst()
@@ -385,22 +354,13 @@ public class BenchService {
   /** The plan a run was started on, or empty when there is no run. */
   @Transactional(readOnly = true)
   public Optional<PlanFile> plan(UUID jobId) {
-    return runs.findById(jobId).map(papers::plan);
+    return runs.findById(jobId).map(reader::plan);
   }
 
   /** The shelf a run was planned from: a bottle renamed since keeps its name in the record. */
   @Transactional(readOnly = true)
   public Shelf shelfOf(UUID jobId) {
-    return shelf(run(jobId));
-  }
-
-  private Shelf shelf(BenchRunEntity run) {
-    return papers.shelf(run).orElseGet(shelf::shelf);
-  }
-
-  private BenchRunEntity run(UUID jobId) {
-    return runs.findById(jobId)
-        .orElseThrow(() -> new NotNowException("The bench run has not started yet."));
+    return reader.shelf(reader.run(jobId));
   }
 
   private LocalDateTime now() {

@@ -2,6 +2,7 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.DoneReady;
 import attune.app.format.PlanFile.CareFile;
+import attune.core.survey.Condition.Level;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -15,7 +16,7 @@ import java.util.UUID;
  * @param care of what was done
  * @param products names of what the care is done with, as the run's own shelf has them, by id
  * @param ready when the car may be used by what was done, whatever was left out
- * @param soil the most any panel was found with, in layers
+ * @param soil the most any panel was found with; null where none was told
  * @param hot where the car lives
  * @param changing while a clock runs: a minute on it is another
  */
@@ -24,7 +25,7 @@ public record LeftBehind(
     List<CareFile> care,
     Map<String, String> products,
     DoneReady ready,
-    double soil,
+    @Nullable Level soil,
     boolean hot,
     boolean changing) {
 

@@ -12,6 +12,7 @@ import attune.app.reference.ReferenceData;
 import attune.core.care.Interval;
 import attune.core.care.Use;
 import attune.core.care.Use.Habit;
+import attune.core.survey.Condition.Level;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -117,7 +118,13 @@ class CareBasis {
             .filter(day -> day.isBefore(visit))
             .max(Comparator.naturalOrder());
     return before.isPresent()
-        ? Interval.adapted(before.get(), visit, left.soil(), reference.figures())
+        ? Interval.adapted(before.get(), visit, layers(left.soil()), reference.figures())
         : OptionalInt.empty();
+  }
+
+  private double layers(@Nullable Level soil) {
+    return soil == null || soil == Level.NONE
+        ? 0
+        : reference.figures().get("cleaning.soil." + soil.code());
   }
 }

@@ -1,9 +1,6 @@
 package attune.app.jobs;
 
 import attune.app.format.JobFile;
-import attune.app.format.JobReader;
-import attune.app.format.SchemaName;
-import attune.app.format.Schemas;
 import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobRepository.Numbered;
 import attune.app.jobs.JobViews.JobChange;
@@ -11,26 +8,18 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.JobViews.NewJob;
 import attune.app.jobs.JobViews.NewVehicle;
-import attune.app.layouts.Layout;
-import attune.app.layouts.Layouts;
 import attune.app.people.CustomerService;
 import attune.app.people.PeopleViews.CustomerForm;
-import attune.app.people.PeopleViews.VehicleForm;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.app.people.VehicleService;
 import attune.app.reference.ReferenceData;
 import attune.app.web.NotNowException;
-import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.UsualHours;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
@@ -42,45 +31,35 @@ import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Jobs and their history. Every change is a new revision; undo and redo move between them. */
 @Service
 @Transactional
 public class JobService {
   private static final int NO_PARENT = 0;
-  private static final int DOCUMENTS_KEPT = 200;
 
   private final JobRepository jobs;
   private final RevisionRepository revisions;
-  private final Layouts layouts;
+  private final PanelLabels labels;
   private final VehicleService vehicles;
-  private final Schemas schemas;
   private final ReferenceData reference;
-  private final JsonMapper mapper;
+  private final JobDocuments documents;
   private final Clock clock;
-
-  /** By their text: a document is read many times and never changes. */
-  private final Cache<String, JobFile> documents =
-      Caffeine.newBuilder().maximumSize(DOCUMENTS_KEPT).build();
 
   JobService(
       JobRepository jobs,
       RevisionRepository revisions,
-      Layouts layouts,
+      PanelLabels labels,
       VehicleService vehicles,
-      Schemas schemas,
       ReferenceData reference,
-      JsonMapper mapper,
+      JobDocuments documents,
       Clock clock) {
     this.jobs = jobs;
     this.revisions = revisions;
-    this.layouts = layouts;
+    this.labels = labels;
     this.vehicles = vehicles;
-    this.schemas = schemas;
     this.reference = reference;
-    this.mapper = mapper;
+    this.documents = documents;
     this.clock = clock;
   }
 
@@ -140,7 +119,7 @@ public class JobService {
   @Transactional(readOnly = true)
   public Map<UUID, JobFile> documents(Collection<UUID> ids) {
     return revisions.current(ids).stream()
-        .collect(Collectors.toMap(RevisionEntity::jobId, r -> read(r.document())));
+        .collect(Collectors.toMap(RevisionEntity::jobId, r -> documents.read(r.document())));
   }
 
   public JobDetail create(NewJob request) {
@@ -152,7 +131,7 @@ public class JobService {
     }
     VehicleView vehicle =
         request.vehicleId() == null
-            ? vehicles.create(form(request.vehicle()))
+            ? vehicles.create(request.vehicle().form())
             : vehicles.get(request.vehicleId());
     return create(
         NewJobs.of(
@@ -173,14 +152,14 @@ public class JobService {
     JobFile.VehicleFile v = document.vehicle();
     VehicleView vehicle =
         vehicles.create(
-            form(
-                new NewVehicle(
+            new NewVehicle(
                     v == null || v.label() == null ? document.title() : v.label(),
                     v == null || v.layout() == null ? "blank" : v.layout(),
                     null,
                     v == null ? null : v.drive(),
                     v == null ? null : v.builtYear(),
-                    v == null ? null : v.odometerKm())));
+                    v == null ? null : v.odometerKm())
+                .form());
     return create(document, vehicle.id(), what);
   }
 
@@ -191,21 +170,6 @@ public class JobService {
     jobs.saveAndFlush(job);
     revisions.save(revision(job.id(), 1, NO_PARENT, what, document));
     return detail(job);
-  }
-
-  private static VehicleForm form(NewVehicle v) {
-    return new VehicleForm(
-        v.label(),
-        v.plate(),
-        v.layout(),
-        v.drive(),
-        v.builtYear(),
-        null,
-        v.odometerKm(),
-        false,
-        null,
-        null,
-        null);
   }
 
   /** Jobs on a vehicle, latest first. */
@@ -232,7 +196,7 @@ public class JobService {
   @Transactional(readOnly = true)
   public SurfaceFile likely(UUID id, String surfaceId) {
     JobFile document = document(job(id));
-    return Panels.likely(document, panels(document), surfaceId);
+    return Panels.likely(document, labels.panels(document), surfaceId);
   }
 
   /** The vehicle a job is done on. */
@@ -258,7 +222,7 @@ public class JobService {
     JobEntity job = open(id);
     JobFile before = document(job);
     JobFile after = JobChanges.changed(before, change);
-    check(after);
+    documents.check(after);
     return revise(job, after, "Job details");
   }
 
@@ -268,7 +232,7 @@ public class JobService {
         id,
         before -> {
           if (!after.equals(before)) {
-            check(after);
+            documents.check(after);
           }
           return new Edit(after, what);
         });
@@ -328,28 +292,8 @@ public class JobService {
   }
 
   /** Names of a job's panels by id: the layout's where it has one. */
-  @Transactional(readOnly = true)
   public Map<String, String> labels(JobFile document) {
-    Map<String, Layout.Panel> panels = panels(document);
-    Map<String, String> labels = new LinkedHashMap<>();
-    for (SurfaceFile surface : document.surfaces()) {
-      Layout.Panel panel = panels.get(surface.id());
-      labels.put(surface.id(), label(surface, panel));
-    }
-    return labels;
-  }
-
-  static String label(SurfaceFile surface, Layout.Panel panel) {
-    if (surface.label() != null) {
-      return surface.label();
-    }
-    return panel == null ? surface.id().replace('-', ' ') : panel.label();
-  }
-
-  /** The layout's panels by id; none where a job has no layout. */
-  Map<String, Layout.Panel> panels(JobFile document) {
-    String layout = document.vehicle() == null ? null : document.vehicle().layout();
-    return layout == null ? Map.of() : layouts.panels(layout);
+    return labels.labels(document);
   }
 
   private JobDetail revise(JobEntity job, JobFile changed, String what) {
@@ -375,7 +319,7 @@ public class JobService {
 
   private JobDetail goTo(JobEntity job, int number) {
     RevisionEntity target = revisions.findByJobIdAndNumber(job.id(), number).orElseThrow();
-    show(job, number, read(target.document()));
+    show(job, number, documents.read(target.document()));
     jobs.flush();
     return detail(job);
   }
@@ -384,13 +328,7 @@ public class JobService {
       UUID jobId, int number, int parent, String what, JobFile document) {
     String shown = what.length() > 200 ? what.substring(0, 200) : what;
     return new RevisionEntity(
-        UUID.randomUUID(),
-        jobId,
-        number,
-        parent,
-        shown,
-        now(),
-        mapper.writeValueAsString(document));
+        UUID.randomUUID(), jobId, number, parent, shown, now(), documents.text(document));
   }
 
   private static void show(JobEntity job, int number, JobFile d) {
@@ -410,7 +348,7 @@ public class JobService {
 
   private JobDetail detail(JobEntity job) {
     RevisionEntity now = revision(job);
-    JobFile document = read(now.document());
+    JobFile document = documents.read(now.document());
     boolean frozen = job.state() != JobState.SURVEY;
     Optional<RevisionEntity> next =
         revisions.findFirstByJobIdAndParentOrderByNumberDesc(job.id(), now.number());
@@ -422,44 +360,7 @@ public class JobService {
         frozen || now.parent() == NO_PARENT ? null : now.what(),
         frozen ? null : next.map(RevisionEntity::what).orElse(null),
         document,
-        labels(document));
-  }
-
-  /**
-   * Holds a document to its schema, as far as it is answered.
-   *
-   * @throws InvalidInputException naming every fault
-   */
-  void check(JobFile document) {
-    JobFile whole = document.with(document.surfaces().stream().map(Answered::filled).toList());
-    ObjectNode tree = mapper.valueToTree(whole);
-    List<Fault> faults = new ArrayList<>(schemas.faults(SchemaName.JOB, tree));
-    faults.removeIf(f -> document.surfaces().isEmpty() && f.pointer().equals("/surfaces"));
-    JobReader.houseRules(document.houseRules(), reference.houseRules(), faults);
-    if (!faults.isEmpty()) {
-      throw new InvalidInputException(faults);
-    }
-    times(document.setting());
-  }
-
-  private static void times(JobFile.SettingFile setting) {
-    LocalDateTime start = time(setting.start(), "/setting/start");
-    if (setting.returnBy() != null
-        && time(setting.returnBy(), "/setting/returnBy").isBefore(start)) {
-      throw new InvalidInputException(
-          "/setting/returnBy",
-          "\"" + setting.returnBy() + "\"",
-          "a time after start, " + setting.start());
-    }
-  }
-
-  private static LocalDateTime time(String text, String pointer) {
-    try {
-      return LocalDateTime.parse(text);
-    } catch (java.time.DateTimeException e) {
-      throw new InvalidInputException(
-          pointer, "\"" + text + "\"", "a local time, YYYY-MM-DDTHH:MM");
-    }
+        labels.labels(document));
   }
 
   private JobEntity job(UUID id) {
@@ -479,11 +380,7 @@ public class JobService {
   }
 
   private JobFile document(JobEntity job) {
-    return read(revision(job).document());
-  }
-
-  private JobFile read(String json) {
-    return documents.get(json, text -> mapper.readValue(text, JobFile.class));
+    return documents.read(revision(job).document());
   }
 
   private LocalDateTime now() {

@@ -3,6 +3,7 @@ package attune.app.jobs;
 import attune.app.format.Code;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.StainFile;
+import attune.app.people.PeopleViews.VehicleForm;
 import attune.core.material.Texture;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
@@ -82,7 +83,12 @@ public final class JobViews {
       @Nullable
           @Min(value = 0, message = "0 or more")
           @Max(value = 5_000_000, message = "at most 5 000 000")
-          Integer odometerKm) {}
+          Integer odometerKm) {
+    VehicleForm form() {
+      return new VehicleForm(
+          label, plate, layout, drive, builtYear, null, odometerKm, false, null, null, null);
+    }
+  }
 
   /** Changes to the job itself; null leaves a part as it is, an empty returnBy takes it back. */
   public record JobChange(

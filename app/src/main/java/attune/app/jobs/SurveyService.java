@@ -22,10 +22,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class SurveyService {
   private final JobService jobs;
+  private final JobDocuments documents;
+  private final PanelLabels labels;
   private final Findings findings;
 
-  SurveyService(JobService jobs, Findings findings) {
+  SurveyService(JobService jobs, JobDocuments documents, PanelLabels labels, Findings findings) {
     this.jobs = jobs;
+    this.documents = documents;
+    this.labels = labels;
     this.findings = findings;
   }
 
@@ -33,7 +37,7 @@ public class SurveyService {
     return jobs.edit(
         id,
         before -> {
-          Map<String, Layout.Panel> panels = jobs.panels(before);
+          Map<String, Layout.Panel> panels = labels.panels(before);
           return new Edit(
               before.with(
                   findings.apply(
@@ -59,9 +63,9 @@ public class SurveyService {
                       .map(s -> s.id().equals(surfaceId) ? changed.apply(s) : s)
                       .toList());
           if (!after.equals(before)) {
-            jobs.check(after);
+            documents.check(after);
           }
-          return new Edit(after, what + " " + nameOf(surfaceId, before, jobs.panels(before)));
+          return new Edit(after, what + " " + nameOf(surfaceId, before, labels.panels(before)));
         });
   }
 
@@ -71,7 +75,8 @@ public class SurveyService {
         id,
         before ->
             new Edit(
-                before.with(findings.copy(before.surfaces(), jobs.panels(before), request.pairs())),
+                before.with(
+                    findings.copy(before.surfaces(), labels.panels(before), request.pairs())),
                 "Copy to " + panelsOf(request.pairs().size())));
   }
 
@@ -81,7 +86,7 @@ public class SurveyService {
         id,
         before -> {
           JobFile after = before.with(Panels.add(before.surfaces(), panel));
-          jobs.check(after);
+          documents.check(after);
           return new Edit(after, "New panel " + panel.label().strip());
         });
   }
@@ -91,10 +96,10 @@ public class SurveyService {
     return jobs.edit(
         id,
         before -> {
-          Map<String, Layout.Panel> panels = jobs.panels(before);
+          Map<String, Layout.Panel> panels = labels.panels(before);
           return new Edit(
               before.with(
-                  Panels.split(before.surfaces(), panels, surfaceId, along, jobs.labels(before))),
+                  Panels.split(before.surfaces(), panels, surfaceId, along, labels.labels(before))),
               "Split " + nameOf(surfaceId, before, panels));
         });
   }
@@ -107,7 +112,10 @@ public class SurveyService {
             new Edit(
                 before.with(
                     Panels.merge(
-                        before.surfaces(), jobs.panels(before), surfaceIds, jobs.labels(before))),
+                        before.surfaces(),
+                        labels.panels(before),
+                        surfaceIds,
+                        labels.labels(before))),
                 "Make one of " + panelsOf(surfaceIds.size())));
   }
 
@@ -117,7 +125,7 @@ public class SurveyService {
         id,
         before ->
             new Edit(
-                Panels.remove(before, jobs.panels(before), surfaceIds),
+                Panels.remove(before, labels.panels(before), surfaceIds),
                 "Remove " + panelsOf(surfaceIds.size())));
   }
 
@@ -138,7 +146,7 @@ public class SurveyService {
     return document.surfaces().stream()
         .filter(surface -> surface.id().equals(id))
         .findFirst()
-        .map(surface -> JobService.label(surface, panels.get(id)))
+        .map(surface -> PanelLabels.label(surface, panels.get(id)))
         .orElseGet(() -> panels.containsKey(id) ? panels.get(id).label() : id);
   }
 

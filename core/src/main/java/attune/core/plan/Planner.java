@@ -230,6 +230,7 @@ public final class Planner {
         match.ladder().stream().findFirst().filter(r -> !r.treatment().isDry()).isPresent();
     List<RuledOut> ruledOut = new ArrayList<>(match.ruledOut());
     ruledOut.addAll(chosen.ruledOut());
+    ruledOut.addAll(OtherBottles.ruledOut(place, job.shelf()));
     ruledOut.sort(Comparator.comparing(RuledOut::kind).thenComparing(RuledOut::itemId));
     Optional<ResiduePass> residue =
         ResiduePass.of(

@@ -1,0 +1,102 @@
+package attune.core.plan;
+
+import static attune.core.match.Reason.Effect.BARRED;
+import static attune.core.match.Reason.Effect.NOTE;
+import static attune.core.match.Reason.Effect.OVER;
+import static attune.core.match.Reason.SetBy.FINISH;
+import static attune.core.match.Reason.SetBy.LABEL;
+import static attune.core.match.Reason.SetBy.SAFETY;
+import static attune.core.match.Reason.SetBy.SOIL;
+
+import attune.core.match.Place;
+import attune.core.match.ProductRules;
+import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
+import attune.core.match.RuledOut;
+import attune.core.shelf.Product;
+import attune.core.shelf.ProductRole;
+import attune.core.shelf.Shelf;
+import attune.core.shelf.Soil;
+import attune.core.survey.Condition;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Bottles that neither clean nor finish a panel: they are judged like all others and stand among
+ * what was left out, with the reason (docs/trade, C5).
+ */
+final class OtherBottles {
+  private static final Set<ProductRole> OTHER =
+      EnumSet.of(
+          ProductRole.DISINFECTANT,
+          ProductRole.ODOUR_NEUTRALISER,
+          ProductRole.COLOUR_TOUCH_UP,
+          ProductRole.DUSTING_AID);
+
+  private OtherBottles() {}
+
+  static List<RuledOut> ruledOut(Place place, Shelf shelf) {
+    return shelf.products().stream()
+        .filter(product -> OTHER.containsAll(product.roles()))
+        .map(product -> new RuledOut(product.id(), RuledOut.Kind.PRODUCT, reasons(place, product)))
+        .toList();
+  }
+
+  private static List<Reason> reasons(Place place, Product product) {
+    List<Reason> reasons = new ArrayList<>();
+    if (!product.labelAllowsOn(place.finish())) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.LABEL_EXCLUDES,
+              BARRED,
+              LABEL,
+              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
+    }
+    reasons.addAll(ProductRules.ofCraft(place, product));
+    reasons.addAll(ProductRules.avoided(place, product).stream().filter(Reason::rulesOut).toList());
+    ProductRules.stock(place, product, reasons);
+    product.roles().stream().sorted().map(role -> why(place, product, role)).forEach(reasons::add);
+    return reasons;
+  }
+
+  private static Reason why(Place place, Product product, ProductRole role) {
+    Condition condition = place.surface().condition();
+    return switch (role) {
+      case DISINFECTANT ->
+          condition.hasMould() || condition.hasBlood()
+              ? Reason.of(
+                  ReasonCode.NOT_WANTED,
+                  NOTE,
+                  SAFETY,
+                  product.name() + " belongs to the precautions, by its label, and cleans nothing.")
+              : notFound(product, "kills germs and mould; neither was found here.");
+      case ODOUR_NEUTRALISER ->
+          condition.soils().contains(Soil.ODOUR)
+              ? Reason.of(
+                  ReasonCode.NOT_WANTED,
+                  NOTE,
+                  SOIL,
+                  product.name()
+                      + " comes once the source is found and cleaned: it is offered, not planned.")
+              : notFound(product, "is for smells; none was found here.");
+      case COLOUR_TOUCH_UP ->
+          Reason.of(
+              ReasonCode.NOT_WANTED,
+              NOTE,
+              FINISH,
+              product.name() + " hides what cleaning shows; colour is a repairer's.");
+      default ->
+          Reason.of(
+              ReasonCode.NOT_WANTED,
+              NOTE,
+              SOIL,
+              "Loose dust is for nozzle and brush; nothing is wiped on for it.");
+    };
+  }
+
+  private static Reason notFound(Product product, String what) {
+    return Reason.of(ReasonCode.NOT_FOR_THIS_SOIL, OVER, SOIL, product.name() + " " + what);
+  }
+}
