@@ -13,9 +13,11 @@ import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Task;
 import attune.core.plan.TechniqueTable;
+import attune.core.plan.ToolChange;
 import attune.core.plan.Totals;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.shelf.Tool;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -145,6 +147,7 @@ public final class PlanSheet {
     for (PlannedDose dose : plan.doses()) {
       line("- %s: %s in all".formatted(name(dose.productId()), SheetWords.ml(dose.ml())));
     }
+    tools().forEach(tool -> line("- " + tool));
     plan.cloths()
         .forEach(
             c ->
@@ -156,6 +159,21 @@ public final class PlanSheet {
                             c.use().code(),
                             c.colourfastOnly() ? ", white or washed out only" : "")));
     plan.purchases().forEach(p -> line("- Buy first: " + p.text()));
+  }
+
+  /** What hangs on the wall, in the order it is taken down; cloths are counted. */
+  private List<String> tools() {
+    return plan.timetable().rounds().stream()
+        .flatMap(round -> round.toolId().stream())
+        .distinct()
+        .flatMap(id -> plan.job().shelf().findTool(id).stream())
+        .filter(tool -> tool.kind() != Tool.Kind.CLOTH && tool.kind() != Tool.Kind.HAND)
+        .map(tool -> tool.name() + apart(ToolChange.kinds(tool, plan)))
+        .toList();
+  }
+
+  private static String apart(List<String> kinds) {
+    return kinds.size() > 1 ? ", one each or washed between: " + String.join("; ", kinds) : "";
   }
 
   private void rounds() {
@@ -200,6 +218,7 @@ public final class PlanSheet {
     } else {
       panels(round, panels);
     }
+    ToolChange.before(round, plan).ifPresent(this::under);
     hands(number, technique.of(round, panels));
     cautions(round, panels).forEach(text -> under("! " + text));
   }

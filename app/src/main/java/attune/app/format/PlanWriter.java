@@ -22,6 +22,9 @@ import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Task;
 import attune.core.plan.TechniqueTable;
+import attune.core.plan.TechniqueTable.About;
+import attune.core.plan.TechniqueTable.Line;
+import attune.core.plan.ToolChange;
 import attune.core.plan.Totals;
 import attune.core.survey.HouseRules;
 import java.time.LocalDateTime;
@@ -211,7 +214,9 @@ public class PlanWriter {
         local(r.end()),
         minutes(r.handsS()),
         minutes(r.waitS()),
-        technique.of(r, panels).stream()
+        Stream.concat(
+                ToolChange.before(r, plan).map(text -> new Line(About.LOAD, text)).stream(),
+                technique.of(r, panels).stream())
             .map(line -> new CodeFile(line.about().name(), line.text()))
             .toList());
   }
