@@ -1,8 +1,11 @@
 package attune.app.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import attune.app.reference.ReferenceData;
+import attune.core.check.Fault;
+import attune.core.check.InvalidInputException;
 import attune.core.plan.Planner;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -51,6 +54,16 @@ class DecisionTableTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("decisions")
   void decides(String name, String panel, String expected) {
+    if (expected.startsWith("fault ")) {
+      assertThatThrownBy(() -> plan(job(panel)))
+          .isInstanceOfSatisfying(
+              InvalidInputException.class,
+              e ->
+                  assertThat(e.faults())
+                      .extracting(Fault::pointer)
+                      .anyMatch(at -> at.contains(expected.substring("fault ".length()))));
+      return;
+    }
     JsonNode plan = plan(job(panel));
     for (String claim : expected.split(";")) {
       if (!ofJob(claim.strip(), plan)) {
@@ -96,6 +109,12 @@ class DecisionTableTest {
         job.set("shelf", shelfWithout(part[1].split("\\.")));
       } else if (part[0].equals("without")) {
         job.set("shelf", shelfLacking(List.of(part[1].split(","))));
+      } else if (part[0].equals("excludes")) {
+        job.set("shelf", shelfExcluding(part[1].split(":")));
+      } else if (part[0].equals("says")) {
+        job.set("shelf", shelfSaying(List.of(part[1].split(","))));
+      } else if (part[0].equals("also")) {
+        also(job, part[1].split(":"));
       } else if (part[0].equals("stain")) {
         stain(surface.withObject("condition").withArray("stains").addObject(), part[1].split(":"));
       } else if (List.of("sheen", "standard", "protection", "avoid").contains(part[0])) {
@@ -138,6 +157,43 @@ class DecisionTableTest {
         .filter(record -> record.get("id").asString().equals(blank[0]))
         .forEach(record -> ((ObjectNode) record).remove(blank[1]));
     return shelf;
+  }
+
+  /** The starting shelf with one label that leaves a finish out: {@code excludes=id:finish}. */
+  private static JsonNode shelfExcluding(String[] told) {
+    ObjectNode shelf = (ObjectNode) shelfWithout(new String[] {"", ""});
+    shelf
+        .get("products")
+        .valueStream()
+        .filter(record -> record.get("id").asString().equals(told[0]))
+        .forEach(record -> ((ObjectNode) record).putArray("labelExcludes").add(told[1]));
+    return shelf;
+  }
+
+  /** The starting shelf where some labels say one thing more: {@code says=id.field,id.field}. */
+  private static JsonNode shelfSaying(List<String> said) {
+    ObjectNode shelf = (ObjectNode) shelfWithout(new String[] {"", ""});
+    for (String each : said) {
+      String[] told = each.split("\\.");
+      shelf
+          .get("products")
+          .valueStream()
+          .filter(record -> record.get("id").asString().equals(told[0]))
+          .forEach(record -> ((ObjectNode) record).put(told[1], true));
+    }
+    return shelf;
+  }
+
+  /** A second panel in the same zone with a spot of its own: {@code also=finish:stain}. */
+  private static void also(ObjectNode job, String[] told) {
+    ArrayNode surfaces = (ArrayNode) job.get("surfaces");
+    ObjectNode other = ((ObjectNode) surfaces.get(0)).deepCopy();
+    other.put("id", "other").put("finish", told[0]).put("role", "seat");
+    other.withObject("condition").remove("stains");
+    stain(
+        other.withObject("condition").withArray("stains").addObject(),
+        new String[] {told[1], "spot"});
+    surfaces.add(other);
   }
 
   /** The starting shelf without some of its records. */
