@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { ApiError, api, need } from '../api/client'
 import { deviceMs, localOf, msOf, nowMs } from '../api/clock'
-import { benchQuery, jobQuery } from '../api/queries'
+import { benchQuery, handoverQuery, jobQuery, recordQuery } from '../api/queries'
 import { laterWord, withEntry, type Bench, type Entry } from './run'
 import {
   keepRefused,
@@ -87,6 +87,9 @@ export function useBench(id: string, by: string) {
       keepRun(id, { bench: fresh, heardAt: deviceMs() })
       client.setQueryData(key, fresh)
       void client.invalidateQueries({ queryKey: ['day'] })
+      // opened while the last words were still on their way
+      void client.invalidateQueries({ queryKey: handoverQuery(id).queryKey })
+      void client.invalidateQueries({ queryKey: recordQuery(id).queryKey })
     },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key follows the id
     [client, id],

@@ -24,7 +24,6 @@ import attune.core.survey.Condition.Wear;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
-import attune.core.survey.Wishes;
 import attune.core.survey.Wishes.Protection;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -76,65 +75,6 @@ class SecondReadingTest {
     assertThat(TotalWet.passesAtOnce(place, soaking, Given.FIGURES)).isEqualTo(2);
     var coated = Given.place(ASurface.of("leather/coated").soiled(Level.HEAVY).build());
     assertThat(TotalWet.passesAtOnce(coated, soaking, Given.FIGURES)).isGreaterThan(1000);
-  }
-
-  @Test
-  void c7WhatWasOnOneKindOfTrimIsWashedBeforeItGoesOnAnother() {
-    Surface cloth =
-        ASurface.of("textile/flat")
-            .id("cloth")
-            .at("front-left-seat", "back")
-            .area(0.4)
-            .soiled(Level.HEAVY)
-            .build();
-    Surface hide =
-        ASurface.of("leather/coated")
-            .id("hide")
-            .at("rear-bench", "cushion")
-            .area(0.4)
-            .soiled(Level.HEAVY)
-            .build();
-    Shelf one = Given.shelf(AProduct.cleaner("mild", 5).build(), ATool.LEATHER_BRUSH);
-    List<String> said = changes(Given.plan(one, cloth, hide));
-    assertThat(said)
-        .containsExactly("Wash the leather-brush first, or take a second one: it was on fabric.");
-    assertThat(
-            changes(
-                Given.plan(
-                    one,
-                    hide,
-                    ASurface.of("vinyl/coated-textile")
-                        .id("side")
-                        .at("rear-bench", "side")
-                        .soiled(Level.HEAVY)
-                        .build())))
-        .as("hide and vinyl are washed with the same things")
-        .isEmpty();
-  }
-
-  @Test
-  void c20AnApplicatorLaysOneProduct() {
-    Shelf shop =
-        Given.shelf(
-            AProduct.cleaner("mild", 5).build(),
-            AProduct.of("balm", ProductRole.CONDITIONER).dose(10).absorbs(600, 3600).build(),
-            AProduct.of("guard", ProductRole.PROTECTANT).dose(8).absorbs(60, 60).build(),
-            ATool.SPONGE,
-            ATool.BARRIER_PAD);
-    Surface old =
-        ASurface.of("leather/coated")
-            .ageYears(6)
-            .soiled(Level.LIGHT)
-            .protect(Wishes.Protection.DRESSING)
-            .build();
-    assertThat(changes(Given.plan(shop, old)))
-        .containsExactly("A clean barrier-backed-pad: the one before has balm in it.");
-  }
-
-  private static List<String> changes(Plan plan) {
-    return plan.timetable().rounds().stream()
-        .flatMap(round -> ToolChange.before(round, plan).stream())
-        .toList();
   }
 
   @Test
