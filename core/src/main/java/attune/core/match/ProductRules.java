@@ -80,6 +80,24 @@ public final class ProductRules {
     reasons.add(Reason.of(ReasonCode.LABEL_EXCLUDES, BARRED, LABEL, text));
   }
 
+  /**
+   * What keeps any bottle off a surface, whatever it is for: label, craft, what is to be avoided.
+   */
+  public static List<Reason> keptOff(Place place, Product product) {
+    List<Reason> reasons = new ArrayList<>();
+    if (!product.labelAllowsOn(place.finish())) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.LABEL_EXCLUDES,
+              BARRED,
+              LABEL,
+              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
+    }
+    reasons.addAll(ofCraft(place, product));
+    reasons.addAll(avoided(place, product).stream().filter(Reason::rulesOut).toList());
+    return reasons;
+  }
+
   /** In an aircraft only what is named for its finish goes on, and nothing that burns. */
   public static List<Reason> ofCraft(Place place, Product product) {
     if (place.craft() != Craft.AIRCRAFT) {

@@ -2,7 +2,6 @@ package attune.core.plan;
 
 import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.SetBy.FINISH;
-import static attune.core.match.Reason.SetBy.LABEL;
 import static attune.core.match.Reason.SetBy.SAFETY;
 
 import attune.core.match.Place;
@@ -15,7 +14,6 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Slip;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,17 +27,7 @@ final class FinishBars {
 
   /** Every reason that keeps a finishing product off this surface. */
   List<Reason> against(Place place, Product product) {
-    List<Reason> reasons = new ArrayList<>();
-    if (!product.labelAllowsOn(place.finish())) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.LABEL_EXCLUDES,
-              BARRED,
-              LABEL,
-              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
-    }
-    reasons.addAll(ProductRules.ofCraft(place, product));
-    reasons.addAll(ProductRules.avoided(place, product).stream().filter(Reason::rulesOut).toList());
+    List<Reason> reasons = ProductRules.keptOff(place, product);
     boolean oils = product.is(ProductRole.CONDITIONER) || product.is(ProductRole.RESTORING_OIL);
     boolean takes =
         product.is(ProductRole.CONDITIONER)

@@ -1,10 +1,8 @@
 package attune.core.plan;
 
-import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.Effect.NOTE;
 import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.SetBy.FINISH;
-import static attune.core.match.Reason.SetBy.LABEL;
 import static attune.core.match.Reason.SetBy.SAFETY;
 import static attune.core.match.Reason.SetBy.SOIL;
 
@@ -18,7 +16,6 @@ import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -45,17 +42,7 @@ final class OtherBottles {
   }
 
   private static List<Reason> reasons(Place place, Product product) {
-    List<Reason> reasons = new ArrayList<>();
-    if (!product.labelAllowsOn(place.finish())) {
-      reasons.add(
-          Reason.of(
-              ReasonCode.LABEL_EXCLUDES,
-              BARRED,
-              LABEL,
-              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
-    }
-    reasons.addAll(ProductRules.ofCraft(place, product));
-    reasons.addAll(ProductRules.avoided(place, product).stream().filter(Reason::rulesOut).toList());
+    List<Reason> reasons = ProductRules.keptOff(place, product);
     ProductRules.stock(place, product, reasons);
     product.roles().stream().sorted().map(role -> why(place, product, role)).forEach(reasons::add);
     return reasons;
