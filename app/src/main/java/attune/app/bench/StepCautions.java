@@ -19,6 +19,7 @@ import java.util.Set;
 
 /** The cautions of a step, and which of them want a tick before it starts (docs/trade). */
 final class StepCautions {
+  private static final Set<String> TALK = Set.of("receive", "handover");
   private static final String CONSENT = "TEST_SPOT_CONSENT";
 
   /** Ticked once on a visit, and again when work goes on after a stop. */
@@ -133,8 +134,9 @@ final class StepCautions {
             .isPresent();
   }
 
+  /** With the customer there it is about the whole car. */
   private List<String> ids(Step step) {
-    return step.file().step().equals("handover")
+    return TALK.contains(step.file().step())
         ? List.copyOf(surfaces.keySet())
         : step.file().surfaceIds();
   }

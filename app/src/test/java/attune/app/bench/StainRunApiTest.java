@@ -94,4 +94,18 @@ class StainRunApiTest {
     assertThat(api.get("/api/v1/vehicles/" + vehicle + "/history").text())
         .contains("Quillon Spot Remover");
   }
+
+  @Test
+  void whatIsLikelyToStayIsSaidWhenTheCarIsReceivedAndNotOnlyWhenItGoes() {
+    String old = api.surveyedJob("Ink of last winter");
+    api.find(old, "\"stains\":[{\"kind\":\"ink\",\"extent\":\"spot\",\"ageDays\":200}]", PANEL);
+    api.post("/api/v1/jobs/" + old + "/bench");
+    JsonNode tasks = api.get("/api/v1/jobs/" + old + "/bench").json().get("tasks");
+    assertThat(
+            tasks
+                .valueStream()
+                .filter(task -> task.get("cautions").toString().contains("a shadow is likely"))
+                .map(task -> task.get("id").asString()))
+        .contains("receive", "handover");
+  }
 }
