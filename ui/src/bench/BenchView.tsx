@@ -14,14 +14,11 @@ import { clockStart, elapsedOf, face, needsHands, waitsFor } from './clocks'
 import { cardOf, cardsOf, deedOf, roundOf } from './deeds'
 import { Device, useDevice } from './Device'
 import { Goes, Line, Paused, Room } from './Goes'
-import { isOpen, isOver, type BenchTask } from './run'
+import { isOpen, isOver, type BenchTask, named } from './run'
 import { RoundCard } from './RoundCard'
 import { useBench, useServerTime } from './useBench'
 
 const everyone = 'Everyone'
-
-/** Somebody of the shop, not the first or second pair of hands. */
-const named = (person: string | null | undefined) => (person && !person.startsWith('person-') ? person : '')
 
 export function BenchView() {
   const job = useJob()
