@@ -315,7 +315,7 @@ public class HandoverService {
           new NotCured(
               label,
               "LEAVE_SOME",
-              "Some of what was found stays: the finish stands no more than was done.");
+              "Some of what was found stays: nothing that may be used here takes more of it off.");
     };
   }
 
