@@ -2669,6 +2669,9 @@ export interface components {
             comes?: string;
             goes?: string;
             off?: string[];
+            /** Format: uuid */
+            member?: string;
+            formerly?: string[];
         };
         Selling: {
             /** Format: double */
@@ -3095,7 +3098,7 @@ export interface components {
             /** @enum {string} */
             childSeat?: "none" | "in" | "out";
             breaks?: components["schemas"]["BreaksFile"];
-            skills?: ("COATING" | "RIM" | "ANILINE")[];
+            skills?: string[];
             /** Format: double */
             travelKm?: number;
         };

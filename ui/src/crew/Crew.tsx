@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api, need, type Schemas } from '../api/client'
+import { shopQuery } from '../api/queries'
 import { Button, ButtonLink, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { plural, when } from '../parts/words'
@@ -104,6 +105,7 @@ function MemberForm(props: { member?: Member; onDone: () => void }) {
   const again = () => {
     void client.invalidateQueries({ queryKey: membersQuery.queryKey })
     void client.invalidateQueries({ queryKey: doorQuery.queryKey })
+    void client.invalidateQueries({ queryKey: shopQuery.queryKey })
   }
   const done = () => {
     again()

@@ -8,9 +8,12 @@ import attune.app.shop.ShopService;
 import attune.core.run.Pace;
 import attune.core.run.Run;
 import attune.core.run.WaitClock;
+import attune.core.schedule.Worker;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** How a run goes, in the hours of the shop's people. */
@@ -36,7 +39,9 @@ class RunPace {
   }
 
   Pace of(Run run, LocalDateTime now) {
-    return Pace.of(run, now, shop.workers(), JobReader.usual(reference.figures()), waits());
+    Map<String, Worker> people = new HashMap<>(shop.workers());
+    shop.namesNow().forEach((before, name) -> people.put(before, people.get(name)));
+    return Pace.of(run, now, people, JobReader.usual(reference.figures()), waits());
   }
 
   /** How it goes, against plan and promise. */

@@ -1,10 +1,13 @@
 package attune.app.crew;
 
+import attune.app.author.MemberLeft;
+import attune.app.author.MemberNamed;
 import attune.app.crew.CrewViews.MemberForm;
 import attune.app.crew.CrewViews.MemberView;
 import attune.app.crew.CrewViews.NameView;
 import attune.app.crew.CrewViews.SecretForm;
 import attune.app.crew.CrewViews.SessionView;
+import attune.app.shop.Members;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
 import jakarta.annotation.Nullable;
@@ -21,6 +24,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.apache.commons.codec.digest.DigestUtils;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.session.FindByIndexNameSessionRepository;
@@ -33,7 +37,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Keeps who works here and what they sign in with. */
 @Service
 @Transactional
-public class CrewService {
+public class CrewService implements Members {
   /** Attribute of a session with the device it was begun at. */
   static final String DEVICE = "attune.device";
 
@@ -42,6 +46,7 @@ public class CrewService {
   private final PasskeyService passkeys;
   private final PasswordEncoder encoder;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
   /** Who works here: asked for by every request, and few. */
   private volatile @Nullable List<Who> known;
@@ -53,12 +58,14 @@ public class CrewService {
       FindByIndexNameSessionRepository<? extends Session> sessions,
       PasskeyService passkeys,
       PasswordEncoder encoder,
-      Clock clock) {
+      Clock clock,
+      ApplicationEventPublisher events) {
     this.members = members;
     this.sessions = sessions;
     this.passkeys = passkeys;
     this.encoder = encoder;
     this.clock = clock;
+    this.events = events;
   }
 
   private List<Who> known() {
@@ -98,6 +105,13 @@ public class CrewService {
   public Map<UUID, String> names() {
     return members.findAll().stream()
         .collect(Collectors.toMap(MemberEntity::getId, MemberEntity::name));
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Map<String, UUID> byName() {
+    return members.findByLeftAtIsNullOrderByName().stream()
+        .collect(Collectors.toMap(MemberEntity::name, MemberEntity::getId));
   }
 
   /** A member by id; empty for one who has left. */
@@ -190,11 +204,19 @@ public class CrewService {
   }
 
   private MemberView take(MemberEntity member, String name, MemberForm form) {
+    String before = member.isNew() ? null : member.name();
     member.is(name, form.role());
     know(member, form.passphrase(), form.pin());
     MemberEntity saved = members.saveAndFlush(member);
     changed();
+    tell(saved, before);
     return view(saved);
+  }
+
+  private void tell(MemberEntity member, @Nullable String before) {
+    if (!member.name().equals(before)) {
+      events.publishEvent(new MemberNamed(member.getId(), before, member.name()));
+    }
   }
 
   private void know(MemberEntity member, @Nullable String passphrase, @Nullable String pin) {
@@ -224,6 +246,7 @@ public class CrewService {
     members.flush();
     changed();
     endSessions(id);
+    events.publishEvent(new MemberLeft(id, member.name()));
   }
 
   /** Makes an owner, or lets one back in under a new passphrase. */
@@ -236,8 +259,10 @@ public class CrewService {
     owner.is(name, Role.OWNER);
     know(owner, passphrase, null);
     passkeys.forgetAll(owner.getId()); // whoever lost the one may have lost the other
+    String before = owner.isNew() ? null : name;
     members.saveAndFlush(owner);
     changed();
+    tell(owner, before);
     return new Who(owner.getId(), name, Role.OWNER);
   }
 

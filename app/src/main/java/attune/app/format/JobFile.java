@@ -3,7 +3,6 @@ package attune.app.format;
 import attune.core.match.Treatment;
 import attune.core.match.Tried;
 import attune.core.plan.Omission;
-import attune.core.schedule.Skill;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
 import attune.core.survey.Setting;
@@ -53,6 +52,24 @@ public record JobFile(
         format, version, title, vehicle, other, wishes, houseRules, shelf, arranged, surfaces);
   }
 
+  /**
+   * The same job with people called as they are now.
+   *
+   * @param now by what they were called before
+   */
+  public JobFile calling(Map<String, String> now) {
+    SettingFile s = setting;
+    return with(
+        s.skills() == null ? s : s.coatedBy(called(s.skills(), now)),
+        arrangement == null || arrangement.crew() == null
+            ? arrangement
+            : arrangement.of(called(arrangement.crew(), now)));
+  }
+
+  private static List<String> called(List<String> names, Map<String, String> now) {
+    return names.stream().map(name -> now.getOrDefault(name, name)).toList();
+  }
+
   /** The same job to one standard, whatever single panels were to have. */
   public JobFile to(String standard) {
     WishesFile w = wishes == null ? WishesFile.NONE : wishes;
@@ -96,6 +113,11 @@ public record JobFile(
     public ArrangementFile by(@Nullable List<String> others) {
       return new ArrangementFile(
           others == null || others.isEmpty() ? null : others, null, leftOut, parts);
+    }
+
+    /** The same under other names. */
+    ArrangementFile of(List<String> names) {
+      return new ArrangementFile(names, pins, leftOut, parts);
     }
 
     /** The same with something left out. */
@@ -163,7 +185,7 @@ public record JobFile(
       @Code(Setting.FaultSeen.class) @Nullable List<String> faults,
       @Code(Setting.ChildSeat.class) @Nullable String childSeat,
       @Nullable BreaksFile breaks,
-      @Code(Skill.class) @Nullable List<String> skills,
+      @Nullable List<String> skills,
       @Nullable Double travelKm) {
 
     /** Nothing said but when. */
@@ -199,6 +221,26 @@ public record JobFile(
           childSeat,
           breaks,
           skills,
+          travelKm);
+    }
+
+    /** The same where others may coat. */
+    SettingFile coatedBy(List<String> names) {
+      return new SettingFile(
+          place,
+          airTempC,
+          relativeHumidity,
+          airSpeedMs,
+          sun,
+          surfaceTempC,
+          people,
+          start,
+          returnBy,
+          climate,
+          faults,
+          childSeat,
+          breaks,
+          names,
           travelKm);
     }
 

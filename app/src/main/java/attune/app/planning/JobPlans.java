@@ -8,6 +8,7 @@ import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.shop.ShopService;
+import attune.app.training.SkillsChanged;
 import attune.app.web.NotNowException;
 import attune.core.match.Decisions;
 import attune.core.plan.Arrangement;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Plans the shop's own jobs from their survey and the shop's shelf. */
 @Service
@@ -96,15 +98,29 @@ public class JobPlans {
 
   /** Who does a job, and what of it was moved or left out. */
   public Arrangement arrangement(UUID id) {
-    return arrangement(jobs.document(id), shop.workers());
+    return arrangement(document(id), shop.workers());
   }
 
   /** The same of some jobs, by job; one query for all. */
   public Map<UUID, Arrangement> arrangements(Collection<UUID> ids) {
     Map<String, Worker> workers = shop.workers();
     Map<UUID, Arrangement> found = new HashMap<>();
-    jobs.documents(ids).forEach((id, document) -> found.put(id, arrangement(document, workers)));
+    Map<String, String> now = shop.namesNow();
+    jobs.documents(ids)
+        .forEach((id, document) -> found.put(id, arrangement(document.calling(now), workers)));
     return found;
+  }
+
+  /** As it stands, its people called as they are now. */
+  private JobFile document(UUID id) {
+    return jobs.document(id).calling(shop.namesNow());
+  }
+
+  /** Who has passed a test, or may not any more, is planned for anew. */
+  @TransactionalEventListener
+  void lookAgain(SkillsChanged changed) {
+    recent.invalidateAll();
+    besides.invalidateAll();
   }
 
   private Arrangement arrangement(JobFile document, Map<String, Worker> workers) {
@@ -122,7 +138,7 @@ public class JobPlans {
    * @throws NotNowException while no panel has been surveyed
    */
   public Job job(UUID id) {
-    JobFile plannable = Answered.plannable(jobs.document(id));
+    JobFile plannable = Answered.plannable(document(id));
     if (plannable.surfaces().isEmpty()) {
       throw new NotNowException(
           "Nothing is surveyed yet: give at least one panel its soil and wear.");

@@ -23,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
@@ -45,6 +46,7 @@ public class ShopService {
   private final ReferenceData reference;
   private final JsonMapper mapper;
   private final TrainingService training;
+  private final Staff staff;
   private final String firstName;
 
   private record Read(String text, ShopSettings settings) {}
@@ -56,11 +58,13 @@ public class ShopService {
       ReferenceData reference,
       JsonMapper mapper,
       TrainingService training,
+      Staff staff,
       @Value("${attune.shop:}") String firstName) {
     this.shops = shops;
     this.reference = reference;
     this.mapper = mapper;
     this.training = training;
+    this.staff = staff;
     this.firstName = firstName;
   }
 
@@ -92,9 +96,10 @@ public class ShopService {
   /**
    * Changes the settings, all at once.
    *
-   * @throws InvalidInputException if it would close before it opens
+   * @throws InvalidInputException if it would close before it opens, or two were called alike
    */
-  public ShopSettings change(ShopSettings settings) {
+  public ShopSettings change(ShopSettings wanted) {
+    ShopSettings settings = wanted.staffed(staff.known(wanted.people()));
     if (!LocalTime.parse(settings.closes()).isAfter(LocalTime.parse(settings.opens()))) {
       throw new InvalidInputException(
           "/closes", settings.closes(), "a time after opening, " + settings.opens());
@@ -159,6 +164,15 @@ public class ShopService {
     return change(settings().holding(schools));
   }
 
+  /** Changes who the shop's people are and nothing else. */
+  void staffed(UnaryOperator<List<ShopSettings.Person>> otherwise) {
+    ShopSettings now = settings();
+    List<ShopSettings.Person> others = otherwise.apply(now.people());
+    if (!others.equals(now.people())) {
+      change(now.staffed(others));
+    }
+  }
+
   private void check(Map<String, String> schools) {
     List<Fault> faults = new ArrayList<>();
     JobReader.houseRules(schools, reference.houseRules(), faults);
@@ -217,6 +231,16 @@ public class ShopService {
               new Week(off(s, p), DayOfWeek.MONDAY)));
     }
     return workers;
+  }
+
+  /** What the shop's people are called now, by what they were called before. */
+  @Transactional(readOnly = true)
+  public Map<String, String> namesNow() {
+    List<ShopSettings.Person> people = settings().people();
+    Map<String, String> now = new HashMap<>();
+    people.forEach(p -> p.earlierNames().forEach(before -> now.put(before, p.name())));
+    people.forEach(p -> now.remove(p.name()));
+    return now;
   }
 
   private static Set<Skill> skills(ShopSettings.Person person, Set<Skill> learning) {

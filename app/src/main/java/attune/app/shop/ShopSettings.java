@@ -11,8 +11,11 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
 
 /**
  * What is the same for all of a shop's jobs.
@@ -83,6 +86,8 @@ public record ShopSettings(
    * @param comes when, where that is not with the shop's opening
    * @param goes when, where that is not with its closing
    * @param off days of the week they do not work, besides those the shop is closed
+   * @param member who it is of those who sign in, whose name it has; none for others
+   * @param formerly what they were called before
    */
   public record Person(
       @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters") String name,
@@ -90,9 +95,35 @@ public record ShopSettings(
       @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String comes,
       @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String goes,
       @Nullable @Size(max = 6, message = "at most six days")
-          List<@Pattern(regexp = DAY, message = "monday to sunday") String> off) {
+          List<@Pattern(regexp = DAY, message = "monday to sunday") String> off,
+      @Nullable UUID member,
+      @Nullable @Size(max = 20, message = "at most 20 names")
+          List<
+                  @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters")
+                  String>
+              formerly) {
     public Person(String name, boolean coats, @Nullable String comes, @Nullable String goes) {
-      this(name, coats, comes, goes, null);
+      this(name, coats, comes, goes, null, null, null);
+    }
+
+    /** The same person signing in as one of the members, or not at all. */
+    Person signingIn(@Nullable UUID as) {
+      return new Person(name, coats, comes, goes, off, as, formerly);
+    }
+
+    /** The same person under another name. */
+    Person called(String other) {
+      if (other.equals(name)) {
+        return this;
+      }
+      Set<String> before = new LinkedHashSet<>(earlierNames());
+      before.add(name);
+      before.remove(other);
+      return new Person(other, coats, comes, goes, off, member, List.copyOf(before));
+    }
+
+    List<String> earlierNames() {
+      return formerly == null ? List.of() : formerly;
     }
   }
 
@@ -232,8 +263,13 @@ public record ShopSettings(
         : selling(new Selling(selling.calledOut(), selling.perKm(), Selling.USUAL.levels()));
   }
 
+  /** The same shop with other people. */
+  ShopSettings staffed(List<Person> others) {
+    return staffed(others, hourlyRate, taxPercent);
+  }
+
   /** The same shop with other people, at other prices. */
-  public ShopSettings staffed(List<Person> others, Double rate, Double tax) {
+  public ShopSettings staffed(List<Person> others, @Nullable Double rate, @Nullable Double tax) {
     return with(others, rate, tax, houseRules, papers, breaks, selling, version);
   }
 

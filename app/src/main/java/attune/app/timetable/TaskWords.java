@@ -83,6 +83,10 @@ final class TaskWords {
     };
   }
 
+  static String left(String name) {
+    return "%s is not one of the shop's people: say who does this job.".formatted(name);
+  }
+
   static String nobodyMay(Skill skill) {
     return "Nobody who does this job may %s: give it to somebody who may.".formatted(words(skill));
   }

@@ -316,6 +316,7 @@ class TimetableService {
     job.shelf().products().forEach(p -> names.put(p.id(), p.name()));
     job.shelf().tools().forEach(tool -> names.putIfAbsent(tool.id(), tool.name()));
     List<String> crew = arrangement.crew().stream().map(w -> w.id()).toList();
+    Set<String> people = shop.workers().keySet();
     return new TimetableView(
         job.setting().start(),
         job.setting().returnBy().orElse(null),
@@ -336,9 +337,11 @@ class TimetableService {
         TimetableBlocks.blocks(t, words, names),
         t.tasks().stream().map(task -> view(task, words, names)).toList(),
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
-        Stream.concat(
+        Stream.of(
+                crew.stream().filter(who -> !people.contains(who)).map(TaskWords::left),
                 arrangement.lacks(NeededSkills.of(plan), job).stream().map(TaskWords::nobodyMay),
                 t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct())
+            .flatMap(said -> said)
             .toList());
   }
 

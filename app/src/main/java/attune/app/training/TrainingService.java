@@ -1,5 +1,6 @@
 package attune.app.training;
 
+import attune.app.author.MemberNamed;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.training.TrainingViews.AnswerRequest;
@@ -44,6 +45,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,6 +63,7 @@ public class TrainingService {
   private final ShelfService shelf;
   private final AnswerRepository answers;
   private final GateRepository gates;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   TrainingService(
@@ -67,11 +71,13 @@ public class TrainingService {
       ShelfService shelf,
       AnswerRepository answers,
       GateRepository gates,
+      ApplicationEventPublisher events,
       Clock clock) {
     this.reference = reference;
     this.shelf = shelf;
     this.answers = answers;
     this.gates = gates;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -114,7 +120,17 @@ public class TrainingService {
     wanted.gates().forEach(g -> byWork.put(g.work(), g.course()));
     gates.deleteAllInBatch();
     byWork.forEach((work, course) -> gates.save(new GateEntity(work.name(), course.name())));
+    events.publishEvent(new SkillsChanged());
     return view();
+  }
+
+  /** What somebody has passed stays theirs under another name. */
+  @EventListener
+  @Transactional
+  void named(MemberNamed member) {
+    if (member.before() != null) {
+      answers.rename(member.before(), member.name());
+    }
   }
 
   @Transactional(readOnly = true)
@@ -322,6 +338,9 @@ public class TrainingService {
     if (!answers.existsById(request.id())) {
       answers.save(
           new AnswerEntity(request, marked.mark(), marked.score(), LocalDateTime.now(clock)));
+      if (request.testId() != null) {
+        events.publishEvent(new SkillsChanged());
+      }
     }
     boolean passed =
         passed(answers.findByPersonOrderByAnsweredAt(request.person().strip()))

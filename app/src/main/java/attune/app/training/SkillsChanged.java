@@ -1,0 +1,4 @@
+package attune.app.training;
+
+/** What training opens, or whom, has changed. */
+public record SkillsChanged() {}

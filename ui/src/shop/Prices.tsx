@@ -1,0 +1,33 @@
+import { Amount } from '../shelf/record'
+import { Selling } from './Selling'
+import type { SettingsPart } from './settings'
+
+/** What an hour costs, and what is sold. */
+export function Prices({ form, set, at }: SettingsPart) {
+  return (
+    <fieldset className="grid gap-3">
+      <legend className="text-do font-semibold">Prices</legend>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Amount
+          label={`An hour of work, ${form.currency}`}
+          value={form.hourlyRate ?? undefined}
+          onChange={(hourlyRate) => set({ hourlyRate })}
+          note="Before tax; quotes are made with it"
+          fault={at('hourlyRate')}
+        />
+        <Amount
+          label="Tax, %"
+          value={form.taxPercent ?? undefined}
+          onChange={(taxPercent) => set({ taxPercent })}
+          fault={at('taxPercent')}
+        />
+      </div>
+      <Selling
+        selling={form.selling}
+        currency={form.currency}
+        onChange={(selling) => set({ selling })}
+        at={at}
+      />
+    </fieldset>
+  )
+}

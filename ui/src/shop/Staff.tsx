@@ -1,0 +1,107 @@
+import { useQuery } from '@tanstack/react-query'
+import { Plus, X } from 'lucide-react'
+import { membersQuery } from '../crew/crewQueries'
+import { Button, TextField, Tick } from '../parts/controls'
+import { Days } from './Days'
+import type { Person, SettingsPart } from './settings'
+
+const working = ['OWNER', 'SPECIALIST', 'TECHNICIAN']
+
+/** Who does jobs, with their hours; whoever signs in is called as there. */
+export function Staff({ form, set, at }: SettingsPart) {
+  const members = useQuery(membersQuery)
+  const { people } = form
+  const not = (members.data ?? []).filter(
+    (m) => working.includes(m.role) && !people.some((p) => p.member === m.id || p.name === m.name),
+  )
+  const add = (person: Person) => set({ people: [...people, person] })
+  return (
+    <>
+      <ul className="grid gap-2">
+        {people.map((p, i) => (
+          <PersonRow
+            key={i}
+            number={i + 1}
+            person={p}
+            form={form}
+            at={(field) => at(`people/${i}/${field}`)}
+            onChange={(part) => set({ people: people.map((q, j) => (i === j ? { ...q, ...part } : q)) })}
+            onRemove={() => set({ people: people.filter((_, j) => j !== i) })}
+          />
+        ))}
+      </ul>
+      <div className="flex flex-wrap gap-2">
+        {not.map((m) => (
+          <Button key={m.id} onClick={() => add({ name: m.name, member: m.id, coats: false })}>
+            <Plus size={18} aria-hidden="true" /> {m.name}
+          </Button>
+        ))}
+        <Button onClick={() => add({ name: '', coats: false })}>
+          <Plus size={18} aria-hidden="true" /> Person
+        </Button>
+      </div>
+      {at('people') && <p className="text-note text-over">{at('people')}</p>}
+    </>
+  )
+}
+
+function PersonRow(props: {
+  number: number
+  person: Person
+  form: SettingsPart['form']
+  at: SettingsPart['at']
+  onChange: (part: Partial<Person>) => void
+  onRemove: () => void
+}) {
+  const { number, person: p, form, at, onChange } = props
+  return (
+    <li className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-t border-line pt-2 sm:grid-cols-[1.4fr_1fr_1fr_auto]">
+      {p.member ? (
+        <p className="max-sm:col-span-full">
+          <span className="block font-semibold">{p.name}</span>
+          <span className="text-note text-faint">Called as under Who works here</span>
+        </p>
+      ) : (
+        <TextField
+          label={`Person ${number}`}
+          value={p.name}
+          onChange={(name) => onChange({ name })}
+          maxLength={80}
+          fault={at('name')}
+        />
+      )}
+      <TextField
+        label="Comes"
+        type="time"
+        value={p.comes ?? form.opens}
+        onChange={(comes) => onChange({ comes: comes === form.opens ? undefined : comes })}
+      />
+      <TextField
+        label="Goes"
+        type="time"
+        value={p.goes ?? form.closes}
+        onChange={(goes) => onChange({ goes: goes === form.closes ? undefined : goes })}
+        fault={at('goes')}
+      />
+      <Button
+        weight="quiet"
+        className="px-2"
+        aria-label={`Take out ${p.name || `person ${number}`}`}
+        disabled={form.people.length === 1}
+        onClick={props.onRemove}
+      >
+        <X size={18} aria-hidden="true" />
+      </Button>
+      <div className="col-span-full">
+        <Tick label="May coat" checked={p.coats} onChange={(coats) => onChange({ coats })} />
+        <Days
+          label={`${p.name || `Person ${number}`} is off on`}
+          days={p.off}
+          not={form.closed}
+          onChange={(off) => onChange({ off })}
+          fault={at('off')}
+        />
+      </div>
+    </li>
+  )
+}
