@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { compression } from 'vite-plugin-compression2'
@@ -13,6 +14,9 @@ const reads = ({ url, request }: { url: URL; request: Request }) =>
   !/\.(pdf|zip|ics|csv)$/.test(url.pathname)
 
 export default defineConfig({
+  resolve: {
+    alias: { 'react-style-singleton': fileURLToPath(new URL('src/parts/adoptedStyle.ts', import.meta.url)) },
+  },
   plugins: [
     react(),
     tailwindcss(),

@@ -18,7 +18,7 @@ export function useCabin(job: Schemas['JobDetail']) {
 /** The box around an outline, as the browser measures it. */
 function measured(d: string): Box {
   const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg')
-  svg.setAttribute('style', 'position:absolute;width:0;height:0;overflow:hidden')
+  svg.style.cssText = 'position:absolute;width:0;height:0;overflow:hidden'
   const path = document.createElementNS('http://www.w3.org/2000/svg', 'path')
   path.setAttribute('d', d)
   svg.append(path)

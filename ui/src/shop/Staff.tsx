@@ -55,7 +55,7 @@ function PersonRow(props: {
 }) {
   const { number, person: p, form, at, onChange } = props
   return (
-    <li className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-t border-line pt-2 sm:grid-cols-[1.4fr_1fr_1fr_auto]">
+    <li className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-t border-line pt-2 sm:grid-cols-[1.4fr_1fr_1fr]">
       {p.member ? (
         <p className="max-sm:col-span-full">
           <span className="block font-semibold">{p.name}</span>
@@ -83,17 +83,18 @@ function PersonRow(props: {
         onChange={(goes) => onChange({ goes: goes === form.closes ? undefined : goes })}
         fault={at('goes')}
       />
-      <Button
-        weight="quiet"
-        className="px-2"
-        aria-label={`Take out ${p.name || `person ${number}`}`}
-        disabled={form.people.length === 1}
-        onClick={props.onRemove}
-      >
-        <X size={18} aria-hidden="true" />
-      </Button>
       <div className="col-span-full">
-        <Tick label="May coat" checked={p.coats} onChange={(coats) => onChange({ coats })} />
+        <div className="flex items-center justify-between gap-3">
+          <Tick label="May coat" checked={p.coats} onChange={(coats) => onChange({ coats })} />
+          <Button
+            weight="quiet"
+            aria-label={`Take out ${p.name || `person ${number}`}`}
+            disabled={form.people.length === 1}
+            onClick={props.onRemove}
+          >
+            <X size={18} aria-hidden="true" /> Take out
+          </Button>
+        </div>
         <Days
           label={`${p.name || `Person ${number}`} is off on`}
           days={p.off}

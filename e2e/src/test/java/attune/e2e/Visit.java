@@ -56,6 +56,12 @@ final class Visit implements AutoCloseable {
     page = context.newPage();
     page.setDefaultTimeout(AttuneJar.PATIENCE_MS);
     page.onPageError(faults::add);
+    page.onConsoleMessage(
+        said -> {
+          if (said.text().contains("Content Security Policy")) {
+            faults.add(said.text());
+          }
+        });
     page.onRequest(
         request -> {
           boolean own =

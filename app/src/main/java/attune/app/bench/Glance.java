@@ -2,6 +2,7 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.BenchView;
+import attune.app.bench.BenchViews.DoneReady;
 import attune.app.bench.BenchViews.TaskState;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
@@ -14,12 +15,17 @@ import java.util.Set;
  * What the day shows of a run: kept for a minute, for everybody looks at it all the time.
  *
  * @param readyAt when the car can be driven and sat in, as it goes
+ * @param ready the same apart, and when all is cured
  * @param who told something, by name
  * @param inHand what runs, the latest begun first, else what comes next; null when all is done
  * @param clocks what lies somewhere and has to be wiped
  */
 public record Glance(
-    LocalDateTime readyAt, List<String> who, @Nullable String inHand, List<Laid> clocks) {
+    LocalDateTime readyAt,
+    DoneReady ready,
+    List<String> who,
+    @Nullable String inHand,
+    List<Laid> clocks) {
   private static final Set<TaskState> OPEN = Set.of(TaskState.WAITING, TaskState.RUNNING);
 
   /** Something laid, and the time to wipe it by. */
@@ -31,6 +37,7 @@ public record Glance(
   static Glance of(BenchView run) {
     return new Glance(
         run.pace().readyAt(),
+        new DoneReady(run.pace().driveAt(), run.pace().sitAt(), run.pace().curedAt()),
         run.tasks().stream().map(BenchTask::by).filter(by -> !by.isBlank()).distinct().toList(),
         inHand(run).map(Glance::said).orElse(null),
         run.tasks().stream()

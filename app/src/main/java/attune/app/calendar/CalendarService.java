@@ -2,10 +2,10 @@ package attune.app.calendar;
 
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.DoneReady;
-import attune.app.bench.BenchViews.PaceView;
+import attune.app.bench.Glance;
 import attune.app.bench.LeftBehind;
 import attune.app.care.CareService;
-import attune.app.care.CareViews.CareLine;
+import attune.app.care.CareService.Next;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
@@ -23,6 +23,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -66,36 +67,52 @@ class CalendarService {
     this.clock = clock;
   }
 
+  /** What some jobs' events follow from, by job; what a job does not have is not there. */
+  private record Known(
+      Map<UUID, LeftBehind> left,
+      Map<UUID, Glance> runs,
+      Map<UUID, Plan> plans,
+      Map<UUID, List<Next>> care) {}
+
   /** One job's calendar. */
   String ofJob(UUID id) {
-    return text(events(jobs.summary(id)));
+    return text(List.of(jobs.summary(id)));
   }
 
   /** The calendar of the jobs that are under way or ahead, and of the latest cars that left. */
   String ofShop() {
     Stream<JobSummary> open =
         jobs.open().stream().filter(job -> job.surveyed() > 0 && Near.began(job.startAt(), clock));
-    return text(
-        Stream.concat(open, jobs.latestGone(MOST_GONE).stream())
-            .flatMap(job -> events(job).stream())
-            .toList());
+    return text(Stream.concat(open, jobs.latestGone(MOST_GONE).stream()).toList());
   }
 
-  private static String text(List<VEvent> events) {
+  private String text(List<JobSummary> told) {
+    Known known = known(told);
     Calendar calendar = new Calendar().withProdId(PRODUCT).withDefaults().getFluentTarget();
-    events.forEach(calendar::add);
+    told.stream().flatMap(job -> events(job, known).stream()).forEach(calendar::add);
     return calendar.toString();
   }
 
-  private List<VEvent> events(JobSummary job) {
+  private Known known(List<JobSummary> told) {
+    List<UUID> all = told.stream().map(JobSummary::id).toList();
+    List<UUID> open = told.stream().filter(CalendarService::isHere).map(JobSummary::id).toList();
+    return new Known(bench.leftBehind(all), bench.glances(open), plans.plans(open), care.next(all));
+  }
+
+  private static boolean isHere(JobSummary job) {
+    return job.state() != JobState.HANDED_OVER;
+  }
+
+  private List<VEvent> events(JobSummary job, Known known) {
     List<VEvent> events = new ArrayList<>();
-    Optional<LeftBehind> left = bench.leftBehind(job.id());
-    if (job.state() != JobState.HANDED_OVER) {
-      ahead(job, left, events);
+    Optional<LeftBehind> left = Optional.ofNullable(known.left().get(job.id()));
+    if (known.plans().containsKey(job.id())) {
+      ahead(job, known.plans().get(job.id()), left.isPresent(), events);
+      ready(job, ready(job, left, known), events);
     } else {
       left.ifPresent(run -> ready(job, run.ready(), events));
     }
-    List<CareLine> worked = care.lines(job.id());
+    List<Next> worked = known.care().getOrDefault(job.id(), List.of());
     for (int i = 0; i < worked.size(); i++) {
       care(job, worked.get(i), i, events);
     }
@@ -103,8 +120,7 @@ class CalendarService {
   }
 
   /** Visits, waits and what follows, of a car that is here or still to come. */
-  private void ahead(JobSummary job, Optional<LeftBehind> left, List<VEvent> events) {
-    Plan plan = plans.plan(job.id());
+  private void ahead(JobSummary job, Plan plan, boolean begun, List<VEvent> events) {
     Timetable timetable = plan.timetable();
     for (Visit visit : timetable.visits()) {
       events.add(
@@ -116,21 +132,19 @@ class CalendarService {
               visit.until()));
     }
     waits(job, timetable, events);
-    DoneReady ready = ready(job, left, timetable);
-    ready(job, ready, events);
-    LocalDate done = ready.driveAt().toLocalDate();
-    for (int i = 0; i < plan.care().size() && left.isEmpty(); i++) {
+    LocalDate done = timetable.driveAt().toLocalDate();
+    for (int i = 0; i < plan.care().size() && !begun; i++) {
       care(job, plan.care().get(i), i, done, events);
     }
   }
 
   /** As the bench goes, once it does: what every other view says. */
-  private DoneReady ready(JobSummary job, Optional<LeftBehind> left, Timetable timetable) {
+  private static DoneReady ready(JobSummary job, Optional<LeftBehind> left, Known known) {
     if (left.isEmpty() || left.get().lastDone() == null) {
-      return new DoneReady(timetable.driveAt(), timetable.sitAt(), timetable.curedAt());
+      Timetable planned = known.plans().get(job.id()).timetable();
+      return new DoneReady(planned.driveAt(), planned.sitAt(), planned.curedAt());
     }
-    PaceView pace = bench.view(job.id()).pace();
-    return new DoneReady(pace.driveAt(), pace.sitAt(), pace.curedAt());
+    return known.runs().get(job.id()).ready();
   }
 
   private void ready(JobSummary job, DoneReady ready, List<VEvent> events) {
@@ -174,18 +188,15 @@ class CalendarService {
   }
 
   /** Of a car that was worked: by its use, and from what was done since. */
-  private void care(JobSummary job, CareLine line, int number, List<VEvent> events) {
-    if (line.next() == null) {
-      return;
-    }
+  private void care(JobSummary job, Next line, int number, List<VEvent> events) {
     VEvent event =
         event(
             job,
             "care-" + number,
             job.vehicleLabel() + ": " + line.what(),
-            line.next(),
-            line.next().plusDays(1));
-    event.add(new Description(line.labels().size() + " panels"));
+            line.day(),
+            line.day().plusDays(1));
+    event.add(new Description(line.panels() + " panels"));
     if (line.everyDays() != null) {
       event.add(new RRule<>("FREQ=DAILY;INTERVAL=" + line.everyDays()));
     }

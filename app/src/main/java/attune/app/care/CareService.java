@@ -20,6 +20,7 @@ import attune.core.care.Use;
 import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -212,12 +213,44 @@ public class CareService {
     return view(jobId);
   }
 
-  /** What is to be done, as the calendar has it; nothing before the car was worked. */
+  /** What is to be done on a car; nothing before it was worked. */
   @Transactional(readOnly = true)
   public List<CareLine> lines(UUID jobId) {
     return Optional.ofNullable(basis.of(List.of(jobId)).get(jobId))
         .map(of -> lines(of, jobs.get(jobId).labels()))
         .orElse(List.of());
+  }
+
+  /**
+   * What is to be done next on a car that was worked.
+   *
+   * @param panels how many of them
+   * @param everyDays how often after that, null for once
+   */
+  public record Next(String what, int panels, LocalDate day, @Nullable Integer everyDays) {}
+
+  /** What of some jobs' care comes next, by job; nothing before a car was worked. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<Next>> next(Collection<UUID> jobIds) {
+    Map<UUID, List<Next>> next = new HashMap<>();
+    basis.of(jobIds).forEach((job, of) -> next.put(job, next(rounds(of))));
+    return next;
+  }
+
+  private static List<Next> next(List<Round> rounds) {
+    return rounds.stream()
+        .flatMap(
+            round ->
+                round.next().stream()
+                    .map(
+                        day ->
+                            new Next(
+                                round.care().what(),
+                                round.care().surfaceIds().size(),
+                                day,
+                                boxed(round.own().everyDays()))))
+        .sorted(Comparator.comparing(Next::day))
+        .toList();
   }
 
   /** Something due soon, or overdue. */

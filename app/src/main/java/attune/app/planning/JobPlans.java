@@ -20,6 +20,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -63,14 +64,28 @@ public class JobPlans {
     return plan(key(id));
   }
 
-  /** The plans of some jobs, by job; one query for all while their surveys stand. */
+  /**
+   * The plans of some jobs, by job; one query for all while their surveys stand. What cannot be
+   * planned yet is left out.
+   */
   public Map<UUID, Plan> plans(Collection<UUID> ids) {
     int version = shelf.version();
     int rules = reference.version();
     Map<UUID, Plan> plans = new HashMap<>();
     jobs.revisionNumbers(ids)
-        .forEach((id, revision) -> plans.put(id, plan(new Key(id, revision, version, rules))));
+        .forEach(
+            (id, revision) ->
+                planned(new Key(id, revision, version, rules))
+                    .ifPresent(plan -> plans.put(id, plan)));
     return plans;
+  }
+
+  private Optional<Plan> planned(Key key) {
+    try {
+      return Optional.of(plan(key));
+    } catch (NotNowException notSurveyed) {
+      return Optional.empty();
+    }
   }
 
   private Plan plan(Key key) {

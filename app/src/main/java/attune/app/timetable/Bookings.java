@@ -3,14 +3,16 @@ package attune.app.timetable;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.planning.JobPlans;
-import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
+import attune.core.plan.Plan;
 import attune.core.plan.Round;
 import attune.core.plan.Timetable;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -48,13 +50,16 @@ class Bookings {
         .toList();
   }
 
-  /** The timetable of another job; empty where it cannot be planned. */
-  Optional<Timetable> timetable(JobSummary job) {
-    try {
-      return Optional.of(plans.plan(job.id()).timetable());
-    } catch (NotNowException notSurveyed) {
-      return Optional.empty();
+  /** The timetables of some jobs in their order; without those that cannot be planned. */
+  Map<JobSummary, Timetable> timetables(List<JobSummary> of) {
+    Map<UUID, Plan> planned = plans.plans(of.stream().map(JobSummary::id).toList());
+    Map<JobSummary, Timetable> timetables = new LinkedHashMap<>();
+    for (JobSummary job : of) {
+      if (planned.containsKey(job.id())) {
+        timetables.put(job, planned.get(job.id()).timetable());
+      }
     }
+    return timetables;
   }
 
   /**
@@ -64,24 +69,27 @@ class Bookings {
    */
   void refuseClash(UUID id, Timetable planned, String pointer) {
     LocalDate from = planned.rounds().get(0).start().toLocalDate();
-    for (JobSummary other : around(from, planned.handsOffAt().toLocalDate().plusDays(1))) {
-      if (!other.id().equals(id)) {
-        timetable(other)
-            .flatMap(theirs -> clash(planned.rounds(), theirs.rounds()))
-            .ifPresent(
-                round -> {
-                  throw new InvalidInputException(
-                      pointer,
-                      "%s is on %s then, %s to %s"
-                          .formatted(
-                              round.person().orElseThrow(),
-                              other.vehicleLabel(),
-                              AT.format(round.start()),
-                              CLOCK.format(round.end())),
-                      "people who are free, or another start");
-                });
-      }
-    }
+    List<JobSummary> others =
+        around(from, planned.handsOffAt().toLocalDate().plusDays(1)).stream()
+            .filter(other -> !other.id().equals(id))
+            .toList();
+    timetables(others)
+        .forEach(
+            (other, theirs) ->
+                clash(planned.rounds(), theirs.rounds())
+                    .ifPresent(round -> refuse(round, other, pointer)));
+  }
+
+  private static void refuse(Round round, JobSummary other, String pointer) {
+    throw new InvalidInputException(
+        pointer,
+        "%s is on %s then, %s to %s"
+            .formatted(
+                round.person().orElseThrow(),
+                other.vehicleLabel(),
+                AT.format(round.start()),
+                CLOCK.format(round.end())),
+        "people who are free, or another start");
   }
 
   /** The first round of theirs somebody of ours would be wanted for at the same time. */

@@ -60,19 +60,18 @@ class WeekController {
     LocalDate monday =
         (from == null ? LocalDate.now(clock) : from)
             .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    Map<JobSummary, Timetable> planned = new LinkedHashMap<>();
-    for (JobSummary job : bookings.around(monday, monday.plusDays(DAYS))) {
-      bookings.timetable(job).ifPresent(timetable -> planned.put(job, timetable));
-    }
+    Map<JobSummary, Timetable> planned =
+        bookings.timetables(bookings.around(monday, monday.plusDays(DAYS)));
     List<StintView> stints = new ArrayList<>();
     planned.forEach((job, timetable) -> stints.addAll(stints(job, timetable, planned, monday)));
     stints.sort(Comparator.comparing(StintView::from));
-    return new WeekView(monday, List.copyOf(shop.workers().keySet()), hours(monday), stints);
+    Map<String, Worker> people = shop.workers();
+    return new WeekView(monday, List.copyOf(people.keySet()), hours(people, monday), stints);
   }
 
-  private List<ThereView> hours(LocalDate monday) {
+  private static List<ThereView> hours(Map<String, Worker> people, LocalDate monday) {
     List<ThereView> hours = new ArrayList<>();
-    for (Worker worker : shop.workers().values()) {
+    for (Worker worker : people.values()) {
       for (int day = 0; day < DAYS; day++) {
         LocalDate date = monday.plusDays(day);
         if (!worker.week().off().contains(date.getDayOfWeek())) {

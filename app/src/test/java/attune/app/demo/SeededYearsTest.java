@@ -22,28 +22,39 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** Years of an invented shop: whole jobs, that every view takes as it takes real ones. */
 @ExtendWith(RunningAttune.class)
 class SeededYearsTest {
-  private static final List<String> LOOKED_AT =
-      List.of("day", "watch", "work", "needs", "week", "customers", "vehicles");
+  private static final String DOCUMENT = "/api/v1/openapi.json";
 
-  @TempDir static Path data;
+  /** What is big by its nature, or asks for a question of its own. */
+  private static final List<String> APART =
+      List.of("/api/v1/export.zip", "/api/v1/mix/label.pdf", "/api/v1/search");
+
+  @TempDir static Path hundred;
+  @TempDir static Path thousand;
+  private static Running some;
   private static Running full;
 
   @BeforeAll
   static void seed() {
-    full =
-        RunningAttune.start(
-            data, "--attune.demo=true", "--attune.seed.jobs=300", "--attune.seed.years=2");
+    some = seeded(hundred, 95);
+    full = seeded(thousand, 995);
+  }
+
+  /** Beside the five jobs of the demo. */
+  private static Running seeded(Path data, int jobs) {
+    return RunningAttune.start(
+        data, "--attune.demo=true", "--attune.seed.jobs=" + jobs, "--attune.seed.years=2");
   }
 
   @AfterAll
   static void close() {
+    some.close();
     full.close();
   }
 
   @Test
   void yearsOfJobsAreThereWithTheirRunsPicturesAndOwners() {
     JdbcTemplate jdbc = full.context().getBean(JdbcTemplate.class);
-    assertThat(jdbc.queryForObject("select count(*) from job", Integer.class)).isEqualTo(305);
+    assertThat(jdbc.queryForObject("select count(*) from job", Integer.class)).isEqualTo(1000);
     assertThat(
             jdbc.queryForObject(
                 "select count(*) from job j where j.state = 'HANDED_OVER' and not exists"
@@ -64,14 +75,19 @@ class SeededYearsTest {
   }
 
   @Test
-  void whatEverybodyLooksAtAsksAFullShopAsOftenAsAQuietOne(Running quiet) {
-    Map<String, Long> few = queries(quiet);
-    Map<String, Long> many = queries(full);
-    assertThat(many)
-        .allSatisfy(
-            (view, queries) -> assertThat(queries).as(view).isLessThanOrEqualTo(few.get(view)));
-    assertThat(many.get("day")).isLessThanOrEqualTo(2);
-    assertThat(many.get("watch")).isLessThanOrEqualTo(16);
+  void everyListAsksAFullShopAsOftenAsAQuietOne(Running five) {
+    Map<String, Long> few = queries(five);
+    Map<String, Long> hundreds = queries(some);
+    Map<String, Long> thousands = queries(full);
+    assertThat(few).hasSizeGreaterThan(30).containsKeys("/api/v1/day", "/api/v1/watch");
+    assertThat(hundreds).allSatisfy((view, asked) -> bounded(view, asked, few));
+    assertThat(thousands).allSatisfy((view, asked) -> bounded(view, asked, few));
+    assertThat(thousands.get("/api/v1/day")).isLessThanOrEqualTo(2);
+    assertThat(thousands.get("/api/v1/watch")).isLessThanOrEqualTo(16);
+  }
+
+  private static void bounded(String view, long asked, Map<String, Long> few) {
+    assertThat(asked).as(view).isLessThanOrEqualTo(few.get(view));
   }
 
   /** By view, once what it needs is kept. */
@@ -82,12 +98,28 @@ class SeededYearsTest {
             .unwrap(SessionFactory.class)
             .getStatistics();
     Map<String, Long> asked = new LinkedHashMap<>();
-    for (String view : LOOKED_AT) {
-      shop.api().get("/api/v1/" + view);
-      statistics.clear();
-      assertThat(shop.api().get("/api/v1/" + view).status()).as(view).isEqualTo(200);
-      asked.put(view, statistics.getPrepareStatementCount());
+    for (String view : views(shop.api())) {
+      shop.api().get(view);
+      long least = Long.MAX_VALUE;
+      for (int i = 0; i < 3; i++) { // the shop's own work in the background asks too, now and then
+        statistics.clear();
+        assertThat(shop.api().get(view).status()).as(view).isIn(200, 404);
+        least = Math.min(least, statistics.getPrepareStatementCount());
+      }
+      asked.put(view, least);
     }
     return asked;
+  }
+
+  /** All that is read without naming one of them. */
+  private static List<String> views(Api api) {
+    return api.get(DOCUMENT)
+        .json()
+        .get("paths")
+        .propertyStream()
+        .filter(path -> path.getValue().has("get"))
+        .map(Map.Entry::getKey)
+        .filter(path -> !path.contains("{") && !APART.contains(path))
+        .toList();
   }
 }
