@@ -27,7 +27,7 @@ export const isClockSet = () => setClock
 
 api.use({
   onResponse({ response }) {
-    heardTime(response.headers.get('Attune-Now'))
+    heardTime(response.headers.get('Attune-Now'), response.headers.get('Attune-Clock-Changed'))
     setClock ||= response.headers.has('Attune-Clock-Set')
   },
 })

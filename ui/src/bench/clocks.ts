@@ -1,4 +1,4 @@
-import { msOf } from '../api/clock'
+import { sinceMs } from '../api/clock'
 import { isOpen, isOver, type BenchTask } from './run'
 
 export type Face = {
@@ -42,7 +42,7 @@ export const clockStart = (task: BenchTask): string | undefined =>
 
 export const elapsedOf = (task: BenchTask, now: number): number => {
   const from = clockStart(task)
-  return from ? (now - msOf(from)) / 1000 : 0
+  return from ? sinceMs(from, now) / 1000 : 0
 }
 
 /** Which of several running clocks needs hands first: late ones, then the soonest due, waits last. */

@@ -6,8 +6,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.time.zone.ZoneOffsetTransition;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -17,6 +21,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class ClockFilter extends OncePerRequestFilter {
   private static final String NOW = "Attune-Now";
   private static final String SET = "Attune-Clock-Set";
+  private static final String CHANGED = "Attune-Clock-Changed";
+
+  /** No wait at the bench goes on longer. */
+  private static final Duration LONGEST_WAIT = Duration.ofDays(3);
 
   private final Clock clock;
   private final boolean set;
@@ -34,6 +42,16 @@ class ClockFilter extends OncePerRequestFilter {
     if (set) {
       response.setHeader(SET, "true");
     }
+    lastChange(clock).ifPresent(change -> response.setHeader(CHANGED, change));
     chain.doFilter(request, response);
+  }
+
+  /** What the wall showed before and after its clocks were last put forward or back. */
+  static Optional<String> lastChange(Clock clock) {
+    Instant now = clock.instant();
+    ZoneOffsetTransition last = clock.getZone().getRules().previousTransition(now);
+    return Optional.ofNullable(last)
+        .filter(change -> change.getInstant().isAfter(now.minus(LONGEST_WAIT)))
+        .map(change -> change.getDateTimeBefore() + "/" + change.getDateTimeAfter());
   }
 }
