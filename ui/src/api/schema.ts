@@ -4882,7 +4882,7 @@ export interface components {
         };
         WatchView: {
             /** @enum {string} */
-            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK" | "BACKUP" | "RETENTION";
+            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK" | "BACKUP" | "ROOM" | "RETENTION";
             /** Format: uuid */
             jobId?: string;
             vehicleLabel: string;

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { AlarmClock, CarFront, DatabaseBackup, Droplets, PackageOpen, Timer, UserMinus } from 'lucide-react'
+import { AlarmClock, CarFront, DatabaseBackup, Droplets, HardDrive, PackageOpen, Timer, UserMinus } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
@@ -14,6 +14,7 @@ const signs = {
   CARE_DUE: Droplets,
   LOW_STOCK: PackageOpen,
   BACKUP: DatabaseBackup,
+  ROOM: HardDrive,
   RETENTION: UserMinus,
 }
 const leads = {
@@ -23,6 +24,7 @@ const leads = {
   CARE_DUE: 'care',
   LOW_STOCK: '',
   BACKUP: '',
+  ROOM: '',
   RETENTION: '',
 }
 
@@ -30,11 +32,12 @@ const leads = {
 const elsewhere: Partial<Record<Thing['kind'], string>> = {
   LOW_STOCK: '/shelf?part=needs',
   BACKUP: '/shop',
+  ROOM: '/shop',
   RETENTION: '/shop',
 }
 
-/** What cannot wait: something to wipe, a promise that will not be kept. */
-export const urgent: Thing['kind'][] = ['CLOCK', 'PROMISE_AT_RISK']
+/** What cannot wait: something to wipe, a promise that will not be kept, a disk that is full. */
+export const urgent: Thing['kind'][] = ['CLOCK', 'PROMISE_AT_RISK', 'ROOM']
 export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK', 'BACKUP', 'RETENTION']
 
 /** What wants an eye kept on. */
@@ -62,6 +65,7 @@ const said = (thing: Thing) =>
     CARE_DUE: dayOf(thing.at),
     LOW_STOCK: 'order',
     BACKUP: 'tell the owner',
+    ROOM: 'tell the owner',
     RETENTION: 'tell the owner',
   })[thing.kind]
 

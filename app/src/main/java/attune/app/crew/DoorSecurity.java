@@ -1,6 +1,7 @@
 package attune.app.crew;
 
 import attune.app.crew.Operations.Operation;
+import attune.app.web.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -112,14 +113,7 @@ class DoorSecurity {
               + right.map(Right::words).orElse("what is nobody's"));
     }
     HttpStatus status = who.isPresent() ? HttpStatus.FORBIDDEN : HttpStatus.UNAUTHORIZED;
-    response.setStatus(status.value());
-    response.setContentType("application/problem+json");
-    response
-        .getWriter()
-        .write(
-            "{\"status\":%d,\"detail\":\"%s\",\"faults\":[]}"
-                .formatted(
-                    status.value(), who.map(w -> refused(w, right)).orElse("Sign in first.")));
+    Refusal.write(response, status, who.map(w -> refused(w, right)).orElse("Sign in first."));
   }
 
   private static String refused(Who who, Optional<Right> right) {

@@ -12,6 +12,7 @@ import attune.app.jobs.Near;
 import attune.app.order.NeedsService;
 import attune.app.planning.JobPlans;
 import attune.app.retention.RetentionService;
+import attune.app.web.Room;
 import attune.core.plan.Plan;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -46,13 +47,14 @@ class WatchService {
     CARE_DUE,
     LOW_STOCK,
     BACKUP,
+    ROOM,
     RETENTION
   }
 
   /**
    * One thing to watch.
    *
-   * @param jobId null for low stock, backups and customers past their time
+   * @param jobId null for low stock, backups, the disk and customers past their time
    * @param vehicleLabel the vehicle, or the product that is low, or what else it is about
    * @param at when it matters: the promise, when the car may leave, when the care is due
    * @param readyAt when the car is ready, where that is later than promised
@@ -72,6 +74,7 @@ class WatchService {
   private final NeedsService needs;
   private final BackupHealth backups;
   private final RetentionService retention;
+  private final Room room;
   private final Clock clock;
 
   WatchService(
@@ -82,9 +85,11 @@ class WatchService {
       NeedsService needs,
       BackupHealth backups,
       RetentionService retention,
+      Room room,
       Clock clock) {
     this.backups = backups;
     this.retention = retention;
+    this.room = room;
     this.care = care;
     this.needs = needs;
     this.bench = bench;
@@ -103,6 +108,8 @@ class WatchService {
     backups
         .says()
         .ifPresent(says -> found.add(new WatchView(Kind.BACKUP, null, "Backups", says, now, null)));
+    room.warns()
+        .ifPresent(says -> found.add(new WatchView(Kind.ROOM, null, "Disk", says, now, null)));
     long overdue = retention.overdue();
     if (overdue > 0) {
       found.add(new WatchView(Kind.RETENTION, null, "Customers", past(overdue), now, null));

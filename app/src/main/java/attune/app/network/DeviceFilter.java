@@ -1,5 +1,6 @@
 package attune.app.network;
 
+import attune.app.web.Refusal;
 import attune.app.web.ShopNetwork;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -61,13 +62,10 @@ class DeviceFilter extends OncePerRequestFilter {
     if (ShopNetwork.isHere(request) || isOpen(request) || device.isPresent()) {
       chain.doFilter(request, response);
     } else if (request.getRequestURI().startsWith("/api/")) {
-      response.setStatus(HttpStatus.UNAUTHORIZED.value());
-      response.setContentType("application/problem+json");
-      response
-          .getWriter()
-          .write(
-              "{\"status\":401,\"detail\":\"This device is not let in: pair it under Shop,"
-                  + " Devices.\",\"faults\":[]}");
+      Refusal.write(
+          response,
+          HttpStatus.UNAUTHORIZED,
+          "This device is not let in: pair it under Shop, Devices.");
     } else {
       response.sendRedirect("/pair");
     }

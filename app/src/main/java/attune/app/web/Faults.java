@@ -32,6 +32,13 @@ import tools.jackson.databind.exc.InvalidFormatException;
 @Order(Ordered.HIGHEST_PRECEDENCE) // before the framework's own, which names no fields
 class Faults {
   private static final Logger LOG = LoggerFactory.getLogger(Faults.class);
+
+  private final LostDatabase database;
+
+  Faults(LostDatabase database) {
+    this.database = database;
+  }
+
   private static final int MOST_FAULTS = 100;
   private static final int MOST_FOUND = 200;
 
@@ -153,6 +160,9 @@ class Faults {
     if (e instanceof ErrorResponse known) {
       HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
       return problem(status, said(status), List.of());
+    }
+    if (database.isWhy(e)) {
+      return problem(HttpStatus.SERVICE_UNAVAILABLE, LostDatabase.SAYS, List.of());
     }
     LOG.error("A request failed", e);
     return problem(

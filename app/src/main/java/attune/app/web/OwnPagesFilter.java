@@ -53,9 +53,13 @@ class OwnPagesFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     headers(request, response);
     if (!isOwnName(request.getServerName())) {
-      refuse(response, "This is not the name Attune is reached by here.");
+      Refusal.write(
+          response, HttpStatus.FORBIDDEN, "This is not the name Attune is reached by here.");
     } else if (!READS.contains(request.getMethod()) && isForeign(request)) {
-      refuse(response, "Only Attune's own pages and programs on this machine change anything.");
+      Refusal.write(
+          response,
+          HttpStatus.FORBIDDEN,
+          "Only Attune's own pages and programs on this machine change anything.");
     } else {
       chain.doFilter(request, response);
     }
@@ -96,11 +100,5 @@ class OwnPagesFilter extends OncePerRequestFilter {
 
   private static int usual(HttpServletRequest request) {
     return request.isSecure() ? HTTPS : HTTP;
-  }
-
-  private static void refuse(HttpServletResponse response, String detail) throws IOException {
-    response.setStatus(HttpStatus.FORBIDDEN.value());
-    response.setContentType("application/problem+json");
-    response.getWriter().write("{\"status\":403,\"detail\":\"" + detail + "\",\"faults\":[]}");
   }
 }

@@ -36,13 +36,10 @@ class ReadyFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
     response.setHeader(HttpHeaders.RETRY_AFTER, SOON_S);
-    response.setContentType("application/problem+json");
-    response
-        .getWriter()
-        .write(
-            "{\"status\":503,\"detail\":\"Attune is still getting ready. Try again in a"
-                + " moment.\",\"faults\":[]}");
+    Refusal.write(
+        response,
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "Attune is still getting ready. Try again in a moment.");
   }
 }

@@ -28,11 +28,12 @@ class RequestSizeFilter extends OncePerRequestFilter {
     boolean unsized =
         request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
     if (!isOneKind(request.getContentType())) {
-      refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The content is of no one kind.");
+      Refusal.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The content is of no one kind.");
     } else if (unsized) {
-      refuse(response, HttpStatus.LENGTH_REQUIRED, "The request does not say how long it is.");
+      Refusal.write(
+          response, HttpStatus.LENGTH_REQUIRED, "The request does not say how long it is.");
     } else if (request.getContentLengthLong() > most(request)) {
-      refuse(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + most(request) + " bytes.");
+      Refusal.write(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + most(request) + " bytes.");
     } else {
       chain.doFilter(request, response);
     }
@@ -55,14 +56,5 @@ class RequestSizeFilter extends OncePerRequestFilter {
     }
     boolean form = type != null && type.startsWith("multipart/form-data");
     return form ? MOST_FORM_BYTES : Schemas.MOST_BYTES;
-  }
-
-  private static void refuse(HttpServletResponse response, HttpStatus status, String detail)
-      throws IOException {
-    response.setStatus(status.value());
-    response.setContentType("application/problem+json");
-    response
-        .getWriter()
-        .write("{\"status\":" + status.value() + ",\"detail\":\"" + detail + "\",\"faults\":[]}");
   }
 }
