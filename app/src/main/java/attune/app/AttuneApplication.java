@@ -2,6 +2,7 @@ package attune.app;
 
 import attune.app.backup.CompareCommand;
 import attune.app.backup.DataCheck;
+import attune.app.backup.IndexRepair;
 import attune.app.backup.Passphrase;
 import attune.app.backup.RestoreCommand;
 import attune.app.crew.OwnerResetCommand;
@@ -17,6 +18,7 @@ import java.io.FileOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -53,6 +55,9 @@ public class AttuneApplication {
       }
       case "serve" -> {
         String[] settings = settings(words);
+        new IndexRepair(data(settings))
+            .run(LocalDateTime.now(Time.machine()))
+            .ifPresent(said -> err().println(said));
         new DataCheck(data(settings)).fault().ifPresent(AttuneApplication::refuse);
         Arrays.stream(settings)
             .filter(word -> word.startsWith(PASSPHRASE))

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -65,6 +66,10 @@ class BackupProof {
 
   private static String whole(Path data) throws SQLException, IOException {
     try (Contents contents = new Contents(data)) {
+      List<String> broken = contents.brokenIndexes();
+      if (!broken.isEmpty()) {
+        throw new SQLException("broken indexes, " + String.join(", ", broken));
+      }
       long rows = 0;
       for (String table : contents.tables()) {
         rows += contents.rows(table).size();

@@ -53,6 +53,11 @@ final class Contents implements AutoCloseable {
     return tables.stream().sorted().toList();
   }
 
+  /** Names of indexes that lead to rows that are not there. */
+  List<String> brokenIndexes() throws SQLException {
+    return Indexes.broken(database);
+  }
+
   /** Digests of a table's rows by their key; a table without one by what is in them. */
   Map<String, String> rows(String table) throws SQLException, IOException {
     List<String> key = key(table);

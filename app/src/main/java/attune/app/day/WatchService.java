@@ -1,6 +1,7 @@
 package attune.app.day;
 
 import attune.app.backup.BackupHealth;
+import attune.app.backup.IndexCheck;
 import attune.app.bench.BenchService;
 import attune.app.bench.BenchViews.Progress;
 import attune.app.bench.Glance;
@@ -74,6 +75,7 @@ class WatchService {
   private final NeedsService needs;
   private final BackupHealth backups;
   private final RetentionService retention;
+  private final IndexCheck indexes;
   private final Room room;
   private final Clock clock;
 
@@ -85,10 +87,12 @@ class WatchService {
       NeedsService needs,
       BackupHealth backups,
       RetentionService retention,
+      IndexCheck indexes,
       Room room,
       Clock clock) {
     this.backups = backups;
     this.retention = retention;
+    this.indexes = indexes;
     this.room = room;
     this.care = care;
     this.needs = needs;
@@ -108,6 +112,10 @@ class WatchService {
     backups
         .says()
         .ifPresent(says -> found.add(new WatchView(Kind.BACKUP, null, "Backups", says, now, null)));
+    indexes
+        .says()
+        .ifPresent(
+            says -> found.add(new WatchView(Kind.BACKUP, null, "Database", says, now, null)));
     room.warns()
         .ifPresent(says -> found.add(new WatchView(Kind.ROOM, null, "Disk", says, now, null)));
     long overdue = retention.overdue();
