@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -120,7 +121,7 @@ final class BackupFile {
     }
   }
 
-  private static String fault(ZipFile zip, BackupService.Entry entry) throws IOException {
+  private static @Nullable String fault(ZipFile zip, BackupService.Entry entry) throws IOException {
     if (!isOurs(entry.name())) {
       return entry.name()
           + ": found no file of Attune's; the database, photos and sheets are allowed";

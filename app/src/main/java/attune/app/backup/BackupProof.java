@@ -58,7 +58,7 @@ class BackupProof {
         FileSystemUtils.deleteRecursively(scratch);
       }
     } catch (BackupFile.BadBackup | IOException e) {
-      return new Result(false, e.getMessage());
+      return new Result(false, String.valueOf(e.getMessage()));
     } catch (SQLException e) {
       return new Result(false, "its database cannot be read: " + e.getMessage());
     }

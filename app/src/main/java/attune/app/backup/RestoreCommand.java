@@ -1,6 +1,7 @@
 package attune.app.backup;
 
 import attune.app.format.BadInput;
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -48,7 +49,7 @@ public final class RestoreCommand {
     }
   }
 
-  private int fail(String line) {
+  private int fail(@Nullable String line) {
     err.println(line);
     return BadInput.STATUS;
   }

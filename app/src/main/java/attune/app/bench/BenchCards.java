@@ -12,6 +12,7 @@ import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.core.check.Known;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Looked;
 import attune.core.run.Outcome;
@@ -98,7 +99,7 @@ final class BenchCards {
     return new BenchTask(
         task.id(),
         task.roundId(),
-        shown.card().get(task.id()),
+        Known.of(shown.card(), task.id()),
         task.step(),
         StepWords.title(task),
         task.surfaceIds(),

@@ -46,12 +46,12 @@ class BenchEntryEntity extends Authored implements Persistable<UUID> {
   @Column(name = "by_whom", nullable = false)
   private String by;
 
-  @Column private String seen;
+  @Column private @Nullable String seen;
 
   @Column(nullable = false)
   private String reason;
 
-  @Lob private String detail;
+  @Lob private @Nullable String detail;
 
   protected BenchEntryEntity() {}
 

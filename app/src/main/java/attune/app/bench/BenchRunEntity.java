@@ -41,7 +41,7 @@ class BenchRunEntity implements Persistable<UUID> {
   @Column(name = "cards_done")
   private @Nullable Integer cardsDone;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected BenchRunEntity() {}
 

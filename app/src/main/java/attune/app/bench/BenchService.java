@@ -40,6 +40,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -138,7 +139,7 @@ public class BenchService {
     List<BenchTask> tasks = tasks(whole);
     return new BenchView(
         whole.entity().getId(),
-        whole.document().title(),
+        Objects.requireNonNullElse(whole.document().title(), ""),
         now(),
         whole.entity().startedAt(),
         whole.run().hands().size(),
@@ -150,7 +151,7 @@ public class BenchService {
         tasks);
   }
 
-  private static AirNow air(List<Told> told) {
+  private static @Nullable AirNow air(List<Told> told) {
     return told.stream()
         .map(t -> t.detail().air())
         .filter(a -> a != null)

@@ -3,9 +3,9 @@ package attune.app.bench;
 import attune.app.bench.BenchViews.EntryRequest;
 import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.BenchViews.Remark;
+import attune.app.shelf.ProductName;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
-import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import java.time.Duration;
@@ -105,7 +105,7 @@ final class Consequences {
         .map(
             rung ->
                 " It takes "
-                    + used.findProduct(rung.cleanerId()).map(Product::name).orElse(rung.cleanerId())
+                    + ProductName.of(used, rung.cleanerId())
                     + (rung.ratio().equals("ready") ? "" : " " + rung.ratio())
                     + " and the "
                     + used.findTool(rung.toolId()).map(Tool::name).orElse(rung.toolId())

@@ -103,7 +103,8 @@ class EntryReader {
   }
 
   private String judged(WholeRun whole, EntryRequest r, EntryDetail detail, String pointer) {
-    if (detail.used() == null) {
+    EntryDetail.UsedInstead used = detail.used();
+    if (used == null) {
       throw new InvalidInputException(pointer + "/detail/used", "nothing", "what was used instead");
     }
     return whole
@@ -111,11 +112,7 @@ class EntryReader {
         .filter(step -> step.rung().isPresent())
         .map(
             step ->
-                swaps.says(
-                    whole.jobId(),
-                    step.task().surfaceIds().get(0),
-                    step.rung().get(),
-                    detail.used()))
+                swaps.says(whole.jobId(), step.task().surfaceIds().get(0), step.rung().get(), used))
         .orElse("Noted. Its label says how much and how long.");
   }
 

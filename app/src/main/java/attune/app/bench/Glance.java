@@ -8,6 +8,7 @@ import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -43,7 +44,7 @@ public record Glance(
         run.tasks().stream()
             .filter(task -> task.clockFrom() != null && task.wipeByS() != null)
             .filter(task -> OPEN.contains(task.state()))
-            .map(task -> new Laid(said(task), task.clockFrom().plusSeconds(task.wipeByS())))
+            .map(task -> new Laid(said(task), wipeBy(task)))
             .toList());
   }
 
@@ -58,6 +59,11 @@ public record Glance(
                 run.tasks().stream()
                     .filter(task -> task.needsHands() && task.state() == TaskState.WAITING)
                     .findFirst());
+  }
+
+  private static LocalDateTime wipeBy(BenchTask task) {
+    return Objects.requireNonNull(task.clockFrom())
+        .plusSeconds(Objects.requireNonNull(task.wipeByS()));
   }
 
   private static String said(BenchTask task) {

@@ -10,6 +10,7 @@ import attune.core.run.Pace;
 import attune.core.run.TaskState.Phase;
 import attune.core.run.WaitClock;
 import attune.core.survey.Surface;
+import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -82,7 +83,7 @@ record Readiness(LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime cured
     boolean test(Role role, String zone);
   }
 
-  private static boolean is(SurfaceFile panel, OfPanel what) {
+  private static boolean is(@Nullable SurfaceFile panel, OfPanel what) {
     return panel != null
         && Coded.find(Role.class, panel.role())
             .filter(role -> what.test(role, String.valueOf(panel.zone())))

@@ -11,6 +11,7 @@ import attune.app.bench.RunSteps.Step;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.SurfaceFile;
+import attune.core.check.Known;
 import attune.core.measure.Ratio;
 import attune.core.run.Entry;
 import attune.core.run.Entry.Kind;
@@ -18,6 +19,7 @@ import attune.core.run.Run;
 import attune.core.run.Worked;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import jakarta.annotation.Nullable;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -76,7 +78,8 @@ final class RecordWriter {
         used(plan, steps, byId, surveyed, told));
   }
 
-  private StepTime time(BenchTask task, Map<String, SurfaceFile> surveyed, Duration worked) {
+  private StepTime time(
+      BenchTask task, Map<String, SurfaceFile> surveyed, @Nullable Duration worked) {
     Optional<SurfaceFile> panel =
         task.surfaceIds().size() == 1
             ? Optional.ofNullable(surveyed.get(task.surfaceIds().get(0)))
@@ -163,7 +166,7 @@ final class RecordWriter {
         + ".";
   }
 
-  private String swapped(UsedInstead used) {
+  private String swapped(@Nullable UsedInstead used) {
     return used == null
         ? "Something else was used."
         : "Used instead: "
@@ -179,7 +182,7 @@ final class RecordWriter {
             + ".";
   }
 
-  private static String air(AirNow air) {
+  private static String air(@Nullable AirNow air) {
     return air == null
         ? "The air changed."
         : "The room: %.1f °C, %.0f %%.".formatted(air.airTempC(), air.relativeHumidity() * PERCENT);
@@ -270,7 +273,8 @@ final class RecordWriter {
             .filter(s -> s.task().rung() == step.task().rung())
             .count();
     if (step.rung().isPresent()) {
-      double area = surveyed.get(panel).areaM2() == null ? 0 : surveyed.get(panel).areaM2();
+      Double surface = Known.of(surveyed, panel).areaM2();
+      double area = surface == null ? 0 : surface;
       return step.rung().get().laidGPerM2() * area / alike;
     }
     return plan.surfaces().stream()

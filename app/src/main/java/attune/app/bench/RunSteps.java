@@ -6,12 +6,14 @@ import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.TaskFile;
 import attune.app.format.SurfaceFile;
 import attune.core.check.Coded;
+import attune.core.check.Known;
 import attune.core.material.Finish;
 import attune.core.material.FinishTable;
 import attune.core.material.Role;
 import attune.core.run.Look;
 import attune.core.run.Looked;
 import attune.core.run.RunTask;
+import jakarta.annotation.Nullable;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -105,7 +107,7 @@ final class RunSteps {
   private Optional<RungFile> remover(TaskFile file) {
     return planned(file).stream()
         .flatMap(s -> s.ladder().stream())
-        .filter(rung -> file.spot().equals(rung.spot()))
+        .filter(rung -> Objects.equals(file.spot(), rung.spot()))
         .filter(rung -> Objects.equals(rung.cleanerId(), file.productId()))
         .findFirst();
   }
@@ -136,7 +138,7 @@ final class RunSteps {
   /** The rungs above the first, each with its own test spot. */
   private void above(TaskFile last) {
     String panel = last.surfaceIds().get(0);
-    List<RungFile> ladder = ladder(planned.get(panel));
+    List<RungFile> ladder = ladder(Known.of(planned, panel));
     int ofFirst =
         plan.timeline().stream().filter(t -> isCleaning(t, last)).mapToInt(RunSteps::seconds).sum();
     int passes = Math.max(1, ladder.get(0).passes().high());
@@ -305,7 +307,7 @@ final class RunSteps {
   }
 
   /** Its first rung's bottle, or one that meets a stain of it. */
-  private static boolean laysFirst(PlannedSurfaceFile s, String productId) {
+  private static boolean laysFirst(PlannedSurfaceFile s, @Nullable String productId) {
     return Stream.concat(
             ladder(s).stream().limit(1), s.ladder().stream().filter(r -> r.spot() != null))
         .anyMatch(rung -> Objects.equals(rung.cleanerId(), productId));

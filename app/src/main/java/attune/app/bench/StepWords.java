@@ -12,8 +12,8 @@ import attune.app.format.PlanFile.RoundFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SpotFile;
 import attune.app.format.PlanFile.TaskFile;
+import attune.app.shelf.ProductName;
 import attune.core.check.Coded;
-import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
@@ -385,11 +385,11 @@ final class StepWords {
     return task.surfaceIds().stream().findFirst().map(surfaces::get);
   }
 
-  private String name(String productId) {
-    return shelf.findProduct(productId).map(Product::name).orElse(productId);
+  private String name(@Nullable String productId) {
+    return ProductName.of(shelf, productId);
   }
 
-  private String tool(String toolId) {
-    return shelf.findTool(toolId).map(Tool::name).orElse(toolId);
+  private String tool(@Nullable String toolId) {
+    return toolId == null ? "" : shelf.findTool(toolId).map(Tool::name).orElse(toolId);
   }
 }

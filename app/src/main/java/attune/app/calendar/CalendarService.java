@@ -11,6 +11,7 @@ import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
+import attune.core.check.Known;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.CareItem;
 import attune.core.plan.Task;
@@ -68,7 +69,7 @@ class CalendarService {
   }
 
   /** What some jobs' events follow from, by job; what a job does not have is not there. */
-  private record Known(
+  private record Told(
       Map<UUID, LeftBehind> left,
       Map<UUID, Glance> runs,
       Map<UUID, Plan> plans,
@@ -87,23 +88,23 @@ class CalendarService {
   }
 
   private String text(List<JobSummary> told) {
-    Known known = known(told);
+    Told known = known(told);
     Calendar calendar = new Calendar().withProdId(PRODUCT).withDefaults().getFluentTarget();
     told.stream().flatMap(job -> events(job, known).stream()).forEach(calendar::add);
     return calendar.toString();
   }
 
-  private Known known(List<JobSummary> told) {
+  private Told known(List<JobSummary> told) {
     List<UUID> all = told.stream().map(JobSummary::id).toList();
     List<UUID> open = told.stream().filter(CalendarService::isHere).map(JobSummary::id).toList();
-    return new Known(bench.leftBehind(all), bench.glances(open), plans.plans(open), care.next(all));
+    return new Told(bench.leftBehind(all), bench.glances(open), plans.plans(open), care.next(all));
   }
 
   private static boolean isHere(JobSummary job) {
     return job.state() != JobState.HANDED_OVER;
   }
 
-  private List<VEvent> events(JobSummary job, Known known) {
+  private List<VEvent> events(JobSummary job, Told known) {
     List<VEvent> events = new ArrayList<>();
     Optional<LeftBehind> left = Optional.ofNullable(known.left().get(job.id()));
     if (known.plans().containsKey(job.id())) {
@@ -139,12 +140,12 @@ class CalendarService {
   }
 
   /** As the bench goes, once it does: what every other view says. */
-  private static DoneReady ready(JobSummary job, Optional<LeftBehind> left, Known known) {
+  private static DoneReady ready(JobSummary job, Optional<LeftBehind> left, Told known) {
     if (left.isEmpty() || left.get().lastDone() == null) {
-      Timetable planned = known.plans().get(job.id()).timetable();
+      Timetable planned = Known.of(known.plans(), job.id()).timetable();
       return new DoneReady(planned.driveAt(), planned.sitAt(), planned.curedAt());
     }
-    return known.runs().get(job.id()).ready();
+    return Known.of(known.runs(), job.id()).ready();
   }
 
   private void ready(JobSummary job, DoneReady ready, List<VEvent> events) {

@@ -155,7 +155,7 @@ public class CareService {
         care.productId() == null ? null : left.products().get(care.productId()));
   }
 
-  private static Integer boxed(OptionalInt value) {
+  private static @Nullable Integer boxed(OptionalInt value) {
     return value.isPresent() ? value.getAsInt() : null;
   }
 

@@ -2,6 +2,7 @@ package attune.app.crew;
 
 import attune.app.crew.CrewViews.SignIn;
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -64,7 +65,7 @@ class DoorService {
     return who;
   }
 
-  private static LocalDateTime lockedUntil(LocalDateTime now, int misses) {
+  private static @Nullable LocalDateTime lockedUntil(LocalDateTime now, int misses) {
     if (misses < FREE_TRIES) {
       return null;
     }

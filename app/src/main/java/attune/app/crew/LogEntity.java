@@ -1,5 +1,6 @@
 package attune.app.crew;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -16,7 +17,7 @@ import java.time.LocalDateTime;
 class LogEntity {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
-  private Long id;
+  private @Nullable Long id;
 
   @Column(nullable = false, updatable = false)
   private LocalDateTime at;

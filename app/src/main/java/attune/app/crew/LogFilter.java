@@ -1,6 +1,7 @@
 package attune.app.crew;
 
 import attune.app.crew.Operations.Operation;
+import jakarta.annotation.Nullable;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -42,7 +43,7 @@ class LogFilter extends OncePerRequestFilter {
       return;
     }
     Optional<Who> before = present.who(request); // whoever signs out is gone afterwards
-    String about = words.about(request.getRequestURI());
+    @Nullable String about = words.about(request.getRequestURI());
     chain.doFilter(request, response);
     if (response.getStatus() < HttpStatus.BAD_REQUEST.value()) {
       log.note(

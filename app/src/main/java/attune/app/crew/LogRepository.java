@@ -1,5 +1,6 @@
 package attune.app.crew;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
@@ -12,5 +13,5 @@ interface LogRepository extends Repository<LogEntity, Long> {
   @Query(
       "select e from LogEntity e where (:kind is null or e.kind = :kind)"
           + " and (:who is null or e.who = :who) order by e.id desc")
-  List<LogEntity> latest(LogKind kind, String who, Limit most);
+  List<LogEntity> latest(@Nullable LogKind kind, @Nullable String who, Limit most);
 }

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -26,13 +27,17 @@ public class LogService {
 
   /** Writes a line, whatever becomes of the work around it. */
   @Transactional(propagation = Propagation.REQUIRES_NEW)
-  public void note(String who, LogKind kind, String about) {
+  public void note(String who, LogKind kind, @Nullable String about) {
     entries.save(
         new LogEntity(
             LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS),
             who,
             kind,
-            about.length() <= LONGEST ? about : about.substring(0, LONGEST)));
+            shortened(Objects.requireNonNullElse(about, ""))));
+  }
+
+  private static String shortened(String about) {
+    return about.length() <= LONGEST ? about : about.substring(0, LONGEST);
   }
 
   /** The latest lines first. */

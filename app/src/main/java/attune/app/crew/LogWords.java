@@ -1,6 +1,7 @@
 package attune.app.crew;
 
 import attune.app.jobs.JobService;
+import jakarta.annotation.Nullable;
 import java.util.NoSuchElementException;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -22,6 +23,7 @@ class LogWords {
   }
 
   /** Of an operation, by its path; empty where the kind of the line says it all. */
+  @Nullable
   String about(String uri) {
     Matcher found = ABOUT.matcher(uri);
     if (!found.find()) {
@@ -33,7 +35,7 @@ class LogWords {
         : crew.who(id).map(who -> who.name() + ", " + who.role().word()).orElse("");
   }
 
-  private String job(UUID id) {
+  private @Nullable String job(UUID id) {
     try {
       var document = jobs.document(id);
       return document.vehicle() == null || document.vehicle().label() == null

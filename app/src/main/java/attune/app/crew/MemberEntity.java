@@ -44,7 +44,7 @@ class MemberEntity implements Persistable<UUID> {
   @Column(name = "left_at")
   private @Nullable LocalDateTime leftAt;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected MemberEntity() {}
 

@@ -12,6 +12,7 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.web.webauthn.api.PublicKeyCredentialCreationOptions;
@@ -53,7 +54,7 @@ class PasskeyController {
 
   @GetMapping("/me/passkeys")
   List<PasskeyView> own() {
-    return passkeys.of(me().id());
+    return passkeys.of(mine());
   }
 
   @PostMapping("/me/passkeys/options")
@@ -69,13 +70,13 @@ class PasskeyController {
     Who me = me();
     var asked = asked(http, NEW, PublicKeyCredentialCreationOptions.class);
     passkeys.keep(asked, form.credential(), form.label().strip(), Site.of(http).named());
-    return passkeys.of(me.id());
+    return passkeys.of(mine());
   }
 
   @DeleteMapping("/me/passkeys/{handle}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forget(@PathVariable String handle) {
-    passkeys.forget(me().id(), handle);
+    passkeys.forget(mine(), handle);
   }
 
   @PostMapping("/session/passkey/options")
@@ -103,6 +104,10 @@ class PasskeyController {
       throw e;
     }
     return entrance.door(http);
+  }
+
+  private UUID mine() {
+    return Objects.requireNonNull(me().id());
   }
 
   private Who me() {

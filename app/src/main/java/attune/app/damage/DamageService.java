@@ -7,6 +7,7 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.people.CustomerService.Forgotten;
 import attune.app.web.NotNowException;
+import attune.core.check.Known;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -78,7 +79,7 @@ class DamageService {
   private List<DamageItem> items(UUID jobId) {
     JobDetail job = jobs.get(jobId);
     return job.document().surfaces().stream()
-        .map(s -> new DamageItem(s.id(), job.labels().get(s.id()), words(s)))
+        .map(s -> new DamageItem(s.id(), Known.of(job.labels(), s.id()), words(s)))
         .filter(item -> !item.what().isEmpty())
         .toList();
   }

@@ -57,7 +57,7 @@ class DayController {
     return shown.stream().map(job -> day(job, progress.get(job.id()))).toList();
   }
 
-  private static DayJob day(JobSummary job, Progress run) {
+  private static DayJob day(JobSummary job, @Nullable Progress run) {
     return run == null
         ? new DayJob(job, job.surveyed() == 0 ? NextStep.SURVEY : NextStep.MATCH, null, null)
         : new DayJob(job, next(job, run), run.cardsTotal(), run.cardsDone());

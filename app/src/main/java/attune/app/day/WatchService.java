@@ -14,6 +14,7 @@ import attune.app.order.NeedsService;
 import attune.app.planning.JobPlans;
 import attune.app.retention.RetentionService;
 import attune.app.web.Room;
+import attune.core.check.Known;
 import attune.core.plan.Plan;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -137,7 +138,7 @@ class WatchService {
     Map<UUID, Plan> planned = plans.plans(ids(promised));
     for (JobSummary job : open) {
       if (runs.containsKey(job.id())) {
-        underWay(job, glances.get(job.id()), isWorked(runs.get(job.id())), now, found);
+        underWay(job, Known.of(glances, job.id()), isWorked(Known.of(runs, job.id())), now, found);
       } else if (planned.containsKey(job.id())) {
         promise(job, planned.get(job.id()).timetable().readyAt(), found);
       }

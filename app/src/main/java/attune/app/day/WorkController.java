@@ -7,6 +7,7 @@ import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
+import attune.core.check.Known;
 import attune.core.plan.Arrangement;
 import attune.core.plan.Plan;
 import attune.core.schedule.Worker;
@@ -57,11 +58,12 @@ class WorkController {
     Map<UUID, Plan> planned = plans.plans(ahead);
     Map<UUID, Arrangement> arranged = plans.arrangements(ahead);
     return near.stream()
+        .filter(job -> runs.containsKey(job.id()) || planned.containsKey(job.id()))
         .map(
             job ->
                 runs.containsKey(job.id())
-                    ? atBench(job, runs.get(job.id()))
-                    : planned(job, planned.get(job.id()), arranged.get(job.id())))
+                    ? atBench(job, Known.of(runs, job.id()))
+                    : planned(job, Known.of(planned, job.id()), Known.of(arranged, job.id())))
         .toList();
   }
 

@@ -6,6 +6,7 @@ import attune.app.people.PeopleViews.FleetForm;
 import attune.app.people.PeopleViews.Use;
 import attune.app.people.PeopleViews.VehicleForm;
 import attune.app.people.VehicleService;
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -60,11 +61,11 @@ class DemoPeople {
   private UUID customer(
       String name,
       String phone,
-      String standard,
-      String protection,
+      @Nullable String standard,
+      @Nullable String protection,
       List<Use> uses,
-      Integer kmAYear,
-      String notes) {
+      @Nullable Integer kmAYear,
+      @Nullable String notes) {
     return customers
         .create(
             new CustomerForm(
@@ -84,7 +85,7 @@ class DemoPeople {
   }
 
   private UUID vehicle(
-      String label, String plate, String layout, int built, UUID owner, UUID fleet) {
+      String label, String plate, String layout, int built, UUID owner, @Nullable UUID fleet) {
     return vehicles
         .create(
             new VehicleForm(

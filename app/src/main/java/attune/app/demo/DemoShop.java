@@ -57,7 +57,7 @@ class DemoShop {
     ShopSettings s = shop.settings();
     shop.change(
         s.sending(LETTERHEAD)
-            .selling(new Selling(25.0, 0.7, s.selling().levels()))
+            .selling(new Selling(25.0, 0.7, s.levels()))
             .staffed(
                 List.of(
                     new Person("Mira Holt", true, null, null),

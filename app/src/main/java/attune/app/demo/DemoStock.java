@@ -7,6 +7,7 @@ import attune.app.shelf.StockViews.ClothEvent;
 import attune.app.shelf.StockViews.ClothForm;
 import attune.app.shelf.StockViews.ClothStep;
 import attune.app.shelf.StockViews.ClothUse;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -42,7 +43,12 @@ class DemoStock {
   }
 
   private void bottle(
-      String product, double size, double left, Integer openedAgo, int goodFor, String batch) {
+      String product,
+      double size,
+      double left,
+      @Nullable Integer openedAgo,
+      int goodFor,
+      String batch) {
     LocalDate today = LocalDate.now(clock);
     stock.add(
         product,

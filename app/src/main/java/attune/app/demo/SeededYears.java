@@ -3,6 +3,7 @@ package attune.app.demo;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobSummary;
+import attune.core.check.Known;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -117,7 +118,7 @@ class SeededYears {
             });
     List<JobSummary> cabins = worked(there, true);
     List<JobSummary> small = worked(there, false);
-    List<JobSummary> ahead = there.get(JobState.SURVEY);
+    List<JobSummary> ahead = Known.of(there, JobState.SURVEY);
     LocalDate today =
         ahead.stream().map(j -> j.startAt().toLocalDate()).min(Comparator.naturalOrder()).get();
     int span = years * DAYS_A_YEAR + DAYS_AHEAD;

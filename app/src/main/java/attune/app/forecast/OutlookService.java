@@ -28,6 +28,7 @@ import attune.core.plan.Step;
 import attune.core.plan.Task;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
+import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -105,11 +106,11 @@ class OutlookService {
         whole.dries() ? List.of() : outlook.remedies(air, sun));
   }
 
-  private static double or(Double value, double otherwise) {
+  private static double or(@Nullable Double value, double otherwise) {
     return value == null ? otherwise : value;
   }
 
-  private static Double boxed(OptionalDouble value) {
+  private static @Nullable Double boxed(OptionalDouble value) {
     return value.isPresent() ? value.getAsDouble() : null;
   }
 
@@ -148,7 +149,7 @@ class OutlookService {
         p.drying().confirmWith());
   }
 
-  private static String says(Plan plan, Outlook outlook, Whole whole) {
+  private static @Nullable String says(Plan plan, Outlook outlook, Whole whole) {
     Setting s = plan.job().setting();
     OptionalDouble before = outlook.in(s.air(), s.sun()).shortestS();
     return whole
@@ -236,7 +237,8 @@ class OutlookService {
     return hours(id, hours, file.place(), false);
   }
 
-  private HoursView hours(UUID id, List<Forecast> forecasts, String place, boolean simulated) {
+  private HoursView hours(
+      UUID id, List<Forecast> forecasts, @Nullable String place, boolean simulated) {
     Plan plan = plans.plan(id);
     if (plan.job().setting().place() == Setting.Place.STUDIO) {
       return new HoursView(

@@ -61,9 +61,9 @@ public final class DecisionsReader {
       if (surface.byHand() != null) {
         onShelf(surface.byHand().needles(), shelf, pointer + "/byHand/needles", faults);
       }
-      for (int t = 0; t < orEmpty(surface.tried()).size(); t++) {
-        onShelf(
-            surface.tried().get(t).needles(), shelf, pointer + "/tried/" + t + "/needles", faults);
+      List<TriedFile> tried = orEmpty(surface.tried());
+      for (int t = 0; t < tried.size(); t++) {
+        onShelf(tried.get(t).needles(), shelf, pointer + "/tried/" + t + "/needles", faults);
       }
     }
     if (!faults.isEmpty()) {

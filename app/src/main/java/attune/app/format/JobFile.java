@@ -131,7 +131,7 @@ public record JobFile(
       return new ArrangementFile(crew, pins, leftOut, others.isEmpty() ? null : others);
     }
 
-    private static Map<String, String> orNull(Map<String, String> map) {
+    private static @Nullable Map<String, String> orNull(@Nullable Map<String, String> map) {
       return map == null || map.isEmpty() ? null : map;
     }
   }
@@ -157,6 +157,9 @@ public record JobFile(
       @Nullable Integer odometerKm,
       @Nullable Boolean historyKnown,
       @Nullable List<String> without) {
+    public static final VehicleFile NONE =
+        new VehicleFile(null, null, null, null, null, null, null);
+
     /** The same vehicle lacking other panels; an empty list lacks none. */
     public VehicleFile lacking(List<String> panels) {
       return new VehicleFile(
@@ -194,6 +197,7 @@ public record JobFile(
     }
 
     /** Nothing said but the air, and when. */
+    @SuppressWarnings("NullAway") // in a change what is null stays; in a file the start is required
     public static SettingFile inAir(
         @Nullable Double tempC,
         @Nullable Double humidity,

@@ -6,6 +6,7 @@ import static attune.app.format.ShelfReader.orEmpty;
 
 import attune.app.format.JobFile.ArrangementFile;
 import attune.app.format.JobFile.SettingFile;
+import attune.app.format.JobFile.ShelfChoiceFile;
 import attune.app.format.JobFile.WishesFile;
 import attune.core.check.Coded;
 import attune.core.check.Fault;
@@ -27,6 +28,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
+import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -105,11 +107,11 @@ public class JobReader {
   }
 
   /** The house's sheen where the customer wishes none; a fault of the rules is told elsewhere. */
-  private static String sheen(HouseRules rules) {
+  private static @Nullable String sheen(HouseRules rules) {
     return Coded.find(Wishes.Sheen.class, rules.school("sheen")).map(Coded::code).orElse(null);
   }
 
-  private static WishesFile merged(WishesFile own, WishesFile house) {
+  private static WishesFile merged(@Nullable WishesFile own, WishesFile house) {
     return own == null ? house : own.or(house);
   }
 
@@ -186,12 +188,14 @@ public class JobReader {
   /** Who may coat has to be one of those who come. */
   private static void coaters(JobFile file, List<Fault> faults) {
     List<String> coaters = orEmpty(file.setting().skills());
+    List<String> named =
+        file.arrangement() == null ? List.of() : orEmpty(file.arrangement().crew());
     List<String> crew =
-        file.arrangement() == null || orEmpty(file.arrangement().crew()).isEmpty()
+        named.isEmpty()
             ? IntStream.rangeClosed(1, or(file.setting().people(), 1))
                 .mapToObj(i -> "person-" + i)
                 .toList()
-            : file.arrangement().crew();
+            : named;
     if (!coaters.isEmpty() && crew.stream().noneMatch(coaters::contains)) {
       faults.add(
           new Fault(
@@ -201,7 +205,7 @@ public class JobReader {
     }
   }
 
-  static Optional<LocalDateTime> time(String text, String pointer, List<Fault> faults) {
+  static Optional<LocalDateTime> time(@Nullable String text, String pointer, List<Fault> faults) {
     if (text == null) {
       return Optional.empty();
     }
@@ -213,7 +217,7 @@ public class JobReader {
     }
   }
 
-  static Wishes wishes(WishesFile own, WishesFile job) {
+  static Wishes wishes(@Nullable WishesFile own, WishesFile job) {
     WishesFile o = own == null ? WishesFile.NONE : own;
     WishesFile w = job == null ? o : o.or(job);
     return new Wishes(
@@ -225,7 +229,7 @@ public class JobReader {
 
   /** The rules with a job's schools chosen; an unknown key or school is added to the faults. */
   public static HouseRules houseRules(
-      Map<String, String> chosen, HouseRules rules, List<Fault> faults) {
+      @Nullable Map<String, String> chosen, HouseRules rules, List<Fault> faults) {
     if (chosen == null) {
       return rules;
     }
@@ -248,7 +252,7 @@ public class JobReader {
     return rules.with(chosen);
   }
 
-  private Shelf shelf(JobFile.ShelfChoiceFile choice, Shelf shelf, List<Fault> faults) {
+  private Shelf shelf(@Nullable ShelfChoiceFile choice, Shelf shelf, List<Fault> faults) {
     if (choice == null) {
       return shelf;
     }
@@ -312,7 +316,7 @@ public class JobReader {
     }
   }
 
-  static <T> T or(T value, T whenAbsent) {
+  static <T> T or(@Nullable T value, T whenAbsent) {
     return value == null ? whenAbsent : value;
   }
 }

@@ -1,5 +1,6 @@
 package attune.app.format;
 
+import attune.core.check.Known;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
@@ -300,7 +301,7 @@ public final class PlanSheet {
   private List<String> cautions(Round round, List<SurfacePlan> panels) {
     Map<String, List<SurfacePlan>> here = new LinkedHashMap<>();
     List<SurfacePlan> about = panels.isEmpty() ? plan.surfaces() : panels;
-    Set<Step> steps = plan.timetable().stepsByRound().get(round.id());
+    Set<Step> steps = Known.of(plan.timetable().stepsByRound(), round.id());
     for (SurfacePlan panel : about) {
       for (Reason caution : panel.cautions()) {
         boolean first =

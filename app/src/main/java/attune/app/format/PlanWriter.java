@@ -27,6 +27,7 @@ import attune.core.plan.TechniqueTable.Line;
 import attune.core.plan.ToolChange;
 import attune.core.plan.Totals;
 import attune.core.survey.HouseRules;
+import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -236,7 +237,7 @@ public class PlanWriter {
     return Rounded.to(seconds / 60.0, 2);
   }
 
-  private static String local(Optional<LocalDateTime> time) {
+  private static @Nullable String local(Optional<LocalDateTime> time) {
     return time.map(PlanWriter::local).orElse(null);
   }
 

@@ -14,6 +14,7 @@ import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SectionsFile;
 import attune.app.format.PlanFile.SpanFile;
 import attune.app.format.PlanFile.SpotFile;
+import attune.core.check.Known;
 import attune.core.match.Ledger;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -35,6 +36,7 @@ import attune.core.plan.Timetable;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Span;
+import jakarta.annotation.Nullable;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -82,7 +84,7 @@ public final class PlannedSurfaceWriter {
   }
 
   /** Left out where nothing was spent and nothing is. */
-  private static ExposureFile exposure(SurfacePlan plan) {
+  private static @Nullable ExposureFile exposure(SurfacePlan plan) {
     Ledger ledger = plan.match().place().ledger();
     double adds = plan.match().exposure();
     double brushed =
@@ -118,7 +120,7 @@ public final class PlannedSurfaceWriter {
     return rung(place, rung, null);
   }
 
-  private static RungFile rung(Place place, Rung rung, SpotFile spot) {
+  private static RungFile rung(Place place, Rung rung, @Nullable SpotFile spot) {
     Treatment t = rung.treatment();
     boolean screen = place.surface().role() == Role.SCREEN; // wiped at once, nothing sits
     double spare = screen ? 0 : Math.min(rung.verdict().sections().spareS(), DAY_S);
@@ -235,7 +237,7 @@ public final class PlannedSurfaceWriter {
         reason.code().name(),
         reason.text(),
         timetable.rounds().stream()
-            .filter(r -> CautionSteps.isToldAt(reason, plan, r, steps.get(r.id())))
+            .filter(r -> CautionSteps.isToldAt(reason, plan, r, Known.of(steps, r.id())))
             .filter(r -> r.surfaceIds().isEmpty() || isAbout(r, plan, timetable))
             .map(Round::id)
             .toList());

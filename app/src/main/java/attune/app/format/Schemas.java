@@ -2,6 +2,7 @@ package attune.app.format;
 
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -104,7 +105,7 @@ public class Schemas {
   /** Every fault of a parsed document; none when it is valid. */
   public List<Fault> faults(SchemaName name, JsonNode node) {
     Set<Fault> faults = new LinkedHashSet<>();
-    for (Error error : schemas.get(name).validate(node)) {
+    for (Error error : Known.of(schemas, name).validate(node)) {
       faults.add(fault(error));
     }
     return List.copyOf(faults);

@@ -1,5 +1,6 @@
 package attune.app.format;
 
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +33,7 @@ final class ShelfColumns {
    * @param field field of the record
    * @param part field of that object, or null
    */
-  record Column(String name, String field, String part, Form form) {}
+  record Column(String name, String field, @Nullable String part, Form form) {}
 
   private final Map<String, Map<String, Column>> byItem = new LinkedHashMap<>();
 

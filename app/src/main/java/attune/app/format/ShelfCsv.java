@@ -4,6 +4,8 @@ import attune.app.format.ShelfColumns.Column;
 import attune.app.format.ShelfColumns.Form;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -271,7 +273,7 @@ public class ShelfCsv {
         }
       }
       ((ArrayNode) file.get(item + "s")).add(node);
-      lines.get(item + "s").add(line);
+      Known.of(lines, item + "s").add(line);
     }
 
     private void put(ObjectNode node, Column column, String cell, long line) {
@@ -336,7 +338,7 @@ public class ShelfCsv {
       return Optional.empty();
     }
 
-    private void fault(long line, String column, String found, String allowed) {
+    private void fault(long line, @Nullable String column, String found, String allowed) {
       faults.add(new Fault("line " + line + (column == null ? "" : ", " + column), found, allowed));
     }
 

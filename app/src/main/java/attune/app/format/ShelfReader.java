@@ -24,6 +24,7 @@ import attune.core.shelf.Slip;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
+import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -102,8 +103,9 @@ public class ShelfReader {
     int before = faults.size();
     Optional<LabelRatios> label = label(f, pointer, faults);
     List<DilutedPh.Measured> measured = new ArrayList<>();
-    for (int i = 0; i < orEmpty(f.phMeasured()).size(); i++) {
-      var m = f.phMeasured().get(i);
+    List<ShelfFile.PhMeasuredFile> pens = orEmpty(f.phMeasured());
+    for (int i = 0; i < pens.size(); i++) {
+      var m = pens.get(i);
       ratio(m.ratio(), pointer + "/phMeasured/" + i + "/ratio", faults)
           .ifPresent(r -> measured.add(new DilutedPh.Measured(r, m.ph())));
     }
@@ -198,13 +200,13 @@ public class ShelfReader {
   }
 
   private static Optional<Ratio> optionalRatio(
-      String text, Optional<Ratio> whenAbsent, String pointer, List<Fault> faults) {
+      @Nullable String text, Optional<Ratio> whenAbsent, String pointer, List<Fault> faults) {
     return text == null ? whenAbsent : ratio(text, pointer, faults);
   }
 
-  static Optional<Ratio> ratio(String text, String pointer, List<Fault> faults) {
+  static Optional<Ratio> ratio(@Nullable String text, String pointer, List<Fault> faults) {
     try {
-      return Optional.of(Ratio.parse(text));
+      return Optional.of(Ratio.parse(String.valueOf(text)));
     } catch (InvalidInputException e) {
       e.faults()
           .forEach(fault -> faults.add(new Fault(pointer, "\"" + text + "\"", fault.allowed())));
@@ -212,7 +214,7 @@ public class ShelfReader {
     }
   }
 
-  private static Optional<Span> span(SecondsFile f, String pointer, List<Fault> faults) {
+  private static Optional<Span> span(@Nullable SecondsFile f, String pointer, List<Fault> faults) {
     if (f == null) {
       return Optional.empty();
     }
@@ -223,7 +225,7 @@ public class ShelfReader {
     return Optional.of(new Span(f.min(), f.max()));
   }
 
-  static Optional<LocalDate> date(String text, String pointer, List<Fault> faults) {
+  static Optional<LocalDate> date(@Nullable String text, String pointer, List<Fault> faults) {
     if (text == null) {
       return Optional.empty();
     }
@@ -259,7 +261,7 @@ public class ShelfReader {
     return traits;
   }
 
-  private static void add(Set<Trait> traits, Trait trait, Boolean holds) {
+  private static void add(Set<Trait> traits, Trait trait, @Nullable Boolean holds) {
     if (Boolean.TRUE.equals(holds)) {
       traits.add(trait);
     }
@@ -283,15 +285,15 @@ public class ShelfReader {
         Optional.ofNullable(f.contactCm2()));
   }
 
-  static <E extends Enum<E> & Coded> E code(Class<E> type, String code, E whenAbsent) {
+  static <E extends Enum<E> & Coded> E code(Class<E> type, @Nullable String code, E whenAbsent) {
     return code == null ? whenAbsent : Coded.parse(type, code);
   }
 
-  static <E extends Enum<E> & Coded> Set<E> codes(Class<E> type, List<String> codes) {
+  static <E extends Enum<E> & Coded> Set<E> codes(Class<E> type, @Nullable List<String> codes) {
     return orEmpty(codes).stream().map(code -> Coded.parse(type, code)).collect(Collectors.toSet());
   }
 
-  static <T> List<T> orEmpty(List<T> list) {
+  static <T> List<T> orEmpty(@Nullable List<T> list) {
     return list == null ? List.of() : list;
   }
 }

@@ -44,7 +44,7 @@ public record SurfaceFile(
     @Nullable List<TriedFile> tried) {
 
   /** The same panel of another finish. */
-  public SurfaceFile of(String otherFinish) {
+  public SurfaceFile of(@Nullable String otherFinish) {
     return with(
         copy -> {
           copy.finish = otherFinish;
@@ -69,7 +69,11 @@ public record SurfaceFile(
 
   /** The same panel under another name, of another size, made of other pieces. */
   public SurfaceFile cut(
-      String newId, String newLabel, double area, Double seam, List<PieceFile> newPieces) {
+      String newId,
+      @Nullable String newLabel,
+      double area,
+      @Nullable Double seam,
+      @Nullable List<PieceFile> newPieces) {
     return with(
         copy -> {
           copy.id = newId;
@@ -81,7 +85,7 @@ public record SurfaceFile(
   }
 
   /** The same panel with other decisions on it; null for none. */
-  public SurfaceFile decided(ByHandFile set, List<TriedFile> worked) {
+  public SurfaceFile decided(@Nullable ByHandFile set, @Nullable List<TriedFile> worked) {
     return with(
         copy -> {
           copy.byHand = set;
@@ -90,7 +94,7 @@ public record SurfaceFile(
   }
 
   /** The same panel with another history. */
-  public SurfaceFile after(List<HistoryFile> earlier) {
+  public SurfaceFile after(@Nullable List<HistoryFile> earlier) {
     return with(
         copy -> {
           copy.history = earlier;
@@ -108,24 +112,24 @@ public record SurfaceFile(
     private String id;
     private String zone;
     private String part;
-    private String label;
-    private String finish;
-    private Boolean perforated;
+    private @Nullable String label;
+    private @Nullable String finish;
+    private @Nullable Boolean perforated;
     private String texture;
     private String tone;
     private Double areaM2;
-    private Double seamM;
-    private Integer ageMonths;
+    private @Nullable Double seamM;
+    private @Nullable Integer ageMonths;
     private String role;
-    private List<String> features;
-    private List<String> near;
+    private @Nullable List<String> features;
+    private @Nullable List<String> near;
     private ConditionFile condition;
-    private WishesFile wishes;
-    private Double surfaceTempC;
-    private List<HistoryFile> history;
-    private List<PieceFile> pieces;
-    private ByHandFile byHand;
-    private List<TriedFile> tried;
+    private @Nullable WishesFile wishes;
+    private @Nullable Double surfaceTempC;
+    private @Nullable List<HistoryFile> history;
+    private @Nullable List<PieceFile> pieces;
+    private @Nullable ByHandFile byHand;
+    private @Nullable List<TriedFile> tried;
 
     Copy(SurfaceFile s) {
       id = s.id();

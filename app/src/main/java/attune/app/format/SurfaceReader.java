@@ -20,6 +20,7 @@ import attune.core.survey.Stain;
 import attune.core.survey.Surface;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Reads a surface of an attune-job: what it is, and what state it is in. */
@@ -32,8 +33,9 @@ final class SurfaceReader {
       SurfaceFile f, WishesFile jobWishes, String pointer, List<Fault> faults) {
     int before = faults.size();
     List<Surface.Visit> history = new ArrayList<>();
-    for (int i = 0; i < orEmpty(f.history()).size(); i++) {
-      visit(f.history().get(i), pointer + "/history/" + i, faults).ifPresent(history::add);
+    List<HistoryFile> visits = orEmpty(f.history());
+    for (int i = 0; i < visits.size(); i++) {
+      visit(visits.get(i), pointer + "/history/" + i, faults).ifPresent(history::add);
     }
     if (faults.size() > before) {
       return Optional.empty();
@@ -43,7 +45,7 @@ final class SurfaceReader {
             f.id(),
             f.zone(),
             f.part(),
-            f.finish(),
+            Objects.requireNonNull(f.finish()),
             Boolean.TRUE.equals(f.perforated()),
             code(Texture.class, f.texture(), Texture.FINE),
             Coded.parse(Surface.Tone.class, f.tone()),
@@ -61,9 +63,9 @@ final class SurfaceReader {
 
   private static Condition condition(ConditionFile f) {
     return new Condition(
-        Coded.parse(Condition.Level.class, f.soil()),
+        Coded.parse(Condition.Level.class, Objects.requireNonNull(f.soil())),
         codes(Soil.class, f.soils()),
-        Coded.parse(Condition.Wear.class, f.wear()),
+        Coded.parse(Condition.Wear.class, Objects.requireNonNull(f.wear())),
         code(Condition.Feel.class, f.feel(), Condition.Feel.SUPPLE),
         code(Condition.Nap.class, f.nap(), Condition.Nap.OPEN),
         code(Condition.Perforations.class, f.perforations(), Condition.Perforations.OPEN),

@@ -115,8 +115,8 @@ public class HandoverService {
     return new HandoverView(
         id,
         shop.settings().name(),
-        document.title(),
-        document.vehicle().label(),
+        Objects.requireNonNullElse(document.title(), ""),
+        vehicle(document),
         job.state(),
         run.tasksDone() >= run.tasksTotal(),
         jobs.handedOverAt(id).map(LocalDateTime::toString).orElse(null),
@@ -285,7 +285,7 @@ public class HandoverService {
   private static List<NotCured> notCured(PlanFile plan, BenchView run, Map<String, String> labels) {
     List<NotCured> list = new ArrayList<>();
     for (PlannedSurfaceFile surface : plan.surfaces()) {
-      String label = labels.get(surface.surfaceId());
+      String label = labels.getOrDefault(surface.surfaceId(), surface.surfaceId());
       if (surface.refer() != null) {
         list.add(new NotCured(label, surface.refer().code(), surface.refer().text()));
       }
@@ -345,7 +345,9 @@ public class HandoverService {
     return new Advice(care.what(), care.when(), care.labels());
   }
 
-  static String name(Shelf products, String id) {
-    return products.findProduct(id).map(Product::name).orElse(id);
+  private static String vehicle(JobFile document) {
+    return document.vehicle() == null
+        ? ""
+        : Objects.requireNonNullElse(document.vehicle().label(), "");
   }
 }

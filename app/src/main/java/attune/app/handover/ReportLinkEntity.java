@@ -1,6 +1,7 @@
 package attune.app.handover;
 
 import attune.app.author.Authored;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -30,7 +31,7 @@ class ReportLinkEntity extends Authored {
   @Column(nullable = false)
   private boolean revoked;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected ReportLinkEntity() {}
 

@@ -111,7 +111,7 @@ class ReportLinks {
     return reports.write(open(token).jobId(), paper);
   }
 
-  private LinkView view(ReportLinkEntity link, String path) {
+  private LinkView view(ReportLinkEntity link, @Nullable String path) {
     return new LinkView(link.id(), link.createdAt(), link.expiresAt(), link.isGood(now()), path);
   }
 

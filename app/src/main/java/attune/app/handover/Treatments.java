@@ -8,7 +8,9 @@ import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.SurfaceFile;
 import attune.app.handover.HandoverView.Treated;
+import attune.app.shelf.ProductName;
 import attune.core.check.Coded;
+import attune.core.check.Known;
 import attune.core.run.RunTask;
 import attune.core.shelf.Shelf;
 import attune.core.survey.Stain;
@@ -42,7 +44,7 @@ final class Treatments {
       if (task.state() == TaskState.DONE && task.rung() == RunTask.SPOT) {
         lifted
             .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
-            .add(HandoverService.name(products, task.productId()));
+            .add(ProductName.of(products, task.productId()));
       } else if (task.state() == TaskState.DONE && task.surfaceIds().size() == 1) {
         doneSteps
             .computeIfAbsent(task.surfaceIds().get(0), k -> new LinkedHashSet<>())
@@ -65,8 +67,8 @@ final class Treatments {
         treated.add(
             new Treated(
                 surface.surfaceId(),
-                labels.get(surface.surfaceId()),
-                found(surveyed.get(surface.surfaceId())),
+                Known.of(labels, surface.surfaceId()),
+                found(Known.of(surveyed, surface.surfaceId())),
                 did));
       }
     }
@@ -79,10 +81,10 @@ final class Treatments {
         c.soils() == null || c.soils().isEmpty()
             ? "soil"
             : String.join(", ", c.soils()).replace("food-drink", "food or drink").replace('-', ' ');
-    String soil = (c.soil().equals("none") ? "clean" : c.soil() + " " + soils) + stains(c);
+    String soil = ("none".equals(c.soil()) ? "clean" : c.soil() + " " + soils) + stains(c);
     String rest =
         Stream.of(
-                c.wear().equals("intact") ? null : c.wear(),
+                "intact".equals(c.wear()) ? null : c.wear(),
                 c.feel() == null || c.feel().equals("supple") ? null : "feels " + c.feel(),
                 c.nap() == null || c.nap().equals("open") ? null : "nap " + c.nap(),
                 c.damage() == null || c.damage().isEmpty() ? null : String.join(", ", c.damage()))
@@ -115,14 +117,14 @@ final class Treatments {
             worked ->
                 worked.cleanerId() == null
                     ? "dusted dry"
-                    : "cleaned with " + HandoverService.name(products, worked.cleanerId()))
+                    : "cleaned with " + ProductName.of(products, worked.cleanerId()))
         .ifPresent(did::add);
     if (!removers.isEmpty()) {
       did.add("stain worked with " + String.join(", ", removers));
     }
     for (PlanFile.FinishStepFile step : surface.laid()) {
       if (steps.contains(step.step())) {
-        did.add(past(step.step()) + " with " + HandoverService.name(products, step.productId()));
+        did.add(past(step.step()) + " with " + ProductName.of(products, step.productId()));
       }
     }
     return String.join(", ", did);

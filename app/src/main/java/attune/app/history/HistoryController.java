@@ -111,6 +111,6 @@ class HistoryController {
   }
 
   private static String product(Treatment t) {
-    return t.ratio().equals("ready") ? t.product() : t.product() + " " + t.ratio();
+    return "ready".equals(t.ratio()) ? t.product() : t.product() + " " + t.ratio();
   }
 }

@@ -143,7 +143,7 @@ class RunsOfVisits {
 
   private static int passes(RunRecord record, String surfaceId) {
     return record.steps().stream()
-        .filter(s -> CLEANS.contains(s.step()) && s.surfaceId().equals(surfaceId))
+        .filter(s -> CLEANS.contains(s.step()) && surfaceId.equals(s.surfaceId()))
         .filter(s -> s.rung() == 1)
         .mapToInt(StepTime::passes)
         .sum();

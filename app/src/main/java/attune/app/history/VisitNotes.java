@@ -16,6 +16,7 @@ import attune.core.run.RunTask;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -77,7 +78,7 @@ public class VisitNotes {
     List<Treatment> used = new ArrayList<>();
     for (PlannedSurfaceFile surface : plan.surfaces()) {
       Set<String> done = done(tasks, surface.surfaceId());
-      String panel = job.labels().get(surface.surfaceId());
+      String panel = job.labels().getOrDefault(surface.surfaceId(), surface.surfaceId());
       for (int rung = 1; rung <= surface.ladder().size(); rung++) {
         RungFile worked = surface.ladder().get(rung - 1);
         int number = worked.spot() == null ? rung : RunTask.SPOT;
@@ -148,8 +149,8 @@ public class VisitNotes {
         panel,
         when.toLocalDate(),
         "clean",
-        rung.cleanerId(),
-        name(shelf, rung.cleanerId()),
+        id(rung.cleanerId()),
+        name(shelf, id(rung.cleanerId())),
         rung.ratio(),
         rung.effectivePh() == null
             ? null
@@ -168,14 +169,18 @@ public class VisitNotes {
         panel,
         when.toLocalDate(),
         step.step(),
-        step.productId(),
-        name(shelf, step.productId()),
+        id(step.productId()),
+        name(shelf, id(step.productId())),
         null,
         null,
         null,
         step.coats(),
         null,
         step.step().equals("coat"));
+  }
+
+  private static String id(@Nullable String product) {
+    return product == null ? "" : product;
   }
 
   private static String name(Shelf shelf, String id) {

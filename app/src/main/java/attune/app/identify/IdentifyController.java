@@ -3,6 +3,7 @@ package attune.app.identify;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
 import attune.core.identify.Interview.Candidate;
 import attune.core.identify.Interview.Clue;
 import attune.core.identify.Interview.Standing;
@@ -79,7 +80,7 @@ class IdentifyController {
         standing.ranking().stream().map(this::candidate).toList(),
         reference.questions().all().stream()
             .filter(question -> request.answers().containsKey(question.code()))
-            .map(question -> asked(question, request.answers().get(question.code())))
+            .map(question -> asked(question, Known.of(request.answers(), question.code())))
             .toList(),
         standing.next().map(IdentifyController::question).orElse(null),
         standing.sure(),

@@ -10,10 +10,12 @@ import attune.app.jobs.JobViews.Pair;
 import attune.app.layouts.Layout;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -78,7 +80,7 @@ class Findings {
         .in(c.filledWith(likely(panel, "soil"), likely(panel, "wear")));
   }
 
-  private static String likely(Layout.Panel panel, String field) {
+  private static @Nullable String likely(Layout.Panel panel, String field) {
     return panel.likely().stream()
         .filter(likely -> likely.field().equals(field))
         .map(Layout.Likely::value)
@@ -120,9 +122,9 @@ class Findings {
         or(f.label(), s.label()),
         or(f.finish(), s.finish()),
         or(f.perforated(), s.perforated()),
-        or(f.texture(), s.texture()),
-        or(f.tone(), s.tone()),
-        or(f.areaM2(), s.areaM2()),
+        Objects.requireNonNullElse(f.texture(), s.texture()),
+        Objects.requireNonNullElse(f.tone(), s.tone()),
+        Objects.requireNonNullElse(f.areaM2(), s.areaM2()),
         or(f.seamM(), s.seamM()),
         or(f.ageMonths(), s.ageMonths()),
         s.role(),
@@ -203,7 +205,7 @@ class Findings {
         to.tried());
   }
 
-  private static <T> T or(T value, T before) {
+  private static <T> @Nullable T or(@Nullable T value, @Nullable T before) {
     return value == null ? before : value;
   }
 

@@ -2,6 +2,7 @@ package attune.app.jobs;
 
 import attune.app.format.JobFile;
 import attune.app.jobs.JobViews.JobChange;
+import jakarta.annotation.Nullable;
 
 /** A job's document with some of it changed; what a change leaves out stays as it was. */
 final class JobChanges {
@@ -30,7 +31,7 @@ final class JobChanges {
         or(b.sun(), a.sun()),
         or(b.surfaceTempC(), a.surfaceTempC()),
         or(b.people(), a.people()),
-        or(b.start(), a.start()),
+        b.start() == null ? a.start() : b.start(),
         "".equals(b.returnBy()) ? null : or(b.returnBy(), a.returnBy()),
         or(b.climate(), a.climate()),
         or(b.faults(), a.faults()),
@@ -40,7 +41,7 @@ final class JobChanges {
         or(b.travelKm(), a.travelKm()));
   }
 
-  private static JobFile.WishesFile merged(JobFile.WishesFile a, JobFile.WishesFile b) {
+  private static JobFile.WishesFile merged(@Nullable JobFile.WishesFile a, JobFile.WishesFile b) {
     if (a == null) {
       return b;
     }
@@ -51,7 +52,7 @@ final class JobChanges {
         or(b.avoid(), a.avoid()));
   }
 
-  private static <T> T or(T value, T before) {
+  private static <T> @Nullable T or(@Nullable T value, @Nullable T before) {
     return value == null ? before : value;
   }
 }

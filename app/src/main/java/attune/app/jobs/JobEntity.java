@@ -1,5 +1,9 @@
 package attune.app.jobs;
 
+import attune.app.format.JobFile;
+import attune.app.format.JobFile.SettingFile;
+import attune.app.format.JobFile.VehicleFile;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -8,6 +12,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDateTime;
+import java.util.Objects;
 import java.util.UUID;
 
 /** A job; its survey is the document of its current revision. */
@@ -29,7 +34,7 @@ class JobEntity {
   private LocalDateTime startAt;
 
   @Column(name = "return_by")
-  private LocalDateTime returnBy;
+  private @Nullable LocalDateTime returnBy;
 
   @Enumerated(EnumType.STRING)
   @Column(nullable = false)
@@ -48,12 +53,13 @@ class JobEntity {
   private LocalDateTime createdAt;
 
   @Column(name = "handed_over_at")
-  private LocalDateTime handedOverAt;
+  private @Nullable LocalDateTime handedOverAt;
 
   @Version private int version;
 
   protected JobEntity() {}
 
+  @SuppressWarnings("NullAway.Init") // take() fills in the rest
   JobEntity(UUID id, UUID vehicleId, LocalDateTime createdAt) {
     this.id = id;
     this.vehicleId = vehicleId;
@@ -81,6 +87,7 @@ class JobEntity {
     return startAt;
   }
 
+  @Nullable
   LocalDateTime returnBy() {
     return returnBy;
   }
@@ -101,6 +108,7 @@ class JobEntity {
     return surveyed;
   }
 
+  @Nullable
   LocalDateTime handedOverAt() {
     return handedOverAt;
   }
@@ -115,20 +123,15 @@ class JobEntity {
   }
 
   /** Points at a revision and copies what lists and searches need from its document. */
-  void show(
-      int revision,
-      String newTitle,
-      String vehicle,
-      String layoutCode,
-      LocalDateTime start,
-      LocalDateTime by,
-      int surfaces) {
+  void show(int revision, JobFile document) {
+    VehicleFile vehicle = document.vehicle() == null ? VehicleFile.NONE : document.vehicle();
+    SettingFile setting = document.setting();
     currentRevision = revision;
-    title = newTitle;
-    vehicleLabel = vehicle;
-    layout = layoutCode;
-    startAt = start;
-    returnBy = by;
-    surveyed = surfaces;
+    title = Objects.requireNonNullElse(document.title(), "");
+    vehicleLabel = Objects.requireNonNullElse(vehicle.label(), "");
+    layout = Objects.requireNonNullElse(vehicle.layout(), "blank");
+    startAt = LocalDateTime.parse(setting.start());
+    returnBy = setting.returnBy() == null ? null : LocalDateTime.parse(setting.returnBy());
+    surveyed = (int) document.surfaces().stream().filter(Answered::isPlannable).count();
   }
 }

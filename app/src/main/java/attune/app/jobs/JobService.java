@@ -16,6 +16,7 @@ import attune.app.reference.ReferenceData;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.UsualHours;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -23,6 +24,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -153,7 +155,9 @@ public class JobService {
     VehicleView vehicle =
         vehicles.create(
             new NewVehicle(
-                    v == null || v.label() == null ? document.title() : v.label(),
+                    v == null || v.label() == null
+                        ? Objects.requireNonNullElse(document.title(), "")
+                        : v.label(),
                     v == null || v.layout() == null ? "blank" : v.layout(),
                     null,
                     v == null ? null : v.drive(),
@@ -166,7 +170,7 @@ public class JobService {
   /** Stores a document as a new job on a vehicle there is. */
   public JobDetail create(JobFile document, UUID vehicle, String what) {
     JobEntity job = new JobEntity(UUID.randomUUID(), vehicle, now());
-    show(job, 1, document);
+    job.show(1, document);
     jobs.saveAndFlush(job);
     revisions.save(revision(job.id(), 1, NO_PARENT, what, document));
     return detail(job);
@@ -194,7 +198,7 @@ public class JobService {
    * @throws InvalidInputException if there is no such panel
    */
   @Transactional(readOnly = true)
-  public SurfaceFile likely(UUID id, String surfaceId) {
+  public SurfaceFile likely(UUID id, @Nullable String surfaceId) {
     JobFile document = document(job(id));
     return Panels.likely(document, labels.panels(document), surfaceId);
   }
@@ -300,7 +304,7 @@ public class JobService {
     JobFile document = changed.with(withHistory(changed.surfaces(), job.vehicleId()));
     int number = revisions.lastNumber(job.id()) + 1;
     revisions.save(revision(job.id(), number, job.currentRevision(), what, document));
-    show(job, number, document);
+    job.show(number, document);
     jobs.flush();
     return detail(job);
   }
@@ -319,7 +323,7 @@ public class JobService {
 
   private JobDetail goTo(JobEntity job, int number) {
     RevisionEntity target = revisions.findByJobIdAndNumber(job.id(), number).orElseThrow();
-    show(job, number, documents.read(target.document()));
+    job.show(number, documents.read(target.document()));
     jobs.flush();
     return detail(job);
   }
@@ -329,21 +333,6 @@ public class JobService {
     String shown = what.length() > 200 ? what.substring(0, 200) : what;
     return new RevisionEntity(
         UUID.randomUUID(), jobId, number, parent, shown, now(), documents.text(document));
-  }
-
-  private static void show(JobEntity job, int number, JobFile d) {
-    JobFile.VehicleFile vehicle =
-        d.vehicle() == null
-            ? new JobFile.VehicleFile("", "blank", null, null, null, null, null)
-            : d.vehicle();
-    job.show(
-        number,
-        d.title() == null ? "" : d.title(),
-        vehicle.label() == null ? "" : vehicle.label(),
-        vehicle.layout() == null ? "blank" : vehicle.layout(),
-        LocalDateTime.parse(d.setting().start()),
-        d.setting().returnBy() == null ? null : LocalDateTime.parse(d.setting().returnBy()),
-        (int) d.surfaces().stream().filter(Answered::isPlannable).count());
   }
 
   private JobDetail detail(JobEntity job) {

@@ -3,7 +3,9 @@ package attune.app.jobs;
 import attune.app.format.JobFile;
 import attune.app.format.SurfaceFile;
 import attune.app.layouts.Layout;
+import attune.app.layouts.Layout.Panel;
 import attune.app.layouts.Layouts;
+import jakarta.annotation.Nullable;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -28,7 +30,7 @@ class PanelLabels {
     return labels;
   }
 
-  static String label(SurfaceFile surface, Layout.Panel panel) {
+  static String label(SurfaceFile surface, @Nullable Panel panel) {
     if (surface.label() != null) {
       return surface.label();
     }

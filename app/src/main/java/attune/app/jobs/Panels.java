@@ -6,11 +6,13 @@ import attune.app.format.JobFile.PieceFile;
 import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobViews.NewPanel;
 import attune.app.layouts.Layout;
+import attune.app.layouts.Layout.Panel;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.material.FinishTable;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Wear;
+import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -279,7 +281,7 @@ final class Panels {
         union(all, ConditionFile::stains));
   }
 
-  private static <E extends Enum<E> & Coded> String worst(
+  private static <E extends Enum<E> & Coded> @Nullable String worst(
       Class<E> type, List<ConditionFile> all, Function<ConditionFile, String> field) {
     return all.stream()
         .map(field)
@@ -290,7 +292,7 @@ final class Panels {
         .orElse(null);
   }
 
-  private static <T> List<T> union(
+  private static <T> @Nullable List<T> union(
       List<ConditionFile> all, Function<ConditionFile, List<T>> field) {
     List<T> codes =
         all.stream()
@@ -307,8 +309,7 @@ final class Panels {
    * @throws InvalidInputException if there is no such panel
    */
   static JobFile remove(JobFile job, Map<String, Layout.Panel> panels, List<String> ids) {
-    Set<String> gone =
-        new LinkedHashSet<>(job.vehicle().without() == null ? List.of() : job.vehicle().without());
+    Set<String> gone = new LinkedHashSet<>(without(job));
     Set<String> removed = new HashSet<>(ids);
     for (String id : ids) {
       pieces(find(job.surfaces(), panels, id), panels).forEach(piece -> gone.add(piece.panel()));
@@ -318,11 +319,12 @@ final class Panels {
             .filter(s -> !removed.contains(s.id()))
             .filter(s -> pieces(s, panels).stream().noneMatch(p -> gone.contains(p.panel())))
             .toList();
-    return job.with(left).with(job.vehicle().lacking(List.copyOf(gone)));
+    JobFile rest = job.with(left);
+    return job.vehicle() == null ? rest : rest.with(job.vehicle().lacking(List.copyOf(gone)));
   }
 
   /** A panel with its gaps filled by the layout's guesses; any panel for null. */
-  static SurfaceFile likely(JobFile job, Map<String, Layout.Panel> panels, String id) {
+  static SurfaceFile likely(JobFile job, Map<String, Layout.Panel> panels, @Nullable String id) {
     SurfaceFile known =
         id == null
             ? job.surfaces().stream().findFirst().orElse(SOME_SEAT)
@@ -334,7 +336,7 @@ final class Panels {
     return known.of(finish).in(known.condition().filledWith(soil(panel), "intact"));
   }
 
-  private static String soil(Layout.Panel panel) {
+  private static @Nullable String soil(@Nullable Panel panel) {
     return panel == null
         ? "moderate"
         : panel.likely().stream()
@@ -354,5 +356,11 @@ final class Panels {
             () ->
                 new InvalidInputException(
                     "/surfaceIds", "\"" + id + "\"", "a panel of the layout"));
+  }
+
+  private static List<String> without(JobFile job) {
+    return job.vehicle() == null || job.vehicle().without() == null
+        ? List.of()
+        : job.vehicle().without();
   }
 }

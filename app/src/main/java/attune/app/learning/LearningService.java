@@ -109,7 +109,9 @@ public class LearningService {
         (panel, steps) -> {
           double plannedMin = planned.getOrDefault(panel, 0.0);
           StepTime first = steps.get(0);
-          if (first.passesHigh() > 0 && first.finish() != null) {
+          String finish = first.finish();
+          String soil = first.soil();
+          if (first.passesHigh() > 0 && finish != null && soil != null) {
             worked(steps, plannedMin)
                 .ifPresent(
                     minutes ->
@@ -117,7 +119,7 @@ public class LearningService {
                             new LearnedPanel(
                                 panel,
                                 new Case(
-                                    new Kind(first.finish(), first.soil()),
+                                    new Kind(finish, soil),
                                     plannedMin,
                                     minutes,
                                     (first.passesLow() + first.passesHigh()) / 2.0,

@@ -2,6 +2,7 @@ package attune.app.mix;
 
 import attune.app.author.Authored;
 import attune.core.measure.Mix;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -30,7 +31,7 @@ class MixedBottleEntity extends Authored {
   private double productMl;
 
   @Column(name = "job_id")
-  private UUID jobId;
+  private @Nullable UUID jobId;
 
   @Column(name = "mixed_at", nullable = false)
   private LocalDateTime mixedAt;
@@ -41,11 +42,12 @@ class MixedBottleEntity extends Authored {
   @Column(nullable = false)
   private boolean poured;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected MixedBottleEntity() {}
 
-  MixedBottleEntity(String productId, Mix mix, UUID jobId, LocalDateTime mixedAt, LocalDate useBy) {
+  MixedBottleEntity(
+      String productId, Mix mix, @Nullable UUID jobId, LocalDateTime mixedAt, LocalDate useBy) {
     this.id = UUID.randomUUID();
     this.productId = productId;
     this.ratio = mix.ratio().code();

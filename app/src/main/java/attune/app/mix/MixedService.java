@@ -7,6 +7,7 @@ import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.shelf.StockService;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
 import attune.core.measure.Mix;
 import attune.core.measure.Ratio;
 import attune.core.plan.Plan.PlannedMix;
@@ -171,7 +172,8 @@ class MixedService {
     }
     List<MixedView> atHand = atHand().stream().filter(b -> !b.old()).toList();
     List<DayMixView> views = new ArrayList<>();
-    first.forEach((key, mix) -> views.add(view(mix, needed.get(key), who.get(key), atHand)));
+    first.forEach(
+        (key, mix) -> views.add(view(mix, Known.of(needed, key), Known.of(who, key), atHand)));
     return views;
   }
 

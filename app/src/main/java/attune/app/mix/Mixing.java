@@ -79,7 +79,7 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
             .orElse(null));
   }
 
-  Optional<Product> product(String id, String pointer) {
+  Optional<Product> product(@Nullable String id, String pointer) {
     Optional<Product> found = Optional.ofNullable(id).flatMap(shelf::findProduct);
     if (id != null && found.isEmpty()) {
       throw new InvalidInputException(pointer, "\"" + id + "\"", "a product on the shelf");
@@ -93,13 +93,15 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
       throw new InvalidInputException(
           "", given + " of ratio, bottleMl and productMl", "exactly two of them");
     }
-    if (r.ratio() == null) {
-      return Mix.ofBottleAndProduct(r.bottleMl(), r.productMl());
+    Double bottle = r.bottleMl();
+    Double of = r.productMl();
+    if (bottle != null && of != null) {
+      return Mix.ofBottleAndProduct(bottle, of);
     }
     Ratio ratio = ratio("/ratio", r.ratio());
-    return r.bottleMl() == null
-        ? Mix.ofProduct(ratio, r.productMl())
-        : Mix.ofBottle(ratio, r.bottleMl());
+    return bottle == null
+        ? Mix.ofProduct(ratio, Objects.requireNonNull(of))
+        : Mix.ofBottle(ratio, bottle);
   }
 
   static Ratio ratio(String pointer, @Nullable String text) {

@@ -1,5 +1,6 @@
 package attune.app.mix;
 
+import attune.core.check.Known;
 import com.lowagie.text.pdf.PdfContentByte;
 import java.awt.Color;
 import java.util.ArrayList;
@@ -76,7 +77,7 @@ final class Pictograms {
     sign.path(FRAME);
     on.fillStroke();
     on.setColorFill(Color.BLACK);
-    for (String part : ART.get(code).split("\\|")) {
+    for (String part : Known.of(ART, code).split("\\|")) {
       sign.path(part);
       on.eoFill();
     }

@@ -10,6 +10,7 @@ import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
+import jakarta.annotation.Nullable;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
@@ -43,7 +44,7 @@ class PairingService {
   private final ShopNetwork network;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
-  private Invite invite;
+  private @Nullable Invite invite;
 
   private record Invite(String code, LocalDateTime until, int tries) {}
 

@@ -5,6 +5,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.jobs.Near;
 import attune.app.planning.JobPlans;
 import attune.app.shelf.ShelfService;
+import attune.core.check.Known;
 import attune.core.plan.Plan;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Pack;
@@ -68,13 +69,16 @@ public class NeedsService {
     Map<UUID, Plan> planned = plans.plans(ahead.stream().map(JobSummary::id).toList());
     for (JobSummary job : ahead) {
       Plan plan = planned.get(job.id());
+      if (plan == null) {
+        continue; // not surveyed far enough to be planned
+      }
       plan.mixes().forEach(m -> add(ml, by, m.productId(), m.mix().productMl(), job));
       plan.doses().forEach(d -> add(ml, by, d.productId(), d.ml(), job));
     }
     Shelf now = shelf.shelf();
     return ml.entrySet().stream()
         .flatMap(e -> now.findProduct(e.getKey()).stream())
-        .map(product -> need(product, ml.get(product.id()), by.get(product.id())))
+        .map(product -> need(product, Known.of(ml, product.id()), Known.of(by, product.id())))
         .toList();
   }
 

@@ -15,6 +15,7 @@ import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfPageEventHelper;
 import com.lowagie.text.pdf.PdfTemplate;
 import com.lowagie.text.pdf.PdfWriter;
+import jakarta.annotation.Nullable;
 import java.io.ByteArrayOutputStream;
 
 /** A paper as it is written, from its letterhead to the number of its last page. */
@@ -133,7 +134,7 @@ public final class Paper {
     private static final float SIZE = 8;
     private static final float WIDEST = 20;
     private final String what;
-    private PdfTemplate pages;
+    private @Nullable PdfTemplate pages;
 
     Foot(String what) {
       this.what = what;

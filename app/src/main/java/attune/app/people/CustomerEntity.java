@@ -2,6 +2,7 @@ package attune.app.people;
 
 import attune.app.people.PeopleViews.CustomerForm;
 import attune.app.people.PeopleViews.Use;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
@@ -28,29 +29,30 @@ class CustomerEntity {
   @Column(nullable = false)
   private String name;
 
-  private String phone;
-  private String email;
-  private String address;
-  private String notes;
-  private String standard;
-  private String sheen;
-  private String protection;
-  private String climate;
+  private @Nullable String phone;
+  private @Nullable String email;
+  private @Nullable String address;
+  private @Nullable String notes;
+  private @Nullable String standard;
+  private @Nullable String sheen;
+  private @Nullable String protection;
+  private @Nullable String climate;
 
   @Column(nullable = false)
   private String uses;
 
   @Column(name = "km_a_year")
-  private Integer kmAYear;
+  private @Nullable Integer kmAYear;
 
   @CreatedDate
   @Column(nullable = false, updatable = false)
-  private LocalDateTime since;
+  private @Nullable LocalDateTime since;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected CustomerEntity() {}
 
+  @SuppressWarnings("NullAway.Init") // take() fills in the rest
   CustomerEntity(UUID id) {
     this.id = id;
   }
@@ -64,7 +66,7 @@ class CustomerEntity {
   }
 
   int version() {
-    return version;
+    return version == null ? 0 : version;
   }
 
   CustomerForm form() {

@@ -1,6 +1,7 @@
 package attune.app.people;
 
 import attune.app.people.PeopleViews.CustomerLine;
+import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -24,7 +25,8 @@ interface CustomerRepository extends JpaRepository<CustomerEntity, UUID> {
           + "where c.id <> :id and (lower(c.name) = lower(:name)"
           + " or (c.phone is not null and c.phone = :phone)"
           + " or (c.email is not null and lower(c.email) = lower(:email))) order by c.name")
-  List<CustomerLine> likelySame(UUID id, String name, String phone, String email);
+  List<CustomerLine> likelySame(
+      UUID id, String name, @Nullable String phone, @Nullable String email);
 
   @Query(LINE + "where c.id = :id")
   CustomerLine line(UUID id);

@@ -1,5 +1,6 @@
 package attune.app.people;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -16,13 +17,13 @@ class FleetEntity {
   @Column(nullable = false)
   private String name;
 
-  private String notes;
+  private @Nullable String notes;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected FleetEntity() {}
 
-  FleetEntity(UUID id, String name, String notes) {
+  FleetEntity(UUID id, String name, @Nullable String notes) {
     this.id = id;
     this.name = name;
     this.notes = notes;
@@ -36,6 +37,7 @@ class FleetEntity {
     return name;
   }
 
+  @Nullable
   String notes() {
     return notes;
   }

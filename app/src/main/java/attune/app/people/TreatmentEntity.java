@@ -2,6 +2,7 @@ package attune.app.people;
 
 import attune.app.author.Authored;
 import attune.app.people.PeopleViews.Treatment;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -39,14 +40,14 @@ class TreatmentEntity extends Authored {
   @Column(nullable = false)
   private String product;
 
-  private String ratio;
-  private Double ph;
+  private @Nullable String ratio;
+  private @Nullable Double ph;
 
   @Column(name = "contact_min")
-  private Double contactMin;
+  private @Nullable Double contactMin;
 
-  private Integer passes;
-  private Integer stiffness;
+  private @Nullable Integer passes;
+  private @Nullable Integer stiffness;
 
   @Column(nullable = false)
   private boolean coated;

@@ -1,6 +1,7 @@
 package attune.app.people;
 
 import attune.app.people.PeopleViews.VehicleForm;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -21,37 +22,38 @@ class VehicleEntity {
   @Column(nullable = false)
   private String label;
 
-  private String plate;
+  private @Nullable String plate;
 
   @Column(nullable = false)
   private String layout;
 
-  private String drive;
+  private @Nullable String drive;
 
   @Column(name = "built_year")
-  private Integer builtYear;
+  private @Nullable Integer builtYear;
 
   @Column(name = "trim_level")
-  private String trim;
+  private @Nullable String trim;
 
   @Column(name = "odometer_km")
-  private Integer odometerKm;
+  private @Nullable Integer odometerKm;
 
   @Column(name = "history_known", nullable = false)
   private boolean historyKnown;
 
   @ManyToOne(fetch = FetchType.LAZY)
   @JoinColumn(name = "customer_id")
-  private CustomerEntity customer;
+  private @Nullable CustomerEntity customer;
 
   @ManyToOne(fetch = FetchType.LAZY)
   @JoinColumn(name = "fleet_id")
-  private FleetEntity fleet;
+  private @Nullable FleetEntity fleet;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected VehicleEntity() {}
 
+  @SuppressWarnings("NullAway.Init") // take() fills in the rest
   VehicleEntity(UUID id) {
     this.id = id;
   }
@@ -83,7 +85,7 @@ class VehicleEntity {
         version);
   }
 
-  void take(VehicleForm form, CustomerEntity owner, FleetEntity ofFleet) {
+  void take(VehicleForm form, @Nullable CustomerEntity owner, @Nullable FleetEntity ofFleet) {
     label = form.label().strip();
     plate = Texts.orNull(form.plate());
     layout = form.layout();

@@ -1,6 +1,7 @@
 package attune.app.people;
 
 import attune.app.people.PeopleViews.VehicleLine;
+import jakarta.annotation.Nullable;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -28,7 +29,7 @@ interface VehicleRepository extends JpaRepository<VehicleEntity, UUID> {
       LINE
           + "where v.id <> :id and ((v.plate is not null and v.plate = :plate)"
           + " or (lower(v.label) = lower(:label) and v.layout = :layout)) order by v.label")
-  List<VehicleLine> likelySame(UUID id, String plate, String label, String layout);
+  List<VehicleLine> likelySame(UUID id, @Nullable String plate, String label, String layout);
 
   @EntityGraph(attributePaths = "customer")
   List<VehicleEntity> findByIdIn(Collection<UUID> ids);

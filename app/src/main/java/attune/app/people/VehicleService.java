@@ -9,6 +9,7 @@ import attune.app.people.PeopleViews.VehicleForm;
 import attune.app.people.PeopleViews.VehicleLine;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -145,7 +146,7 @@ public class VehicleService {
     return view(kept);
   }
 
-  private static Integer later(Integer a, Integer b) {
+  private static @Nullable Integer later(@Nullable Integer a, @Nullable Integer b) {
     return a == null || b == null ? Texts.or(a, b) : Integer.valueOf(Math.max(a, b));
   }
 

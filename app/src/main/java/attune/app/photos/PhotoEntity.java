@@ -5,6 +5,7 @@ import attune.app.photos.PhotoViews.Moment;
 import attune.app.photos.PhotoViews.PhotoForm;
 import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.photos.Pictures.Picture;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -27,13 +28,13 @@ class PhotoEntity extends Authored {
   private UUID jobId;
 
   @Column(name = "surface_id")
-  private String surfaceId;
+  private @Nullable String surfaceId;
 
   @Enumerated(EnumType.STRING)
   @Column(nullable = false)
   private Moment moment;
 
-  private String caption;
+  private @Nullable String caption;
 
   @Column(nullable = false)
   private int width;
@@ -44,13 +45,14 @@ class PhotoEntity extends Authored {
   @Column(nullable = false)
   private long bytes;
 
-  private String line;
+  private @Nullable String line;
 
   @Column(nullable = false)
   private LocalDateTime at;
 
   protected PhotoEntity() {}
 
+  @SuppressWarnings("NullAway.Init") // take() fills in the rest
   PhotoEntity(UUID id, UUID jobId, Picture picture, PhotoForm form, LocalDateTime at) {
     this.id = id;
     this.jobId = jobId;

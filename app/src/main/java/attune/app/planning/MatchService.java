@@ -19,6 +19,7 @@ import attune.app.planning.MatchViews.TriedView;
 import attune.app.planning.MatchViews.WarmthOption;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
+import attune.core.check.Known;
 import attune.core.match.Demand;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
@@ -37,6 +38,7 @@ import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import jakarta.annotation.Nullable;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -62,7 +64,7 @@ class MatchService {
   List<SurfaceOutcome> outcomes(UUID id) {
     Map<String, String> labels = labels(id);
     return plans.plan(id).surfaces().stream()
-        .map(plan -> outcome(plan, labels.get(plan.surface().id())))
+        .map(plan -> outcome(plan, Known.of(labels, plan.surface().id())))
         .toList();
   }
 
@@ -100,7 +102,7 @@ class MatchService {
     Place place = plan.match().place();
     return new MatchView(
         surfaceId,
-        labels(id).get(surfaceId),
+        labels(id).getOrDefault(surfaceId, surfaceId),
         place.finish().name(),
         place.limits().identified(),
         place.demand().level().code(),
@@ -125,7 +127,7 @@ class MatchService {
         tried(id, surfaceId));
   }
 
-  private ByHandView byHand(UUID id, String surfaceId, SurfacePlan plan) {
+  private @Nullable ByHandView byHand(UUID id, String surfaceId, SurfacePlan plan) {
     return surfaceFile(id, surfaceId)
         .map(SurfaceFile::byHand)
         .map(

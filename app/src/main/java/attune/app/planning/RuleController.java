@@ -6,6 +6,7 @@ import attune.app.jobs.JobViews.JobChange;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
 import attune.core.plan.RuleEffect;
 import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
@@ -106,7 +107,7 @@ class RuleController {
             .map(
                 c ->
                     new ChangedPanel(
-                        c.surfaceId(), labels.get(c.surfaceId()), c.before(), c.after()))
+                        c.surfaceId(), Known.of(labels, c.surfaceId()), c.before(), c.after()))
             .toList(),
         effect.sitLater().toMinutes(),
         effect.clothsThrown());

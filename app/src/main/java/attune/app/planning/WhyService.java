@@ -8,6 +8,7 @@ import attune.app.planning.MatchViews.Needles;
 import attune.app.planning.MatchViews.RemedyView;
 import attune.app.planning.MatchViews.WhyView;
 import attune.app.reference.ReferenceData;
+import attune.core.check.Known;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -119,12 +120,14 @@ class WhyService {
     }
     List<MatrixHead> sorted =
         items.stream()
-            .sorted(Comparator.comparingInt(item -> -usefulness(rows.get(item.id()))))
+            .sorted(Comparator.comparingInt(item -> -usefulness(Known.of(rows, item.id()))))
             .toList();
     return new MatrixView(
         sorted,
         surfaces.stream()
-            .map(p -> new MatrixHead(p.surface().id(), labels.get(p.surface().id()), "surface"))
+            .map(
+                p ->
+                    new MatrixHead(p.surface().id(), Known.of(labels, p.surface().id()), "surface"))
             .toList(),
         sorted.stream().map(item -> rows.get(item.id())).toList());
   }

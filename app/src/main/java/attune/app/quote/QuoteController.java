@@ -12,6 +12,7 @@ import attune.app.shop.ShopService;
 import attune.app.shop.ShopSettings;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -67,7 +68,7 @@ class QuoteController {
     byte[] pdf =
         new QuotePdf(
                 Letterhead.of(s, vehicles.get(job.vehicleId())),
-                job.document().title(),
+                Objects.requireNonNullElse(job.document().title(), ""),
                 quotes.given(id, number),
                 days)
             .bytes();

@@ -1,6 +1,7 @@
 package attune.app.quote;
 
 import attune.app.author.Authored;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -36,12 +37,12 @@ class QuoteEntity extends Authored {
   private LocalDateTime quotedAt;
 
   @Column(name = "agreed_at")
-  private LocalDateTime agreedAt;
+  private @Nullable LocalDateTime agreedAt;
 
   @Column(name = "done_at")
-  private LocalDateTime doneAt;
+  private @Nullable LocalDateTime doneAt;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected QuoteEntity() {}
 
@@ -70,10 +71,12 @@ class QuoteEntity extends Authored {
     return quotedAt;
   }
 
+  @Nullable
   LocalDateTime agreedAt() {
     return agreedAt;
   }
 
+  @Nullable
   LocalDateTime doneAt() {
     return doneAt;
   }

@@ -90,8 +90,7 @@ class QuoteService {
     if (shop.settings().hourlyRate() == null) {
       throw new NotNowException("Say first what an hour of work costs, under Shop.");
     }
-    boolean sold =
-        shop.settings().selling().levels().stream().anyMatch(l -> l.name().equals(level));
+    boolean sold = shop.settings().levels().stream().anyMatch(l -> l.name().equals(level));
     if (level != null && !sold) {
       throw new InvalidInputException("/level", "\"" + level + "\"", "a level of the shop");
     }
@@ -203,7 +202,7 @@ class QuoteService {
     List<ToStandard> standards = toEachStandard(id);
     return new LevelsView(
         shop.settings().currency(),
-        shop.settings().selling().levels().stream()
+        shop.settings().levels().stream()
             .map(
                 level ->
                     new LevelView(
@@ -294,7 +293,7 @@ class QuoteService {
         minor(s, s.hourlyRate()),
         s.currency(),
         s.taxPercent() == null ? 0 : s.taxPercent(),
-        Optional.of(s.selling())
+        Optional.ofNullable(s.selling())
             .filter(sold -> job.setting().place() == Setting.Place.MOBILE)
             .filter(sold -> sold.calledOut() != null || sold.perKm() != null)
             .map(

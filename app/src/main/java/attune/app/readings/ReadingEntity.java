@@ -6,6 +6,7 @@ import attune.app.readings.InstrumentPort.Target;
 import attune.app.readings.ReadingViews.ReadingView;
 import attune.core.check.Coded;
 import attune.core.simulate.Instrument;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -23,12 +24,12 @@ class ReadingEntity extends Authored {
   private UUID jobId;
 
   @Column(name = "surface_id")
-  private String surfaceId;
+  private @Nullable String surfaceId;
 
   @Column(name = "product_id")
-  private String productId;
+  private @Nullable String productId;
 
-  private String ratio;
+  private @Nullable String ratio;
 
   @Column(nullable = false)
   private String instrument;
@@ -43,7 +44,7 @@ class ReadingEntity extends Authored {
   private boolean simulated;
 
   @Column(name = "not_yet")
-  private String notYet;
+  private @Nullable String notYet;
 
   @Column(nullable = false)
   private LocalDateTime at;
@@ -51,7 +52,11 @@ class ReadingEntity extends Authored {
   protected ReadingEntity() {}
 
   ReadingEntity(
-      Target target, Instrument instrument, Measured measured, String notYet, LocalDateTime at) {
+      Target target,
+      Instrument instrument,
+      Measured measured,
+      @Nullable String notYet,
+      LocalDateTime at) {
     this.id = UUID.randomUUID();
     this.jobId = target.jobId();
     this.surfaceId = target.surfaceId();

@@ -19,7 +19,11 @@ record ReadingLine(
    * @throws InvalidInputException if it is missing, off the scale or in another unit
    */
   static double value(
-      Instrument instrument, Double value, String colour, String unit, String pointer) {
+      Instrument instrument,
+      @Nullable Double value,
+      @Nullable String colour,
+      @Nullable String unit,
+      String pointer) {
     if (unit != null && !unit.equals(instrument.unit())) {
       throw new InvalidInputException(pointer + "/unit", "\"" + unit + "\"", instrument.unit());
     }

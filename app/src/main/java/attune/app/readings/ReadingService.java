@@ -25,6 +25,7 @@ import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.simulate.Instrument;
 import attune.core.simulate.Validity;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -89,7 +90,7 @@ class ReadingService {
     for (SurfaceFile surface : jobs.document(jobId).surfaces()) {
       reference
           .finishes()
-          .find(surface.finish())
+          .find(String.valueOf(surface.finish()))
           .ifPresent(finish -> finishes.put(surface.id(), finish));
     }
     return finishes;
@@ -132,10 +133,10 @@ class ReadingService {
     }
     return shelf
         .shelf()
-        .findProduct(target.productId())
+        .findProduct(target.product())
         .flatMap(
             product ->
-                reference.rulebook().ph().of(by.apply(product.ph()), Ratio.parse(target.ratio())));
+                reference.rulebook().ph().of(by.apply(product.ph()), Ratio.parse(target.mix())));
   }
 
   /** Takes a reading out again, as after a slip of the finger; the survey has its own undo. */
@@ -206,19 +207,19 @@ class ReadingService {
     Optional<Double> moisture =
         readings
             .findFirstByJobIdAndSurfaceIdAndInstrumentOrderByAtDesc(
-                target.jobId(), target.surfaceId(), Instrument.MOISTURE.code())
+                target.jobId(), target.surface(), Instrument.MOISTURE.code())
             .filter(r -> r.at().isAfter(now().minusMinutes(FRESH_MINUTES)))
             .map(ReadingEntity::value);
     return Validity.tooEarly(
         instrument,
         moisture,
-        bench.stillWorking(target.jobId(), target.surfaceId()),
+        bench.stillWorking(target.jobId(), target.surface()),
         reference.figures());
   }
 
   private void write(Instrument instrument, Target t, double value) {
     if (instrument == Instrument.PH) {
-      shelf.measured(t.productId(), t.ratio(), value);
+      shelf.measured(t.product(), t.mix(), value);
       return;
     }
     if (jobs.get(t.jobId()).state() != JobState.SURVEY) {
@@ -235,10 +236,11 @@ class ReadingService {
   }
 
   private void find(Target t, Finding finding) {
-    surveys.find(t.jobId(), new FindingRequest(List.of(t.surfaceId()), finding));
+    surveys.find(t.jobId(), new FindingRequest(List.of(t.surface()), finding));
   }
 
-  private void air(Target t, Double temperature, Double humidity, Double speed) {
+  private void air(
+      Target t, @Nullable Double temperature, @Nullable Double humidity, @Nullable Double speed) {
     JobFile.SettingFile setting = JobFile.SettingFile.inAir(temperature, humidity, speed, null);
     jobs.change(t.jobId(), new JobChange(null, setting, null, null));
   }

@@ -32,8 +32,8 @@ public class SheenOfJobs {
     return byPanel.entrySet().stream()
         .map(
             e -> {
-              double last = e.getValue().get(0).value();
-              double first = e.getValue().get(e.getValue().size() - 1).value();
+              Double last = e.getValue().get(0).value();
+              Double first = e.getValue().get(e.getValue().size() - 1).value();
               String label = labels.getOrDefault(e.getKey(), e.getKey());
               return e.getValue().size() == 1
                   ? label + ": " + last + " GU"

@@ -24,6 +24,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -104,14 +105,18 @@ class SimulatedCabin {
     List<BenchTask> same =
         here.stream().filter(t -> t.step().equals(task.step()) && t.rung() == task.rung()).toList();
     return same.stream().allMatch(t -> t.state() == TaskState.DONE)
-        && same.stream().noneMatch(t -> t.doneAt().isAfter(task.doneAt()))
-        && same.lastIndexOf(task) == lastAt(same, task.doneAt());
+        && same.stream().noneMatch(t -> done(t).isAfter(done(task)))
+        && same.lastIndexOf(task) == lastAt(same, done(task));
+  }
+
+  private static LocalDateTime done(BenchTask task) {
+    return Objects.requireNonNull(task.doneAt());
   }
 
   private static int lastAt(List<BenchTask> same, LocalDateTime at) {
     int last = -1;
     for (int i = 0; i < same.size(); i++) {
-      last = same.get(i).doneAt().equals(at) ? i : last;
+      last = done(same.get(i)).equals(at) ? i : last;
     }
     return last;
   }
@@ -127,7 +132,8 @@ class SimulatedCabin {
     SimulatedSurface now = surface;
     for (PlanFile.FinishStepFile finish : planned.laid()) {
       if (finish.step().equals(step)) {
-        Optional<Product> product = shelf.findProduct(finish.productId());
+        Optional<Product> product =
+            Optional.ofNullable(finish.productId()).flatMap(shelf::findProduct);
         now = product.isPresent() ? now.apply(product.get(), finish.coats()) : now;
       }
     }

@@ -35,7 +35,7 @@ class SimulatedInstruments implements InstrumentPort {
         switch (instrument) {
           case GLOSS, MOISTURE, SURFACE_TEMPERATURE, CLOTH_COLOUR ->
               instrument
-                  .on(cabin.surface(target.jobId(), target.surfaceId()), target.seed(), figures)
+                  .on(cabin.surface(target.jobId(), target.surface()), target.seed(), figures)
                   .orElseThrow();
           case AIR_TEMPERATURE ->
               instrument.shows(air(target).air().temperature().value(), target.seed(), figures);
@@ -57,12 +57,12 @@ class SimulatedInstruments implements InstrumentPort {
     Product product =
         shelf
             .shelf()
-            .findProduct(target.productId())
+            .findProduct(target.product())
             .orElseThrow(
                 () ->
                     new InvalidInputException(
-                        "/productId", "\"" + target.productId() + "\"", "a product on the shelf"));
-    Ratio ratio = Ratio.parse(target.ratio());
+                        "/productId", "\"" + target.product() + "\"", "a product on the shelf"));
+    Ratio ratio = Ratio.parse(target.mix());
     double own = 6.5 + Math.floorMod(product.id().hashCode(), 30) / 10.0;
     return reference.rulebook().ph().of(product.ph(), ratio).map(p -> p.middle()).orElse(own);
   }

@@ -107,7 +107,7 @@ class SearchController {
     return new Hit(Kind.TOOL, t.id(), t.name(), t.kind().replace('-', ' '));
   }
 
-  private static boolean has(String words, String... fields) {
+  private static boolean has(String words, @Nullable String... fields) {
     return Stream.of(fields)
         .anyMatch(field -> field != null && field.toLowerCase(Locale.ROOT).contains(words));
   }

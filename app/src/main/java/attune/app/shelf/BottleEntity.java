@@ -2,6 +2,7 @@ package attune.app.shelf;
 
 import attune.app.shelf.StockViews.BottleForm;
 import attune.app.shelf.StockViews.BottleView;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -26,17 +27,17 @@ class BottleEntity {
   private double leftMl;
 
   @Column(name = "opened_on")
-  private LocalDate openedOn;
+  private @Nullable LocalDate openedOn;
 
   @Column(name = "expires_on")
-  private LocalDate expiresOn;
+  private @Nullable LocalDate expiresOn;
 
-  private String batch;
+  private @Nullable String batch;
 
   @Column(nullable = false)
   private boolean thrown;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected BottleEntity() {}
 
@@ -58,6 +59,7 @@ class BottleEntity {
     return productId;
   }
 
+  @Nullable
   String batch() {
     return batch;
   }
@@ -70,6 +72,7 @@ class BottleEntity {
     return sizeMl;
   }
 
+  @Nullable
   LocalDate openedOn() {
     return openedOn;
   }

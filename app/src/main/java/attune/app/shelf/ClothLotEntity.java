@@ -2,6 +2,7 @@ package attune.app.shelf;
 
 import attune.app.shelf.StockViews.ClothForm;
 import attune.app.shelf.StockViews.ClothUse;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -20,7 +21,7 @@ class ClothLotEntity {
   @Column(name = "tool_id")
   private String toolId;
 
-  private String colour;
+  private @Nullable String colour;
 
   @Column(nullable = false)
   private int faces = QUARTERED;
@@ -44,6 +45,7 @@ class ClothLotEntity {
     return toolId;
   }
 
+  @Nullable
   String colour() {
     return colour;
   }

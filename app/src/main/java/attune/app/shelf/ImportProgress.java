@@ -4,6 +4,7 @@ import attune.app.shelf.ShelfViews.ProgressView;
 import attune.app.shelf.ShelfViews.Stage;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.Nullable;
 import java.time.Duration;
 import java.util.NoSuchElementException;
 import java.util.UUID;
@@ -16,7 +17,7 @@ class ImportProgress {
       Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).maximumSize(100).build();
 
   /** Notes progress; nobody watches under null. */
-  void note(UUID watch, Stage stage, int done, int of) {
+  void note(@Nullable UUID watch, Stage stage, int done, int of) {
     if (watch != null) {
       running.put(watch, new ProgressView(stage, done, of));
     }

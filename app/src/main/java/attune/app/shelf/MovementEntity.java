@@ -1,6 +1,7 @@
 package attune.app.shelf;
 
 import attune.app.author.Authored;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -24,14 +25,14 @@ class MovementEntity extends Authored {
   private String why;
 
   @Column(name = "job_id")
-  private UUID jobId;
+  private @Nullable UUID jobId;
 
   @Column(nullable = false)
   private LocalDateTime at;
 
   protected MovementEntity() {}
 
-  MovementEntity(UUID bottleId, double ml, String why, UUID jobId, LocalDateTime at) {
+  MovementEntity(UUID bottleId, double ml, String why, @Nullable UUID jobId, LocalDateTime at) {
     this.id = UUID.randomUUID();
     this.bottleId = bottleId;
     this.ml = ml;

@@ -16,6 +16,7 @@ import attune.core.shelf.Tool;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -212,7 +213,7 @@ class RecordController {
             .toList(),
         preview.excluded(),
         preview.notes(),
-        hazards.of(record.hazards()),
+        hazards.of(Objects.requireNonNullElse(record.hazards(), List.of())),
         clashes(product, whole.products()));
   }
 }

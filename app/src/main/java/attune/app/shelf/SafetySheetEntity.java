@@ -1,6 +1,7 @@
 package attune.app.shelf;
 
 import attune.app.author.Authored;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -14,12 +15,12 @@ class SafetySheetEntity extends Authored {
   @Column(name = "product_id")
   private String productId;
 
-  private String link;
+  private @Nullable String link;
 
   @Column(name = "file_name")
-  private String fileName;
+  private @Nullable String fileName;
 
-  private Long bytes;
+  private @Nullable Long bytes;
 
   protected SafetySheetEntity() {}
 
@@ -27,15 +28,17 @@ class SafetySheetEntity extends Authored {
     this.productId = productId;
   }
 
+  @Nullable
   String link() {
     return link;
   }
 
+  @Nullable
   String fileName() {
     return fileName;
   }
 
-  void linkTo(String address) {
+  void linkTo(@Nullable String address) {
     link = address;
   }
 

@@ -1,6 +1,7 @@
 package attune.app.shelf;
 
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -45,7 +46,7 @@ class SafetySheets {
         .orElse(new Sheet(Optional.empty(), Optional.empty()));
   }
 
-  void link(String productId, String address) {
+  void link(String productId, @Nullable String address) {
     SafetySheetEntity sheet = sheet(productId);
     sheet.linkTo(address);
     sheets.saveAndFlush(sheet);

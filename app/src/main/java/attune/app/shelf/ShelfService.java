@@ -9,6 +9,7 @@ import attune.app.shelf.ShelfViews.Stage;
 import attune.core.check.InvalidInputException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -46,7 +47,7 @@ public class ShelfService {
   private final Clock clock;
   private final ImportProgress progress;
   private final AtomicInteger version = new AtomicInteger();
-  private volatile Loaded loaded;
+  private volatile @Nullable Loaded loaded;
 
   /**
    * @param day when it was read: bottles go off overnight
@@ -113,7 +114,8 @@ public class ShelfService {
    * @throws InvalidInputException with every fault found
    */
   @Transactional
-  public ImportView bringIn(String text, boolean decimalComma, boolean dryRun, UUID watch) {
+  public ImportView bringIn(
+      String text, boolean decimalComma, boolean dryRun, @Nullable UUID watch) {
     load();
     JsonNode file =
         text.stripLeading().startsWith("{")
@@ -218,7 +220,7 @@ public class ShelfService {
   }
 
   /** The last row read, what follows is checking them all together. */
-  private void reading(UUID watch, int rows, int of) {
+  private void reading(@Nullable UUID watch, int rows, int of) {
     progress.note(watch, rows < of ? Stage.READING : Stage.CHECKING, rows, of);
   }
 
@@ -274,7 +276,7 @@ public class ShelfService {
     return file;
   }
 
-  private void counted(ObjectNode record, List<BottleEntity> of) {
+  private void counted(ObjectNode record, @Nullable List<BottleEntity> of) {
     if (of == null) {
       return;
     }

@@ -2,6 +2,7 @@ package attune.app.shelf;
 
 import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -56,7 +57,7 @@ class Starters {
             e ->
                 new Starter(
                     e.getKey(),
-                    tools.get(e.getKey()).get("name").asString(),
+                    Known.of(tools, e.getKey()).get("name").asString(),
                     e.getValue(),
                     owned.contains(e.getKey())))
         .toList();

@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -97,7 +98,7 @@ class StockController {
       consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void file(@PathVariable String id, @RequestPart("file") MultipartFile file) throws IOException {
-    sheets.file(id, file.getOriginalFilename(), file.getBytes());
+    sheets.file(id, Objects.requireNonNullElse(file.getOriginalFilename(), ""), file.getBytes());
   }
 
   @GetMapping(value = "/products/{id}/safety-sheet", produces = MediaType.APPLICATION_PDF_VALUE)

@@ -4,6 +4,7 @@ import attune.app.shelf.StockViews.BottleForm;
 import attune.app.shelf.StockViews.BottleView;
 import attune.app.shelf.StockViews.WeighForm;
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -137,13 +138,13 @@ public class StockService {
    *
    * @param jobId null for one mixed for no job
    */
-  public void drawMix(UUID jobId, String product, double ml) {
+  public void drawMix(@Nullable UUID jobId, String product, double ml) {
     draw(jobId, product, ml, MIXED);
     bottles.flush();
     shelf.renew();
   }
 
-  private void draw(UUID jobId, String product, double ml, String why) {
+  private void draw(@Nullable UUID jobId, String product, double ml, String why) {
     double open = ml;
     List<BottleEntity> good =
         openFirst(product)

@@ -1,6 +1,7 @@
 package attune.app.shop;
 
 import attune.app.reference.ReferenceData;
+import attune.core.check.Known;
 import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
 import jakarta.validation.Valid;
@@ -55,7 +56,7 @@ class HouseRuleController {
         rule.fixed(),
         rule.standard(),
         school,
-        rule.schools().stream().map(s -> new School(s, rule.says().get(s))).toList());
+        rule.schools().stream().map(s -> new School(s, Known.of(rule.says(), s))).toList());
   }
 
   @PutMapping

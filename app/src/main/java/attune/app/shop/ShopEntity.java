@@ -1,5 +1,6 @@
 package attune.app.shop;
 
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -19,7 +20,7 @@ class ShopEntity {
   @Column(nullable = false)
   private String settings;
 
-  @Version private Integer version;
+  @Version private @Nullable Integer version;
 
   protected ShopEntity() {}
 
@@ -36,6 +37,6 @@ class ShopEntity {
   }
 
   int version() {
-    return version;
+    return version == null ? 0 : version;
   }
 }

@@ -3,7 +3,7 @@ package attune.app.shop;
 import attune.app.format.JobReader;
 import attune.app.reference.DataReplaced;
 import attune.app.reference.ReferenceData;
-import attune.app.training.TrainingService;
+import attune.app.training.Learners;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.UsualHours;
@@ -45,7 +45,7 @@ public class ShopService {
   private final ShopRepository shops;
   private final ReferenceData reference;
   private final JsonMapper mapper;
-  private final TrainingService training;
+  private final Learners learners;
   private final Staff staff;
   private final String firstName;
 
@@ -57,13 +57,13 @@ public class ShopService {
       ShopRepository shops,
       ReferenceData reference,
       JsonMapper mapper,
-      TrainingService training,
+      Learners learners,
       Staff staff,
       @Value("${attune.shop:}") String firstName) {
     this.shops = shops;
     this.reference = reference;
     this.mapper = mapper;
-    this.training = training;
+    this.learners = learners;
     this.staff = staff;
     this.firstName = firstName;
   }
@@ -173,7 +173,10 @@ public class ShopService {
     }
   }
 
-  private void check(Map<String, String> schools) {
+  private void check(@Nullable Map<String, String> schools) {
+    if (schools == null) {
+      return;
+    }
     List<Fault> faults = new ArrayList<>();
     JobReader.houseRules(schools, reference.houseRules(), faults);
     if (!faults.isEmpty()) {
@@ -218,7 +221,7 @@ public class ShopService {
     ShopSettings s = settings();
     Map<String, Worker> workers = new LinkedHashMap<>();
     Map<String, Set<Skill>> learning =
-        training.keptFrom(s.people().stream().map(ShopSettings.Person::name).toList());
+        learners.keptFrom(s.people().stream().map(ShopSettings.Person::name).toList());
     for (ShopSettings.Person p : s.people()) {
       workers.put(
           p.name(),

@@ -227,12 +227,17 @@ public record ShopSettings(
         null);
   }
 
+  /** What is sold together, the least first. */
+  public List<Level> levels() {
+    return selling == null || selling.levels() == null ? List.of() : selling.levels();
+  }
+
   ShopSettings at(int newVersion) {
     return with(people, hourlyRate, taxPercent, houseRules, papers, breaks, selling, newVersion);
   }
 
   /** The same shop holding to other schools. */
-  ShopSettings holding(Map<String, String> schools) {
+  ShopSettings holding(@Nullable Map<String, String> schools) {
     return with(people, hourlyRate, taxPercent, schools, papers, breaks, selling, version);
   }
 

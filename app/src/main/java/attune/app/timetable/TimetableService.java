@@ -23,6 +23,7 @@ import attune.app.timetable.TimetableViews.VisitView;
 import attune.app.web.NotNowException;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
+import attune.core.check.Known;
 import attune.core.plan.Arrangement;
 import attune.core.plan.NeededSkills;
 import attune.core.plan.Offer;
@@ -97,8 +98,11 @@ class TimetableService {
         before.stretches().stream()
             .filter(s -> s.rounds().stream().noneMatch(r -> isMoved(r, move, before)))
             .filter(s -> now.containsKey(s.id()))
-            .filter(s -> !now.get(s.id()).start().equals(s.start()))
-            .map(s -> new PushedView(s.id(), words.label(s), s.start(), now.get(s.id()).start()))
+            .filter(s -> !Known.of(now, s.id()).start().equals(s.start()))
+            .map(
+                s ->
+                    new PushedView(
+                        s.id(), words.label(s), s.start(), Known.of(now, s.id()).start()))
             .sorted(
                 Comparator.comparing(
                     (PushedView p) -> Duration.between(p.from(), p.to()).abs(),

@@ -25,9 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/training")
 class TrainingController {
   private final TrainingService training;
+  private final Learners learners;
 
-  TrainingController(TrainingService training) {
+  TrainingController(TrainingService training, Learners learners) {
     this.training = training;
+    this.learners = learners;
   }
 
   @GetMapping
@@ -42,7 +44,7 @@ class TrainingController {
 
   @GetMapping("/learners/{person}")
   LearnerView learner(@PathVariable String person) {
-    return training.learner(person);
+    return learners.learner(person);
   }
 
   @GetMapping("/lessons/{lesson}/exercise")

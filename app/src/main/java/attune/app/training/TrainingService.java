@@ -1,6 +1,5 @@
 package attune.app.training;
 
-import attune.app.author.MemberNamed;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.training.TrainingViews.AnswerRequest;
@@ -10,7 +9,6 @@ import attune.app.training.TrainingViews.ExerciseView;
 import attune.app.training.TrainingViews.GateView;
 import attune.app.training.TrainingViews.Gates;
 import attune.app.training.TrainingViews.HandWorkView;
-import attune.app.training.TrainingViews.LearnerView;
 import attune.app.training.TrainingViews.LessonView;
 import attune.app.training.TrainingViews.MarkedView;
 import attune.app.training.TrainingViews.SchoolView;
@@ -31,22 +29,14 @@ import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.Kind;
 import attune.core.train.Lesson;
-import attune.core.train.Mark;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,15 +44,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class TrainingService {
   /** Questions in a test, of which one may be wrong; panels worked in one, none of them. */
-  private static final int QUESTIONS = 5;
+  static final int QUESTIONS = 5;
 
-  private static final int PANELS = 2;
+  static final int PANELS = 2;
   private static final int FIRMEST_LEVEL = 5;
 
   private final ReferenceData reference;
   private final ShelfService shelf;
   private final AnswerRepository answers;
   private final GateRepository gates;
+  private final Learners learners;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -71,12 +62,14 @@ public class TrainingService {
       ShelfService shelf,
       AnswerRepository answers,
       GateRepository gates,
+      Learners learners,
       ApplicationEventPublisher events,
       Clock clock) {
     this.reference = reference;
     this.shelf = shelf;
     this.answers = answers;
     this.gates = gates;
+    this.learners = learners;
     this.events = events;
     this.clock = clock;
   }
@@ -124,95 +117,8 @@ public class TrainingService {
     return view();
   }
 
-  /** What somebody has passed stays theirs under another name. */
-  @EventListener
-  @Transactional
-  void named(MemberNamed member) {
-    if (member.before() != null) {
-      answers.rename(member.before(), member.name());
-    }
-  }
-
-  @Transactional(readOnly = true)
-  LearnerView learner(String person) {
-    List<AnswerEntity> given = answers.findByPersonOrderByAnsweredAt(person.strip());
-    Set<String> passed = passed(given);
-    return new LearnerView(
-        person.strip(),
-        given.stream().map(AnswerEntity::view).toList(),
-        List.copyOf(passed),
-        Arrays.stream(Skill.values()).filter(w -> !isThrough(w, passed)).toList());
-  }
-
-  /**
-   * What the gates keep people from: who has not passed the course a work asks for.
-   *
-   * @param of their names
-   */
-  @Transactional(readOnly = true)
-  public Map<String, Set<Skill>> keptFrom(List<String> of) {
-    Set<Skill> gated =
-        gates.findAll().stream()
-            .map(gate -> Skill.valueOf(gate.work()))
-            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Skill.class)));
-    if (gated.isEmpty()) {
-      return Map.of();
-    }
-    Map<String, List<AnswerEntity>> byPerson =
-        answers.findByTestIdIsNotNullOrderByAnsweredAt().stream()
-            .collect(Collectors.groupingBy(AnswerEntity::person));
-    Map<String, Set<Skill>> kept = new LinkedHashMap<>();
-    for (String name : of) {
-      Set<String> passed = passed(byPerson.getOrDefault(name, List.of()));
-      gated.stream()
-          .filter(work -> !isThrough(work, passed))
-          .forEach(work -> kept.computeIfAbsent(name, n -> EnumSet.noneOf(Skill.class)).add(work));
-    }
-    return kept;
-  }
-
-  private boolean isThrough(Skill work, Set<String> passed) {
-    return gates
-        .findById(work.name())
-        .map(gate -> Course.valueOf(gate.course()))
-        .map(
-            course ->
-                reference.lessons().stream()
-                    .filter(l -> l.course() == course)
-                    .allMatch(l -> passed.contains(l.id())))
-        .orElse(true);
-  }
-
-  private Map<String, Kind> kinds() {
-    return reference.lessons().stream().collect(Collectors.toMap(Lesson::id, Lesson::kind));
-  }
-
-  private Set<String> passed(List<AnswerEntity> given) {
-    Map<UUID, List<AnswerEntity>> tests =
-        given.stream()
-            .filter(a -> a.testId() != null)
-            .collect(
-                Collectors.groupingBy(
-                    AnswerEntity::testId, LinkedHashMap::new, Collectors.toList()));
-    Set<String> passed = new TreeSet<>();
-    tests.values().stream()
-        .filter(this::isPassed)
-        .forEach(test -> passed.add(test.get(0).lesson()));
-    return passed;
-  }
-
-  private static int inTest(Kind kind) {
+  static int inTest(Kind kind) {
     return kind.isByHand() ? PANELS : QUESTIONS;
-  }
-
-  private boolean isPassed(List<AnswerEntity> test) {
-    Kind kind = kinds().getOrDefault(test.get(0).lesson(), Kind.TELL);
-    boolean whole = test.size() == inTest(kind);
-    int needed = kind.isByHand() ? PANELS : QUESTIONS - 1;
-    long right = test.stream().filter(a -> a.mark() == Mark.RIGHT).count();
-    boolean hurt = test.stream().anyMatch(a -> a.mark() == Mark.DANGEROUS);
-    boolean alike = test.stream().map(AnswerEntity::lesson).distinct().count() == 1;
-    return whole && alike && right >= needed && !hurt;
   }
 
   ExerciseView exercise(String lessonId, long seed, int level) {
@@ -342,9 +248,7 @@ public class TrainingService {
         events.publishEvent(new SkillsChanged());
       }
     }
-    boolean passed =
-        passed(answers.findByPersonOrderByAnsweredAt(request.person().strip()))
-            .contains(request.lesson());
+    boolean passed = learners.learner(request.person()).passed().contains(request.lesson());
     return new MarkedView(
         marked.mark(), marked.score(), marked.says(), marked.hand(), marked.coat(), passed);
   }
@@ -405,12 +309,10 @@ public class TrainingService {
     HandWork work = work(lesson, request.seed());
     refuseAnother(request, Fingerprint.of(work));
     int most = work.means().size() - 1;
-    for (int i = 0; i < request.deeds().size(); i++) {
-      if (request.deeds().get(i).means() > most) {
+    for (int i = 0; i < deeds.size(); i++) {
+      if (deeds.get(i).means() > most) {
         throw new InvalidInputException(
-            "/deeds/" + i + "/means",
-            String.valueOf(request.deeds().get(i).means()),
-            "0 to " + most);
+            "/deeds/" + i + "/means", String.valueOf(deeds.get(i).means()), "0 to " + most);
       }
     }
     return marked(work, deeds);

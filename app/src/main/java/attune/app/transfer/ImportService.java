@@ -15,6 +15,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -127,7 +128,8 @@ class ImportService {
   }
 
   private int count(String table) {
-    return jdbc.queryForObject("select count(*) from " + table, Integer.class);
+    return Objects.requireNonNull(
+        jdbc.queryForObject("select count(*) from " + table, Integer.class));
   }
 
   private void take(Path file) throws IOException {

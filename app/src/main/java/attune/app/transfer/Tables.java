@@ -1,5 +1,6 @@
 package attune.app.transfer;
 
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -66,7 +67,7 @@ class Tables {
     return flyway(null).info().current().getVersion().getVersion();
   }
 
-  private Flyway flyway(String target) {
+  private Flyway flyway(@Nullable String target) {
     var configuration = Flyway.configure().dataSource(source).cleanDisabled(true);
     return (target == null ? configuration : configuration.target(target)).load();
   }

@@ -2,6 +2,7 @@ package attune.app.web;
 
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Arrays;
@@ -188,7 +189,8 @@ class Faults {
     };
   }
 
-  private static ProblemDetail problem(HttpStatus status, String detail, List<Fault> faults) {
+  private static ProblemDetail problem(
+      HttpStatus status, @Nullable String detail, List<Fault> faults) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     if (faults.size() > MOST_FAULTS) {
       problem.setDetail(

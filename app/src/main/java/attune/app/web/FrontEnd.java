@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.time.Duration;
 import org.springframework.context.annotation.Configuration;
@@ -39,7 +40,7 @@ class FrontEnd implements WebMvcConfigurer {
 
   private static final class OnePage extends PathResourceResolver {
     @Override
-    protected Resource getResource(String path, Resource location) throws IOException {
+    protected @Nullable Resource getResource(String path, Resource location) throws IOException {
       Resource found = super.getResource(path, location);
       boolean view = !path.contains(".") && !path.startsWith("api/");
       return found != null || !view ? found : new ClassPathResource("/static/index.html");

@@ -1,6 +1,7 @@
 package attune.core.identify;
 
 import attune.core.check.Coded;
+import attune.core.check.Known;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +30,7 @@ public record Question(String code, Risk risk, String text, String how, List<Ans
     }
 
     public double of(String finish) {
-      return likelihood.get(finish);
+      return Known.of(likelihood, finish);
     }
   }
 

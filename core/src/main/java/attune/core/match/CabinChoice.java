@@ -70,8 +70,8 @@ final class CabinChoice {
     private final int[] bottleUses;
     private final int[] toolUses;
     private final Entry[] picked;
-    private Entry[] best;
-    private double bestCost;
+    private Entry[] best = {};
+    private double bestCost = Double.POSITIVE_INFINITY;
     private int nodes;
 
     Solver(List<Group> groups) {
@@ -165,16 +165,16 @@ final class CabinChoice {
         }
       }
       double cost = cost();
-      if (best == null || cost < bestCost - EPSILON) {
+      if (cost < bestCost - EPSILON) {
         best = picked.clone();
         bestCost = cost;
       }
     }
 
     private Entry cheapest(int group) {
-      Entry least = null;
+      Entry least = entries.get(group).get(0);
       for (Entry entry : entries.get(group)) {
-        if (least == null || price(entry) < price(least) - EPSILON) {
+        if (price(entry) < price(least) - EPSILON) {
           least = entry;
         }
       }

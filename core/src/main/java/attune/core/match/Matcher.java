@@ -188,7 +188,7 @@ public final class Matcher {
     private int panels;
     private Optional<Option> first = Optional.empty();
     private List<Treatment> treatments = List.of();
-    private List<RuledOut> ruledOut;
+    private Optional<List<RuledOut>> ruledOut = Optional.empty();
 
     Like(Kind kind, Mixes mixes) {
       this(kind, mixes, Optional.empty());
@@ -282,11 +282,12 @@ public final class Matcher {
       List<Rung> rungs =
           ladder.rungs(
               place, treatments.stream().map(treatment -> judge.judge(place, treatment)).toList());
-      if (ruledOut == null) {
+      if (ruledOut.isEmpty()) {
         ruledOut =
-            place.demand().isNone()
-                ? List.of()
-                : new WhyNot(judge, book.needs(), search).of(rungs, mixes.shelf());
+            Optional.of(
+                place.demand().isNone()
+                    ? List.of()
+                    : new WhyNot(judge, book.needs(), search).of(rungs, mixes.shelf()));
       }
       Optional<Rung> milder =
           rungs.isEmpty() || !place.lets(Leniency.OVERSPENDS)
@@ -306,7 +307,7 @@ public final class Matcher {
           milder,
           Endings.refer(place, rungs, kind.tried()),
           Cautions.of(place, rungs, handSaid(place), spends(), book.figures()),
-          ruledOut,
+          ruledOut.get(),
           rungs.isEmpty() ? 0 : judge.dose(place, rungs.get(0).verdict()),
           loss,
           kind.byHand().isPresent() && hand.isPresent(),

@@ -1,5 +1,6 @@
 package attune.core.match;
 
+import attune.core.check.Known;
 import attune.core.reference.Figures;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Wishes.Standard;
@@ -50,32 +51,34 @@ public final class Needs {
       patiently.put(level, new EnumMap<>(Standard.class));
       leastOffered.put(level, new EnumMap<>(Standard.class));
       for (Standard standard : Standard.values()) {
-        neededUpTo.get(level).put(standard, neededUpTo(level, standard, 0, figures));
-        gentlyUpTo.get(level).put(standard, neededUpTo(level, standard, 1, figures));
-        softly.get(level).put(standard, most(level, standard, "cleaning.softly-more", figures));
-        patiently.get(level).put(standard, patience(level, standard, figures));
-        leastOffered
-            .get(level)
-            .put(standard, leastAction(amount.get(level), acceptable.get(standard), passesMost));
+        Known.of(neededUpTo, level).put(standard, neededUpTo(level, standard, 0, figures));
+        Known.of(gentlyUpTo, level).put(standard, neededUpTo(level, standard, 1, figures));
+        Known.of(softly, level)
+            .put(standard, most(level, standard, "cleaning.softly-more", figures));
+        Known.of(patiently, level).put(standard, patience(level, standard, figures));
+        Known.of(leastOffered, level)
+            .put(
+                standard,
+                leastAction(Known.of(amount, level), Known.of(acceptable, standard), passesMost));
       }
     }
   }
 
   /** S, in layers of soil; 0 for a clean surface. */
   double amount(Level level) {
-    return amount.get(level);
+    return Known.of(amount, level);
   }
 
   /** What may be left, same unit. */
   double acceptable(Standard standard) {
-    return acceptable.get(standard);
+    return Known.of(acceptable, standard);
   }
 
   /**
    * @param gently with a pass more than is usual, before anything firmer is taken
    */
   List<Double> neededUpTo(Level level, Standard standard, boolean gently) {
-    return (gently ? gentlyUpTo : neededUpTo).get(level).get(standard);
+    return Known.of(Known.of(gently ? gentlyUpTo : neededUpTo, level), standard);
   }
 
   /** The most passes that make sense on anything. */
@@ -91,12 +94,12 @@ public final class Needs {
 
   /** Least action of a cloth, a hand or a sponge that is taken before any bristle. */
   double softly(Level level, Standard standard) {
-    return softly.get(level).get(standard);
+    return Known.of(Known.of(softly, level), standard);
   }
 
   /** The same with more passes still, before a bristle or a stronger mix is taken. */
   double patiently(Level level, Standard standard) {
-    return patiently.get(level).get(standard);
+    return Known.of(Known.of(patiently, level), standard);
   }
 
   private double most(Level level, Standard standard, String more, Figures figures) {
@@ -121,7 +124,7 @@ public final class Needs {
 
   /** Least action that gets there in the most passes that make sense. */
   double leastOffered(Level level, Standard standard) {
-    return leastOffered.get(level).get(standard);
+    return Known.of(Known.of(leastOffered, level), standard);
   }
 
   /** Passes until what is left is acceptable; {@link Demand#NEVER} when it never is. */
@@ -185,7 +188,9 @@ public final class Needs {
         if (each != Level.NONE && each.compareTo(level) <= 0 && upTo.compareTo(standard) <= 0) {
           int passes = figures.whole("cleaning.passes." + each.code()) + more;
           passes += upTo == Standard.EXACTING ? figures.whole("cleaning.passes.exacting-more") : 0;
-          most = Math.max(most, leastAction(amount.get(each), acceptable.get(upTo), passes));
+          most =
+              Math.max(
+                  most, leastAction(Known.of(amount, each), Known.of(acceptable, upTo), passes));
           needed.add(most);
         }
       }

@@ -2,6 +2,7 @@ package attune.core.plan;
 
 import static attune.core.plan.VisitTasks.numbered;
 
+import attune.core.check.Known;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
 import attune.core.match.TotalWet;
@@ -275,7 +276,10 @@ final class CleaningRounds {
 
   /** When the first of a round's panels can be judged, in its block. */
   private int firstValid(RoundDraft round, Map<String, SurfacePlan> plans) {
-    return round.surfaceIds.stream().mapToInt(id -> valid(round, plans.get(id))).min().orElse(0);
+    return round.surfaceIds.stream()
+        .mapToInt(id -> valid(round, Known.of(plans, id)))
+        .min()
+        .orElse(0);
   }
 
   private int valid(RoundDraft round, SurfacePlan plan) {
@@ -288,7 +292,7 @@ final class CleaningRounds {
   private void look(
       RoundDraft round, List<String> panels, RoundDraft within, Map<String, SurfacePlan> plans) {
     for (String id : panels) {
-      SurfacePlan plan = plans.get(id);
+      SurfacePlan plan = Known.of(plans, id);
       Piece last = lastSection(round, id);
       int from = Math.max(within.at + within.seconds, valid(round, plan));
       int length = Math.max(1, WorkTimes.seconds(times.checkMinutes(plan.match().place())));
@@ -318,7 +322,7 @@ final class CleaningRounds {
 
   private static void dries(RoundDraft round, Map<String, SurfacePlan> plans) {
     for (String id : round.surfaceIds) {
-      SurfacePlan plan = plans.get(id);
+      SurfacePlan plan = Known.of(plans, id);
       plan.dry()
           .ifPresent(
               dry ->

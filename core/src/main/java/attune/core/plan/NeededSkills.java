@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.check.Known;
 import attune.core.material.FinishTable;
 import attune.core.material.Role;
 import attune.core.schedule.Skill;
@@ -46,7 +47,7 @@ public final class NeededSkills {
       if (round.pieces.stream().anyMatch(piece -> piece.step() == Step.COAT)) {
         needed.add(Skill.COATING);
       }
-      round.surfaceIds.forEach(id -> needed.addAll(onPanel(plans.get(id))));
+      round.surfaceIds.forEach(id -> needed.addAll(onPanel(Known.of(plans, id))));
     }
     return needed;
   }

@@ -3,6 +3,7 @@ package attune.core.plan;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.SetBy.SAFETY;
 
+import attune.core.check.Known;
 import attune.core.match.CabinMatch;
 import attune.core.match.Decisions;
 import attune.core.match.Matcher;
@@ -177,7 +178,10 @@ public final class Planner {
 
   private static boolean isShort(FinishStep step, Map<String, Double> needed) {
     return step.coats() > 1
-        && step.product().onHandMl().filter(ml -> ml < needed.get(step.product().id())).isPresent();
+        && step.product()
+            .onHandMl()
+            .filter(ml -> ml < Known.of(needed, step.product().id()))
+            .isPresent();
   }
 
   /** Matches the cabin of a job, without planning what follows. */

@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.check.Known;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
 import attune.core.match.Rung;
@@ -130,7 +131,7 @@ final class Quantities {
       }
     }
     List<PlannedDose> doses = new ArrayList<>();
-    byProduct.forEach((id, steps) -> doses.add(dose(id, steps, surfaces.get(id))));
+    byProduct.forEach((id, steps) -> doses.add(dose(id, steps, Known.of(surfaces, id))));
     return doses;
   }
 

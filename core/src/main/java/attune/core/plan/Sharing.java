@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.check.Known;
 import attune.core.match.Decisions;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
@@ -154,7 +155,8 @@ final class Sharing {
       for (int j = i + 1; j < all.size(); j++) {
         List<Worked> both = new ArrayList<>(groups.get(all.get(i)));
         both.addAll(groups.get(all.get(j)));
-        for (Candidate as : candidates(both, groups.get(all.get(i)), groups.get(all.get(j)))) {
+        for (Candidate as :
+            candidates(both, Known.of(groups, all.get(i)), Known.of(groups, all.get(j)))) {
           Optional<Join> join = join(both, as, Set.of(all.get(i), all.get(j)));
           if (join.isPresent() && (best == null || join.get().more() < best.more())) {
             best = join.get();

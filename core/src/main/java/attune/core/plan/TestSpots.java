@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.check.Known;
 import attune.core.match.Rung;
 import attune.core.match.Treatment;
 import attune.core.reference.Figures;
@@ -78,7 +79,7 @@ final class TestSpots {
         new RoundDraft("r-test-spot-" + cleaner.id(), Round.CABIN, Step.TEST_SPOT, ids)
             .with(Optional.of(cleaner), ratio(cleaner, plans.get(0)), Optional.empty());
     for (SurfacePlan plan : plans) {
-      String task = taskOf.get(pair(cleaner, plan));
+      String task = Known.of(taskOf, pair(cleaner, plan));
       round.then(task, Step.TEST_SPOT, List.of(plan.surface().id()), each, after);
     }
     return round;

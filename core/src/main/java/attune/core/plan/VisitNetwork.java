@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.check.Known;
 import attune.core.plan.FinishingRounds.Since;
 import attune.core.plan.RoundDraft.Wait;
 import attune.core.plan.VisitTasks.Awaited;
@@ -356,7 +357,7 @@ final class VisitNetwork {
     then(all, place);
     last.gates.addAll(rounds);
     for (int block : rounds) {
-      for (RoundDraft round : tasks.rounds().get(block)) {
+      for (RoundDraft round : Known.of(tasks.rounds(), block)) {
         round.waits.stream()
             .filter(wait -> wait.why() == RoundDraft.Why.DRIES)
             .filter(wait -> wait.plan().surface().role().isControlled())

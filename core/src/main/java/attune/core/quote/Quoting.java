@@ -1,5 +1,6 @@
 package attune.core.quote;
 
+import attune.core.check.Known;
 import attune.core.plan.FinishGroup;
 import attune.core.plan.FinishStep;
 import attune.core.plan.Plan;
@@ -104,7 +105,7 @@ public final class Quoting {
   }
 
   private boolean isTextile(String surfaceId) {
-    return panels.get(surfaceId).match().place().finish().isTextile();
+    return Known.of(panels, surfaceId).match().place().finish().isTextile();
   }
 
   private Package finishing(Round round) {
@@ -160,7 +161,7 @@ public final class Quoting {
 
   private Line line(Package sold) {
     boolean optional = sold != Package.RECEPTION && sold != Package.CLEANING;
-    double length = minutes.get(sold);
+    double length = Known.of(minutes, sold);
     return new Line(
         sold,
         says(sold),

@@ -1,5 +1,6 @@
 package attune.core.run;
 
+import attune.core.check.Known;
 import attune.core.schedule.Worker;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -77,7 +78,7 @@ public record Pace(LocalDateTime handsOffAt, Duration left, Map<String, LocalDat
       LocalDateTime from =
           task.after().stream()
               .filter(ends::containsKey)
-              .map(id -> clock.endOf(ends.get(id), task.gapS()))
+              .map(id -> clock.endOf(Known.of(ends, id), task.gapS()))
               .reduce(now, (a, b) -> a.isAfter(b) ? a : b);
       if (!task.hands()) {
         LocalDateTime began = state.startedAt().orElse(from);

@@ -1,5 +1,6 @@
 package attune.core.run;
 
+import attune.core.check.Known;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
@@ -90,7 +91,7 @@ public final class Run {
     if (task == null || !task.hands()) {
       return;
     }
-    TaskState state = states.get(task.id());
+    TaskState state = Known.of(states, task.id());
     switch (entry.kind()) {
       case STARTED -> {
         if (state.phase() == Phase.WAITING) {
@@ -156,7 +157,7 @@ public final class Run {
     return task.rung() > 0
         ? task.rung()
         : tasks.stream()
-            .filter(t -> t.isOnlyAt(panel) && states.get(t.id()).phase() != Phase.HELD)
+            .filter(t -> t.isOnlyAt(panel) && Known.of(states, t.id()).phase() != Phase.HELD)
             .mapToInt(RunTask::rung)
             .max()
             .orElse(0);
@@ -176,7 +177,7 @@ public final class Run {
 
   private void refer(String panel, Entry entry, Outcome outcome) {
     for (RunTask task : tasks) {
-      TaskState state = states.get(task.id());
+      TaskState state = Known.of(states, task.id());
       if (task.isOnlyAt(panel) && !state.phase().isOver()) {
         states.put(task.id(), state.because(Phase.REFERRED, entry, outcome));
       }
@@ -187,7 +188,7 @@ public final class Run {
   private void climb(String panel, int rung, Entry entry, Outcome outcome) {
     boolean has = tasks.stream().anyMatch(t -> t.isOnlyAt(panel) && t.rung() == rung + 1);
     for (RunTask task : tasks) {
-      TaskState state = states.get(task.id());
+      TaskState state = Known.of(states, task.id());
       if (!has || !task.isOnlyAt(panel)) {
         continue;
       }
@@ -202,7 +203,7 @@ public final class Run {
   /** A wait runs from the moment what it follows is over. */
   private void waits(LocalDateTime now, WaitClock clock) {
     for (RunTask task : tasks) {
-      TaskState state = states.get(task.id());
+      TaskState state = Known.of(states, task.id());
       if (task.hands() || state.phase().isOver()) {
         continue;
       }
@@ -232,7 +233,7 @@ public final class Run {
   }
 
   public TaskState state(String taskId) {
-    return states.get(taskId);
+    return Known.of(states, taskId);
   }
 
   /** What is to be said of an entry: what follows from it, or what stood against it. */
@@ -254,8 +255,8 @@ public final class Run {
   public List<RunTask> hands() {
     return tasks.stream()
         .filter(task -> task.hands())
-        .filter(task -> states.get(task.id()).phase() != Phase.HELD)
-        .filter(task -> states.get(task.id()).phase() != Phase.REPLACED)
+        .filter(task -> Known.of(states, task.id()).phase() != Phase.HELD)
+        .filter(task -> Known.of(states, task.id()).phase() != Phase.REPLACED)
         .toList();
   }
 }

@@ -1,5 +1,6 @@
 package attune.core.survey;
 
+import attune.core.check.Known;
 import attune.core.reference.Table;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -114,7 +115,7 @@ public final class HouseRules {
 
   /** True when the job set a school other than the default. */
   public boolean changed(String key) {
-    return !school(key).equals(rules.get(key).standard());
+    return !school(key).equals(Known.of(rules, key).standard());
   }
 
   public List<HouseRule> all() {

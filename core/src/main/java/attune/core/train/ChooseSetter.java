@@ -1,5 +1,6 @@
 package attune.core.train;
 
+import attune.core.check.Known;
 import attune.core.match.Decisions;
 import attune.core.match.Matcher;
 import attune.core.match.Place;
@@ -69,13 +70,13 @@ final class ChooseSetter implements Setter {
     for (Mark mark : Mark.values()) {
       byMark.put(mark, new ArrayList<>());
     }
-    byMark.get(Mark.RIGHT).add(new Judged(first.verdict(), Mark.RIGHT));
+    Known.of(byMark, Mark.RIGHT).add(new Judged(first.verdict(), Mark.RIGHT));
     Place place = match.place();
     for (int i = 0; i < SAMPLES; i++) {
       Treatment other = other(first.treatment(), tables, random);
       Verdict verdict = tables.planner().matcher().judge(place, other);
       Mark mark = mark(verdict, first.verdict());
-      List<Judged> same = byMark.get(mark);
+      List<Judged> same = Known.of(byMark, mark);
       boolean told =
           byMark.values().stream()
               .flatMap(List::stream)

@@ -1,5 +1,6 @@
 package attune.core.train;
 
+import attune.core.check.Known;
 import attune.core.identify.Interview;
 import attune.core.identify.QuestionTable;
 import attune.core.match.Decisions;
@@ -115,7 +116,7 @@ public final class Classroom {
     return switch (scene.lesson().kind()) {
       case WORK -> handWork(scene).isPresent();
       case COAT -> CoatWork.of(scene, tables).isPresent();
-      default -> setters.get(scene.lesson().kind()).set(scene).isPresent();
+      default -> Known.of(setters, scene.lesson().kind()).set(scene).isPresent();
     };
   }
 

@@ -1,5 +1,6 @@
 package attune.core.train;
 
+import attune.core.check.Known;
 import attune.core.match.Decisions;
 import attune.core.plan.Planner;
 import attune.core.plan.RuleEffect;
@@ -24,7 +25,7 @@ public record OtherSchool(RuleEffect effect, String question, String says) {
         if (!other.equals(ours)) {
           RuleEffect effect = RuleEffect.of(planner, job, Decisions.NONE, rule.key(), ours, other);
           if (!effect.surfaces().isEmpty()) {
-            schools.add(new OtherSchool(effect, rule.question(), rule.says().get(other)));
+            schools.add(new OtherSchool(effect, rule.question(), Known.of(rule.says(), other)));
           }
         }
       }
