@@ -1,7 +1,7 @@
 import { createBrowserRouter, Navigate } from 'react-router'
 import { DayView } from './day/DayView'
-import { Frame } from './parts/Frame'
-import { JobFrame } from './parts/JobFrame'
+import { Frame } from './frame/Frame'
+import { JobFrame } from './frame/JobFrame'
 import { Empty, Loading } from './parts/Notice'
 import { ButtonLink } from './parts/controls'
 

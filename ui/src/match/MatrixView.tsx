@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client'
 import { matrixQuery } from '../api/queries'
 import { OneOf } from '../parts/controls'
 import { GlyphForm, type State } from '../parts/Glyph'
-import { useJob } from '../parts/JobFrame'
+import { useJob } from '../parts/useJob'
 import { Loading, Trouble } from '../parts/Notice'
 import { WhyAnswer } from './Why'
 

@@ -8,10 +8,10 @@ import { shopQuery } from '../api/queries'
 import { doorQuery, useMay } from '../crew/door'
 import { Lock, useLock } from '../crew/Lock'
 import { PersonMenu } from '../crew/PersonMenu'
-import { TextureDefs } from './textures'
-import { useTheme } from './useTheme'
+import { TextureDefs } from '../parts/textures'
+import { useTheme } from '../parts/useTheme'
 import { useTitle } from './useTitle'
-import { when, writeAs } from './words'
+import { when, writeAs } from '../parts/words'
 import { usePhotoSender } from '../survey/waitingPhotos'
 
 const place = ({ isActive }: { isActive: boolean }) =>

@@ -1,11 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { NavLink, Outlet, useLocation, useOutletContext, useParams } from 'react-router'
-import type { Schemas } from '../api/client'
+import { NavLink, Outlet, useLocation, useParams } from 'react-router'
 import { jobQuery } from '../api/queries'
 import { useMay } from '../crew/door'
-import { Loading, Trouble } from './Notice'
-
-type Job = Schemas['JobDetail']
+import { Loading, Trouble } from '../parts/Notice'
 
 const stops = [
   ['survey', 'Survey'],
@@ -15,9 +12,6 @@ const stops = [
   ['bench', 'Bench'],
   ['handover', 'Hand over'],
 ] as const
-
-/** The job in hand, for the views inside it. */
-export const useJob = () => useOutletContext<Job>()
 
 /** A job's head and the seam its views hang on. */
 export function JobFrame() {
