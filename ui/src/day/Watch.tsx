@@ -1,5 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
-import { AlarmClock, CarFront, DatabaseBackup, Droplets, HardDrive, PackageOpen, Timer, UserMinus } from 'lucide-react'
+import {
+  AlarmClock,
+  CarFront,
+  DatabaseBackup,
+  Droplets,
+  HardDrive,
+  PackageOpen,
+  Timer,
+  UserMinus,
+} from 'lucide-react'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
