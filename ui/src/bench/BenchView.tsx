@@ -4,7 +4,7 @@ import { ApiError } from '../api/client'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { keptHere } from '../parts/kept'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Empty, Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
 import { useAlarms } from './alarms'
@@ -68,12 +68,7 @@ export function BenchView() {
   if (!bench && run.isPending) return <Loading what="the bench" />
   if (!bench) {
     const notStarted = run.error instanceof ApiError && run.error.status === 409
-    if (!notStarted)
-      return (
-        <div className="p-4">
-          <Trouble error={run.error} again={() => void run.refetch()} />
-        </div>
-      )
+    if (!notStarted) return <PageTrouble error={run.error} again={() => void run.refetch()} />
     const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
     return (
       <div className="p-3 md:p-5">

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { Button } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { useTheme } from '../parts/useTheme'
 import { does, doorQuery, roles, useDoorTurned } from './door'
 import { PasskeyIn } from './PasskeyIn'
@@ -34,12 +34,7 @@ export function DoorView() {
     onSuccess: in_,
   })
   if (door.isPending) return <Loading what="the door" />
-  if (door.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={door.error} again={() => void door.refetch()} />
-      </div>
-    )
+  if (door.isError) return <PageTrouble error={door.error} again={() => void door.refetch()} />
   const { names } = door.data
   const kind = door.data.door
   const first = kind === 'OWNER_FIRST' || kind === 'OPEN_HOUSE'

@@ -32,11 +32,9 @@ const whole = (text: string) => (text.trim() === '' ? undefined : Number(text.re
 const LEAST_LETTERS = 3
 
 export function NewJobView() {
-  const layouts = useQuery(layoutsQuery)
   const navigate = useNavigate()
   const [query, setQuery] = useSearchParams()
   const vehicleId = query.get('vehicle') ?? undefined
-  const chosen = useQuery({ ...vehicleQuery(vehicleId ?? ''), enabled: vehicleId !== undefined })
   const [draft, setDraft] = useState(empty)
   const set = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }))
   const typed = draft.label.trim()
@@ -74,19 +72,7 @@ export function NewJobView() {
     <form onSubmit={submit} className="mx-auto grid w-full max-w-2xl gap-5 p-3 md:p-6">
       <h1 className="text-head">New job</h1>
       {vehicleId ? (
-        <div className="lying flex flex-wrap items-center justify-between gap-3 p-3">
-          {chosen.isPending && <Loading what="the vehicle" />}
-          {chosen.isError && <Trouble error={chosen.error} />}
-          {chosen.data && (
-            <span>
-              <span className="block text-do font-semibold">{chosen.data.form.label}</span>
-              <span className="text-note text-faint">
-                {[chosen.data.form.plate, chosen.data.customer?.name].filter(Boolean).join(' · ')}
-              </span>
-            </span>
-          )}
-          <Button onClick={() => setQuery({}, { replace: true })}>Another vehicle</Button>
-        </div>
+        <Chosen id={vehicleId} onAnother={() => setQuery({}, { replace: true })} />
       ) : (
         <TextField
           label="Vehicle, maker and model"
@@ -119,56 +105,7 @@ export function NewJobView() {
         maxLength={200}
         required
       />
-      {!vehicleId && (
-        <>
-          {layouts.isPending && <Loading what="layouts" />}
-          {layouts.data && (
-            <OneOf
-              label="Layout"
-              value={draft.layout}
-              onChange={(layout) => set({ layout })}
-              options={layouts.data.map((l) => ({
-                value: l.code,
-                label: l.panels > 0 ? `${l.name}, ${l.panels} panels` : l.name,
-              }))}
-            />
-          )}
-          {drivenFrom(draft.layout) && (
-            <OneOf
-              label="Wheel on the"
-              value={draft.drive}
-              onChange={(drive) => set({ drive })}
-              options={[
-                { value: 'left', label: 'Left' },
-                { value: 'right', label: 'Right' },
-              ]}
-            />
-          )}
-          <div className="grid gap-5 sm:grid-cols-3">
-            <TextField
-              label="Plate or berth"
-              value={draft.plate}
-              onChange={(plate) => set({ plate })}
-              maxLength={20}
-            />
-            <TextField
-              label="Built, year (if known)"
-              inputMode="numeric"
-              value={draft.builtYear}
-              onChange={(builtYear) => set({ builtYear })}
-              maxLength={6}
-            />
-            <TextField
-              label="Odometer, km (if it has one)"
-              inputMode="numeric"
-              value={draft.odometerKm}
-              onChange={(odometerKm) => set({ odometerKm })}
-              maxLength={12}
-            />
-          </div>
-        </>
-      )}
-      {layouts.isError && <Trouble error={layouts.error} />}
+      {!vehicleId && <NewVehicle draft={draft} set={set} />}
       {create.isError && <Trouble error={create.error} />}
       <div>
         <Button type="submit" weight="main" disabled={create.isPending}>
@@ -176,5 +113,80 @@ export function NewJobView() {
         </Button>
       </div>
     </form>
+  )
+}
+
+/** The vehicle the job is on. */
+function Chosen({ id, onAnother }: { id: string; onAnother: () => void }) {
+  const chosen = useQuery(vehicleQuery(id))
+  return (
+    <div className="lying flex flex-wrap items-center justify-between gap-3 p-3">
+      {chosen.isPending && <Loading what="the vehicle" />}
+      {chosen.isError && <Trouble error={chosen.error} />}
+      {chosen.data && (
+        <span>
+          <span className="block text-do font-semibold">{chosen.data.form.label}</span>
+          <span className="text-note text-faint">
+            {[chosen.data.form.plate, chosen.data.customer?.name].filter(Boolean).join(' · ')}
+          </span>
+        </span>
+      )}
+      <Button onClick={onAnother}>Another vehicle</Button>
+    </div>
+  )
+}
+
+/** What has to be known of a vehicle that was never here. */
+function NewVehicle({ draft, set }: { draft: Draft; set: (part: Partial<Draft>) => void }) {
+  const layouts = useQuery(layoutsQuery)
+  return (
+    <>
+      {layouts.isPending && <Loading what="layouts" />}
+      {layouts.data && (
+        <OneOf
+          label="Layout"
+          value={draft.layout}
+          onChange={(layout) => set({ layout })}
+          options={layouts.data.map((l) => ({
+            value: l.code,
+            label: l.panels > 0 ? `${l.name}, ${l.panels} panels` : l.name,
+          }))}
+        />
+      )}
+      {drivenFrom(draft.layout) && (
+        <OneOf
+          label="Wheel on the"
+          value={draft.drive}
+          onChange={(drive) => set({ drive })}
+          options={[
+            { value: 'left', label: 'Left' },
+            { value: 'right', label: 'Right' },
+          ]}
+        />
+      )}
+      <div className="grid gap-5 sm:grid-cols-3">
+        <TextField
+          label="Plate or berth"
+          value={draft.plate}
+          onChange={(plate) => set({ plate })}
+          maxLength={20}
+        />
+        <TextField
+          label="Built, year (if known)"
+          inputMode="numeric"
+          value={draft.builtYear}
+          onChange={(builtYear) => set({ builtYear })}
+          maxLength={6}
+        />
+        <TextField
+          label="Odometer, km (if it has one)"
+          inputMode="numeric"
+          value={draft.odometerKm}
+          onChange={(odometerKm) => set({ odometerKm })}
+          maxLength={12}
+        />
+      </div>
+      {layouts.isError && <Trouble error={layouts.error} />}
+    </>
   )
 }

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { NavLink, Outlet, useLocation, useParams } from 'react-router'
 import { jobQuery } from '../api/queries'
 import { useMay } from '../crew/door'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble } from '../parts/Notice'
 
 const stops = [
   ['survey', 'Survey'],
@@ -20,11 +20,7 @@ export function JobFrame() {
   if (job.isPending) return <Loading what="the job" />
   if (!job.data)
     // what was read stays, also where it cannot be read anew
-    return (
-      <div className="p-4">
-        <Trouble error={job.error} again={() => void job.refetch()} />
-      </div>
-    )
+    return <PageTrouble error={job.error} again={() => void job.refetch()} />
   const vehicle = job.data.document.vehicle
   return (
     <>

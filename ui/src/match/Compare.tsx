@@ -51,26 +51,13 @@ export function Compare(props: {
           <tr>
             <td className="w-28" />
             {beside.map((n, i) => (
-              <th key={i} scope="col" className="border-b border-line p-2 align-bottom font-semibold">
-                <span className="flex items-start justify-between gap-1">
-                  <span>
-                    {letters[i]}. {n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : 'Dry'}
-                    {n.ratio !== 'ready' && `, ${n.ratio}`}
-                    <span className="block text-note font-normal text-faint">
-                      {names.get(n.toolId) ?? n.toolId}, on the {n.applyTo}
-                      {n.warmth !== 'none' && `, ${say(n.warmth)}`}
-                    </span>
-                  </span>
-                  <button
-                    type="button"
-                    aria-label={`Take ${letters[i]} away`}
-                    onClick={() => props.onRemove(i)}
-                    className="-mt-2 -mr-2 inline-flex min-h-11 min-w-11 items-center justify-center"
-                  >
-                    <X size={18} aria-hidden="true" />
-                  </button>
-                </span>
-              </th>
+              <Head
+                key={i}
+                letter={letters[i]!}
+                needles={n}
+                names={names}
+                onRemove={() => props.onRemove(i)}
+              />
             ))}
           </tr>
         </thead>
@@ -124,6 +111,32 @@ export function Compare(props: {
 }
 
 const letters = ['A', 'B', 'C', 'D']
+
+function Head(props: { letter: string; needles: Needles; names: Map<string, string>; onRemove: () => void }) {
+  const { letter, needles: n, names } = props
+  return (
+    <th scope="col" className="border-b border-line p-2 align-bottom font-semibold">
+      <span className="flex items-start justify-between gap-1">
+        <span>
+          {letter}. {n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : 'Dry'}
+          {n.ratio !== 'ready' && `, ${n.ratio}`}
+          <span className="block text-note font-normal text-faint">
+            {names.get(n.toolId) ?? n.toolId}, on the {n.applyTo}
+            {n.warmth !== 'none' && `, ${say(n.warmth)}`}
+          </span>
+        </span>
+        <button
+          type="button"
+          aria-label={`Take ${letter} away`}
+          onClick={props.onRemove}
+          className="-mt-2 -mr-2 inline-flex min-h-11 min-w-11 items-center justify-center"
+        >
+          <X size={18} aria-hidden="true" />
+        </button>
+      </span>
+    </th>
+  )
+}
 
 function Line({ title, children }: { title: string; children: React.ReactNode }) {
   return (

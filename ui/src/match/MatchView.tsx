@@ -7,7 +7,7 @@ import { CabinSheet } from '../parts/CabinSheet'
 import { ButtonLink } from '../parts/controls'
 import { GlyphForm, isState, StateMark, stateWords, type State } from '../parts/Glyph'
 import { useJob } from '../parts/useJob'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Empty, Loading, PageTrouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { PanelMatch } from './PanelMatch'
 
@@ -40,12 +40,7 @@ export function MatchView() {
         </Empty>
       </div>
     )
-  if (outcomes.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={outcomes.error} again={() => void outcomes.refetch()} />
-      </div>
-    )
+  if (outcomes.isError) return <PageTrouble error={outcomes.error} again={() => void outcomes.refetch()} />
   const open = (id: string) => {
     const surface = job.document.surfaces.find((s) => s.id === id)
     if (surface?.condition.soil && surface.condition.wear) void navigate(`/jobs/${job.id}/match/${id}`)

@@ -6,7 +6,7 @@ import { matrixQuery } from '../api/queries'
 import { OneOf } from '../parts/controls'
 import { GlyphForm, type State } from '../parts/Glyph'
 import { useJob } from '../parts/useJob'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble } from '../parts/Notice'
 import { WhyAnswer } from './Why'
 
 const letters: Record<string, { state: State; says: string }> = {
@@ -35,12 +35,7 @@ export function MatrixView() {
   const navigate = useNavigate()
   const grid = useRef<HTMLTableElement>(null)
   if (matrix.isPending) return <Loading what="the shelf by panels" />
-  if (matrix.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={matrix.error} again={() => void matrix.refetch()} />
-      </div>
-    )
+  if (matrix.isError) return <PageTrouble error={matrix.error} again={() => void matrix.refetch()} />
   const { items, surfaces, cells } = matrix.data
   const wanted = items.find((item) => item.id === search.get('item'))
   const kind = picked ?? wanted?.kind ?? 'cleaner'

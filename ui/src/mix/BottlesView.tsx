@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useSearchParams } from 'react-router'
 import { shelfQuery } from '../api/queries'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble } from '../parts/Notice'
 import { FreeMix } from './FreeMix'
 import { AtHand, ForToday } from './Mixed'
 import { StepMix } from './StepMix'
@@ -11,12 +11,7 @@ export function BottlesView() {
   const shelf = useQuery(shelfQuery)
   const [search] = useSearchParams()
   if (shelf.isPending) return <Loading what="the shelf" />
-  if (shelf.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={shelf.error} again={() => void shelf.refetch()} />
-      </div>
-    )
+  if (shelf.isError) return <PageTrouble error={shelf.error} again={() => void shelf.refetch()} />
   return (
     <div className="mx-auto grid w-full max-w-4xl content-start gap-4 p-3 md:p-5">
       <h1 className="text-head">Mix a bottle</h1>

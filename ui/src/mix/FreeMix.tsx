@@ -29,7 +29,6 @@ export function FreeMix(props: {
   const [asked, setAsked] = useState<Known[]>(['ratio', 'bottle'])
   const [productId, setProductId] = useState(start?.product ?? 'none')
   const [heldId, setHeldId] = useState('none')
-  const concentrates = products.filter((p) => p.supply === 'concentrate' || p.id === productId)
   const follows = (['ratio', 'bottle', 'product'] as Known[]).find((k) => !asked.includes(k))!
   const ask = (field: Known) => setAsked((before) => (before.includes(field) ? before : [before[1]!, field]))
   const body = {
@@ -98,62 +97,86 @@ export function FreeMix(props: {
           setBottle(v)
         }}
       />
-      <div className="grid gap-3 sm:grid-cols-2">
-        <Field label="Which product, for its pH, price and label">
-          <Pick
-            label="Product"
-            value={productId}
-            options={[
-              { value: 'none', label: 'Any' },
-              ...concentrates.map((p) => ({ value: p.id, label: p.name })),
-            ]}
-            onChange={setProductId}
-          />
-        </Field>
-        <Field label="The bottle held before, unrinsed">
-          <Pick
-            label="The bottle held before"
-            value={heldId}
-            options={[
-              { value: 'none', label: 'Nothing: clean' },
-              ...products.map((p) => ({ value: p.id, label: p.name })),
-            ]}
-            onChange={setHeldId}
-          />
-        </Field>
-      </div>
+      <Products
+        products={products}
+        productId={productId}
+        onProduct={setProductId}
+        heldId={heldId}
+        onHeld={setHeldId}
+      />
       {mix.isError && <Trouble error={mix.error} />}
-      {data && (
-        <div aria-live="polite" data-testid="free-mix" className="grid gap-1">
-          <p>
-            <span className="block text-do font-semibold">
-              {ml(data.productMl)} product, {ml(data.waterMl)} water
-            </span>
-            {data.words}
-            {data.phLow !== undefined && `; pH ${data.phLow} to ${data.phHigh}`}
-            {data.costMinor !== undefined && data.currency && `; ${money(data.costMinor, data.currency)}`}
-            {data.onLabel === false && <strong className="text-over">; outside what the label allows</strong>}
-          </p>
-          {data.barred && (
-            <strong className="block border-l-4 border-l-barred pl-3 text-barred">{data.barred}</strong>
-          )}
-          {known && !data.barred && (
-            <>
-              <p className="text-note text-faint">Mixed today, to be used by {dayOf(data.useBy)}.</p>
-              {data.onLabel && (
-                <MixedHere
-                  key={known.id + data.ratio + data.bottleMl}
-                  productId={known.id}
-                  ratio={data.ratio}
-                  bottleMl={data.bottleMl}
-                />
-              )}
-              <LabelLinks productId={known.id} ratio={data.ratio} bottleMl={data.bottleMl} />
-            </>
-          )}
-        </div>
-      )}
+      {data && <Answer data={data} known={known} />}
     </section>
+  )
+}
+
+function Products(props: {
+  products: Schemas['ProductFile'][]
+  productId: string
+  onProduct: (id: string) => void
+  heldId: string
+  onHeld: (id: string) => void
+}) {
+  const { products, productId, heldId } = props
+  const concentrates = products.filter((p) => p.supply === 'concentrate' || p.id === productId)
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <Field label="Which product, for its pH, price and label">
+        <Pick
+          label="Product"
+          value={productId}
+          options={[
+            { value: 'none', label: 'Any' },
+            ...concentrates.map((p) => ({ value: p.id, label: p.name })),
+          ]}
+          onChange={props.onProduct}
+        />
+      </Field>
+      <Field label="The bottle held before, unrinsed">
+        <Pick
+          label="The bottle held before"
+          value={heldId}
+          options={[
+            { value: 'none', label: 'Nothing: clean' },
+            ...products.map((p) => ({ value: p.id, label: p.name })),
+          ]}
+          onChange={props.onHeld}
+        />
+      </Field>
+    </div>
+  )
+}
+
+function Answer({ data, known }: { data: Schemas['MixAnswer']; known: Schemas['ProductFile'] | undefined }) {
+  return (
+    <div aria-live="polite" data-testid="free-mix" className="grid gap-1">
+      <p>
+        <span className="block text-do font-semibold">
+          {ml(data.productMl)} product, {ml(data.waterMl)} water
+        </span>
+        {data.words}
+        {data.phLow !== undefined && `; pH ${data.phLow} to ${data.phHigh}`}
+        {data.costMinor !== undefined && data.currency && `; ${money(data.costMinor, data.currency)}`}
+        {data.onLabel === false && <strong className="text-over">; outside what the label allows</strong>}
+      </p>
+      {data.barred && (
+        <strong className="block border-l-4 border-l-barred pl-3 text-barred">{data.barred}</strong>
+      )}
+      {known && !data.barred && (
+        <>
+          <p className="text-note text-faint">Mixed today, to be used by {dayOf(data.useBy)}.</p>
+          {data.onLabel && (
+            <MixedHere
+              key={known.id + data.ratio + data.bottleMl}
+              productId={known.id}
+              ratio={data.ratio}
+              bottleMl={data.bottleMl}
+            />
+          )}
+          <LabelLinks productId={known.id} ratio={data.ratio} bottleMl={data.bottleMl} />
+        </>
+      )}
+    </div>
   )
 }
 

@@ -5,7 +5,7 @@ import { planQuery, shelfQuery } from '../api/queries'
 import { HazardsOf } from '../parts/Hazards'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Empty, Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { ml, money, plural } from '../parts/words'
 import { Bottle } from './Bottle'
 import { FreeMix } from './FreeMix'
@@ -22,11 +22,7 @@ export function MixView() {
   const shelf = useQuery(shelfQuery)
 
   if (plan.isError || shelf.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={plan.error ?? shelf.error} again={() => void plan.refetch()} />
-      </div>
-    )
+    return <PageTrouble error={plan.error ?? shelf.error} again={() => void plan.refetch()} />
   if (shelf.isPending || (asked && plan.isPending)) return <Loading what="the bottles" />
   const products = new Map(shelf.data.products.map((p) => [p.id, p]))
   const mixes = plan.data?.mixes ?? []

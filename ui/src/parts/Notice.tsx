@@ -48,3 +48,12 @@ export function Empty({ title, children }: { title: string; children?: ReactNode
     </div>
   )
 }
+
+/** The same where it is all a page has to show. */
+export function PageTrouble(props: { error: Error | null; again: () => void }) {
+  return (
+    <div className="p-4">
+      <Trouble {...props} />
+    </div>
+  )
+}

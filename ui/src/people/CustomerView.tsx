@@ -4,39 +4,23 @@ import { useState, type FormEvent } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { customerQuery } from '../api/queries'
-import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
-import { plural, Say } from '../parts/words'
+import { Button, ButtonLink } from '../parts/controls'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
+import { SaveLine } from '../parts/SaveLine'
+import { plural } from '../parts/words'
+import { CustomerFields } from './CustomerFields'
+import { PerhapsSame } from './PerhapsSame'
 import { Standing } from './Standing'
 
 type Form = Schemas['CustomerForm']
 
 const blank: Form = { name: '', uses: [] }
-const uses: { value: Form['uses'][number]; label: string; hint: string }[] = [
-  { value: 'PETS', label: 'Pets', hint: 'Hair in seams, claws on edges' },
-  { value: 'DENIM', label: 'Denim', hint: 'Dye on pale seats: a barrier pays' },
-  { value: 'CHILDREN', label: 'Children', hint: 'Food, shoes on seat backs' },
-  { value: 'GLOVES', label: 'Gloves', hint: 'Wear on the rim without grease' },
-  { value: 'SMOKING', label: 'Smoking', hint: 'Film on headliner and glass' },
-  { value: 'WORK_CLOTHES', label: 'Work clothes', hint: 'Grit and grease' },
-]
-const choices = (...codes: string[]) => [
-  { value: 'any', label: 'Not said' },
-  ...codes.map((value) => ({ value, label: Say(value) })),
-]
-const said = (value: string) => (value === 'any' ? undefined : value)
-
 export function CustomerView() {
   const { id } = useParams()
   const customer = useQuery({ ...customerQuery(id ?? ''), enabled: id !== undefined })
   if (id === undefined) return <CustomerForm known={undefined} />
   if (customer.isPending) return <Loading what="the customer" />
-  if (customer.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={customer.error} again={() => void customer.refetch()} />
-      </div>
-    )
+  if (customer.isError) return <PageTrouble error={customer.error} again={() => void customer.refetch()} />
   return <CustomerForm key={`${id}-${customer.data.form.version}`} known={customer.data} />
 }
 
@@ -87,142 +71,30 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
         onSubmit={submit}
         className={`grid content-start gap-4 max-md:order-last ${known ? 'md:order-last' : ''}`}
       >
-        <TextField
-          label="Name"
-          value={form.name}
-          onChange={(name) => set({ name })}
-          maxLength={120}
-          required
-        />
-        <div className="grid gap-4 sm:grid-cols-2">
-          <TextField
-            label="Phone"
-            type="tel"
-            value={form.phone ?? ''}
-            onChange={(phone) => set({ phone })}
-            maxLength={40}
-          />
-          <TextField
-            label="E-mail"
-            type="email"
-            value={form.email ?? ''}
-            onChange={(email) => set({ email: email || undefined })}
-            maxLength={200}
-          />
-        </div>
-        <TextField
-          label="Address"
-          value={form.address ?? ''}
-          onChange={(address) => set({ address })}
-          maxLength={300}
-        />
-        <AnyOf
-          label="What the cabin has to stand"
-          value={form.uses}
-          options={uses}
-          onChange={(v) => set({ uses: v as Form['uses'] })}
-        />
-        <OneOf
-          label="Standard"
-          value={form.standard ?? 'any'}
-          options={choices('tidy', 'thorough', 'exacting')}
-          onChange={(v) => set({ standard: said(v) })}
-        />
-        <OneOf
-          label="Sheen"
-          value={form.sheen ?? 'any'}
-          options={choices('matt', 'satin', 'gloss')}
-          onChange={(v) => set({ sheen: said(v) })}
-        />
-        <OneOf
-          label="Protection wanted, at most"
-          value={form.protection ?? 'any'}
-          options={choices('none', 'dressing', 'barrier', 'coating')}
-          onChange={(v) => set({ protection: said(v) })}
-        />
-        <OneOf
-          label="Climate the car lives in"
-          value={form.climate ?? 'any'}
-          options={choices('temperate', 'hot', 'cold-wet')}
-          onChange={(v) => set({ climate: said(v) })}
-        />
-        <TextField
-          label="Kilometres a year"
-          inputMode="numeric"
-          value={form.kmAYear === undefined ? '' : String(form.kmAYear)}
-          onChange={(v) => set({ kmAYear: v.trim() === '' ? undefined : Number(v.replace(/\D/g, '')) })}
-          maxLength={9}
-        />
-        <TextField
-          label="Wishes and notes"
-          lines={3}
-          value={form.notes ?? ''}
-          onChange={(notes) => set({ notes })}
-          maxLength={2000}
-        />
+        <CustomerFields form={form} set={set} />
         {save.error && <Trouble error={save.error} />}
-        <div className="flex flex-wrap items-center gap-3">
-          <Button
-            type="submit"
-            weight="main"
-            disabled={save.isPending || !changed || form.name.trim() === ''}
-          >
-            Save
-          </Button>
-          <span role="status" className="text-note text-faint">
-            {known && !changed && 'Saved'}
-          </span>
-        </div>
+        <SaveLine
+          disabled={save.isPending || !changed || form.name.trim() === ''}
+          says={known && !changed && 'Saved'}
+        />
       </form>
       {known && (
         <div className="grid content-start gap-4">
-          <section aria-label="Vehicles" className="lying p-3">
-            <div className="flex items-baseline justify-between gap-3">
-              <h2 className="text-do">{plural(known.vehicles.length, 'vehicle')}</h2>
-              <ButtonLink to={`/vehicles/new?customer=${known.id}`} weight="quiet" className="px-1">
-                Add one
-              </ButtonLink>
-            </div>
-            <ul className="divide-y divide-line">
-              {known.vehicles.map((v) => (
-                <li key={v.id} className="py-1">
-                  <Link
-                    to={`/vehicles/${v.id}`}
-                    className="inline-flex min-h-11 items-center text-do font-semibold"
-                  >
-                    {v.label}
-                  </Link>
-                  <Standing vehicleId={v.id} />
-                </li>
-              ))}
-            </ul>
-          </section>
-          {known.likelySame.length > 0 && (
-            <section aria-label="Perhaps the same person" className="lying border-l-4 border-l-care p-3">
-              <h2 className="text-do">Perhaps the same person</h2>
-              <p className="text-note text-faint">
-                The other’s vehicles come over, gaps here are filled from it, and it is gone.
-              </p>
-              <ul className="mt-2 divide-y divide-line">
-                {known.likelySame.map((other) => (
-                  <li key={other.id} className="flex items-center justify-between gap-3 py-1">
-                    <span>
-                      {other.name}
-                      <span className="block text-note text-faint">
-                        {[other.phone, other.email, plural(other.vehicles, 'vehicle')]
-                          .filter(Boolean)
-                          .join(' · ')}
-                      </span>
-                    </span>
-                    <Button onClick={() => merge.mutate(other.id)} disabled={merge.isPending}>
-                      Take it in
-                    </Button>
-                  </li>
-                ))}
-              </ul>
-              {merge.error && <Trouble error={merge.error} />}
-            </section>
-          )}
+          <Vehicles of={known} />
+          <PerhapsSame
+            title="Perhaps the same person"
+            note="The other’s vehicles come over, gaps here are filled from it, and it is gone."
+            others={known.likelySame.map((other) => ({
+              id: other.id,
+              name: other.name,
+              detail: [other.phone, other.email, plural(other.vehicles, 'vehicle')]
+                .filter(Boolean)
+                .join(' · '),
+            }))}
+            busy={merge.isPending}
+            error={merge.error}
+            onTake={(other) => merge.mutate(other)}
+          />
           <div>
             <Button onClick={() => setForgetting(true)}>Delete personal data</Button>
           </div>
@@ -230,6 +102,32 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
       )}
       {forgetting && known && <Forget customer={known} onClose={() => setForgetting(false)} />}
     </div>
+  )
+}
+
+function Vehicles({ of: known }: { of: Schemas['CustomerView'] }) {
+  return (
+    <section aria-label="Vehicles" className="lying p-3">
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 className="text-do">{plural(known.vehicles.length, 'vehicle')}</h2>
+        <ButtonLink to={`/vehicles/new?customer=${known.id}`} weight="quiet" className="px-1">
+          Add one
+        </ButtonLink>
+      </div>
+      <ul className="divide-y divide-line">
+        {known.vehicles.map((v) => (
+          <li key={v.id} className="py-1">
+            <Link
+              to={`/vehicles/${v.id}`}
+              className="inline-flex min-h-11 items-center text-do font-semibold"
+            >
+              {v.label}
+            </Link>
+            <Standing vehicleId={v.id} />
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

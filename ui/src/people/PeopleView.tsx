@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
 import { Link, useSearchParams } from 'react-router'
+import type { Schemas } from '../api/client'
 import { customersQuery, fleetsQuery, vehiclesQuery } from '../api/queries'
 import { ButtonLink, Field, inputForm } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -40,75 +41,87 @@ export function PeopleView() {
       {error && <Trouble error={error} again={() => void customers.refetch()} />}
       {(customers.isPending || vehicles.isPending) && !error && <Loading what="people and vehicles" />}
       <div className="grid gap-4 md:grid-cols-2">
-        {customers.data && (
-          <section aria-label="Customers" className="lying">
-            <h2 className="border-b border-line p-3 text-do">{plural(customers.data.length, 'customer')}</h2>
-            {customers.data.length === 0 ? (
-              <Empty title={word ? 'Nobody by these words.' : 'Nobody yet.'}>
-                <ButtonLink to="/customers/new">Write the first one down</ButtonLink>
-              </Empty>
-            ) : (
-              <ul className="divide-y divide-line">
-                {customers.data.map((c) => (
-                  <li key={c.id}>
-                    <Link to={`/customers/${c.id}`} className={line}>
-                      <span className="min-w-0">
-                        <span className="block font-semibold">{c.name}</span>
-                        <span className="block truncate text-note text-faint">
-                          {[c.phone, c.email].filter(Boolean).join(' · ') || 'no phone or e-mail'}
-                        </span>
-                      </span>
-                      <span className="text-note text-faint">{plural(c.vehicles, 'vehicle')}</span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </section>
-        )}
-        {vehicles.data && (
-          <section aria-label="Vehicles" className="lying">
-            <h2 className="border-b border-line p-3 text-do">{plural(vehicles.data.length, 'vehicle')}</h2>
-            {vehicles.data.length === 0 ? (
-              <Empty title={word ? 'No vehicle by these words.' : 'No vehicle yet.'}>
-                <ButtonLink to="/new">Start a job: its vehicle is noted with it</ButtonLink>
-              </Empty>
-            ) : (
-              <ul className="divide-y divide-line">
-                {vehicles.data.map((v) => (
-                  <li key={v.id}>
-                    <Link to={`/vehicles/${v.id}`} className={line}>
-                      <span className="min-w-0">
-                        <span className="block font-semibold">{v.label}</span>
-                        <span className="block truncate text-note text-faint">
-                          {[v.plate, Say(v.layout)].filter(Boolean).join(' · ')}
-                        </span>
-                      </span>
-                      <span className="text-right text-note text-faint">
-                        {v.customer ?? 'whose is not noted'}
-                        {v.fleet && <span className="block">{v.fleet}</span>}
-                      </span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </section>
-        )}
+        {customers.data && <Customers customers={customers.data} word={word} />}
+        {vehicles.data && <Vehicles vehicles={vehicles.data} word={word} />}
       </div>
-      {fleets.data && fleets.data.length > 0 && (
-        <section aria-label="Fleets" className="lying p-3">
-          <h2 className="text-do">Fleets</h2>
-          <ul className="mt-1 flex flex-wrap gap-2">
-            {fleets.data.map((f) => (
-              <li key={f.id}>
-                <ButtonLink to={`/people?q=${encodeURIComponent(f.name)}`}>{f.name}</ButtonLink>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      {fleets.data && fleets.data.length > 0 && <Fleets fleets={fleets.data} />}
     </div>
+  )
+}
+
+function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; word: string }) {
+  return (
+    <section aria-label="Customers" className="lying">
+      <h2 className="border-b border-line p-3 text-do">{plural(customers.length, 'customer')}</h2>
+      {customers.length === 0 ? (
+        <Empty title={word ? 'Nobody by these words.' : 'Nobody yet.'}>
+          <ButtonLink to="/customers/new">Write the first one down</ButtonLink>
+        </Empty>
+      ) : (
+        <ul className="divide-y divide-line">
+          {customers.map((c) => (
+            <li key={c.id}>
+              <Link to={`/customers/${c.id}`} className={line}>
+                <span className="min-w-0">
+                  <span className="block font-semibold">{c.name}</span>
+                  <span className="block truncate text-note text-faint">
+                    {[c.phone, c.email].filter(Boolean).join(' · ') || 'no phone or e-mail'}
+                  </span>
+                </span>
+                <span className="text-note text-faint">{plural(c.vehicles, 'vehicle')}</span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function Vehicles({ vehicles, word }: { vehicles: Schemas['VehicleLine'][]; word: string }) {
+  return (
+    <section aria-label="Vehicles" className="lying">
+      <h2 className="border-b border-line p-3 text-do">{plural(vehicles.length, 'vehicle')}</h2>
+      {vehicles.length === 0 ? (
+        <Empty title={word ? 'No vehicle by these words.' : 'No vehicle yet.'}>
+          <ButtonLink to="/new">Start a job: its vehicle is noted with it</ButtonLink>
+        </Empty>
+      ) : (
+        <ul className="divide-y divide-line">
+          {vehicles.map((v) => (
+            <li key={v.id}>
+              <Link to={`/vehicles/${v.id}`} className={line}>
+                <span className="min-w-0">
+                  <span className="block font-semibold">{v.label}</span>
+                  <span className="block truncate text-note text-faint">
+                    {[v.plate, Say(v.layout)].filter(Boolean).join(' · ')}
+                  </span>
+                </span>
+                <span className="text-right text-note text-faint">
+                  {v.customer ?? 'whose is not noted'}
+                  {v.fleet && <span className="block">{v.fleet}</span>}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function Fleets({ fleets }: { fleets: Schemas['FleetView'][] }) {
+  return (
+    <section aria-label="Fleets" className="lying p-3">
+      <h2 className="text-do">Fleets</h2>
+      <ul className="mt-1 flex flex-wrap gap-2">
+        {fleets.map((f) => (
+          <li key={f.id}>
+            <ButtonLink to={`/people?q=${encodeURIComponent(f.name)}`}>{f.name}</ButtonLink>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

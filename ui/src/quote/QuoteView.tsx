@@ -6,7 +6,7 @@ import { api, need, type Schemas } from '../api/client'
 import { quoteQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { useJob } from '../parts/useJob'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { money, plural, say, Say, when } from '../parts/words'
 import { Levels } from './Levels'
@@ -29,12 +29,7 @@ export function QuoteView() {
   })
   if (!surveyed) return <NothingSurveyed jobId={job.id} />
   if (quote.isPending) return <Loading what="the quote" />
-  if (quote.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={quote.error} again={() => void quote.refetch()} />
-      </div>
-    )
+  if (quote.isError) return <PageTrouble error={quote.error} again={() => void quote.refetch()} />
   const { now, given, hourlyRate } = quote.data
   const leftOut = job.document.arrangement?.leftOut ?? []
   const turn = (sold: string) => {

@@ -4,7 +4,7 @@ import { useLocation } from 'react-router'
 import type { Schemas } from '../api/client'
 import { finishesQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble } from '../parts/Notice'
 import { atPh, phMarks } from '../parts/phRule'
 import { Row, Scale } from '../parts/Scale'
 import { range, Say, say } from '../parts/words'
@@ -20,12 +20,7 @@ export function FinishesView() {
     if (there && hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'center' })
   }, [there, hash])
   if (finishes.isPending) return <Loading what="the finishes" />
-  if (finishes.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={finishes.error} again={() => void finishes.refetch()} />
-      </div>
-    )
+  if (finishes.isError) return <PageTrouble error={finishes.error} again={() => void finishes.refetch()} />
   const families = [...new Set(finishes.data.map((f) => f.family))]
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-3 p-3 md:p-6">

@@ -6,7 +6,7 @@ import { houseRulesQuery, jobRulesQuery, ruleEffectQuery } from '../api/queries'
 import { useJobSettled } from '../api/useJobSettled'
 import { Button } from '../parts/controls'
 import { useJob } from '../parts/useJob'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { plural, Say } from '../parts/words'
 import { RuleCard } from './RuleCard'
 
@@ -24,11 +24,7 @@ export function JobRulesView() {
   if (rules.isPending || own.isPending) return <Loading what="the house rules" />
   const trouble = rules.error ?? own.error
   if (trouble || !rules.data || !own.data)
-    return (
-      <div className="p-4">
-        <Trouble error={trouble} again={() => void own.refetch()} />
-      </div>
-    )
+    return <PageTrouble error={trouble} again={() => void own.refetch()} />
   const byKey = new Map(own.data.map((r) => [r.key, r]))
   const open = job.state === 'SURVEY'
   const pick = (key: string, school: string) => {

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, need, type Schemas } from '../api/client'
 import { houseRulesQuery } from '../api/queries'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { RuleCard } from './RuleCard'
 
 /** Where good practitioners disagree, and the schools this shop holds to. */
@@ -18,12 +18,7 @@ export function RulesView() {
     },
   })
   if (rules.isPending) return <Loading what="the house rules" />
-  if (rules.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={rules.error} again={() => void rules.refetch()} />
-      </div>
-    )
+  if (rules.isError) return <PageTrouble error={rules.error} again={() => void rules.refetch()} />
   return (
     <div className="mx-auto grid w-full max-w-6xl content-start gap-3 p-3 md:p-5">
       <header>

@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import { CabinSheet } from '../parts/CabinSheet'
 import { Button, OneOf } from '../parts/controls'
 import { useJob } from '../parts/useJob'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { OrderMark } from '../parts/OrderMark'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { useCabin } from '../parts/useCabin'
@@ -28,12 +28,7 @@ export function SectionsView() {
   const { air, isMoved, outlook, keep, read, move, back } = useOutlook(job)
   if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
   if (outlook.isPending) return <Loading what="the sections" />
-  if (outlook.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={outlook.error} again={() => void outlook.refetch()} />
-      </div>
-    )
+  if (outlook.isError) return <PageTrouble error={outlook.error} again={() => void outlook.refetch()} />
   const now = outlook.data
   const byId = new Map(now.panels.map((p) => [p.surfaceId, p]))
   const finishes = new Map(job.document.surfaces.map((s) => [s.id, s.finish]))

@@ -3,17 +3,18 @@ import { useDeferredValue, type FormEvent } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { finishesQuery, productQuery } from '../api/queries'
-import { AnyOf, Button, ButtonLink, OneOf, TextField } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
+import { SaveLine } from '../parts/SaveLine'
 import { Bottles } from './Bottles'
 import { Conflict } from './Conflict'
+import { Identity } from './Identity'
+import { RecordHead } from './RecordHead'
 import { WhyNotLinks } from './WhyNotLinks'
 import { Preview } from './Preview'
 import { SafetySheet } from './SafetySheet'
 import { Cleaning, Keeping, Label, OnSurface } from './ProductParts'
-import { Amount, faultAt, faultsOf, filledIn, three } from './record'
+import { faultAt, faultsOf, filledIn } from './record'
 import { isConflict, useRecord } from './useRecord'
-import * as words from './shelfWords'
 
 type Product = Schemas['ProductFile']
 
@@ -28,12 +29,7 @@ export function ProductView() {
   const finishes = useQuery(finishesQuery)
   if (finishes.isPending || (wanted !== undefined && product.isPending)) return <Loading what="the product" />
   const error = product.error ?? finishes.error
-  if (error)
-    return (
-      <div className="p-4">
-        <Trouble error={error} again={() => void product.refetch()} />
-      </div>
-    )
+  if (error) return <PageTrouble error={error} again={() => void product.refetch()} />
   const start = id
     ? product.data?.record
     : product.data && { ...product.data.record, id: '', name: `${product.data.record.name}, copy` }
@@ -102,7 +98,6 @@ function ProductForm(props: {
   })
   const faults = faultsOf(save.error).length > 0 ? faultsOf(save.error) : faultsOf(preview.error)
   const at = (field: string) => faultAt(faults, field)
-  const thins = draft.supply === 'concentrate'
   const changed = JSON.stringify(record) !== JSON.stringify(filledIn(base?.record ?? start)) || !known
   const submit = (event: FormEvent) => {
     event.preventDefault()
@@ -111,115 +106,19 @@ function ProductForm(props: {
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-5 p-3 md:grid-cols-[1.5fr_1fr] md:p-5">
       <form onSubmit={submit} className="grid content-start gap-4">
-        <div className="flex flex-wrap items-end justify-between gap-2">
-          <h1 className="text-head">{known ? known.record.name : 'New product'}</h1>
-          {known && (
-            <div className="flex flex-wrap gap-2">
-              <ButtonLink to={`/shelf/products/new?like=${known.record.id}`}>Duplicate</ButtonLink>
-              <Button onClick={() => archive.mutate(!known.archived)} disabled={archive.isPending}>
-                {known.archived ? 'Back on the shelf' : 'Archive'}
-              </Button>
-            </div>
-          )}
-        </div>
+        <RecordHead
+          name={known ? known.record.name : 'New product'}
+          like={known && `/shelf/products/new?like=${known.record.id}`}
+          archived={known?.archived ?? false}
+          busy={archive.isPending}
+          onArchive={() => archive.mutate(!known?.archived)}
+        />
         {known?.archived && (
           <p className="border-l-4 border-l-care pl-3">
             Archived: nothing new is planned with it. Jobs that used it keep it as it was.
           </p>
         )}
-        <div className="grid gap-4 sm:grid-cols-2">
-          <TextField
-            label="Name"
-            value={draft.name}
-            onChange={(name) => set({ name })}
-            maxLength={120}
-            fault={at('name')}
-            required
-          />
-          <TextField
-            label="Maker"
-            value={draft.maker ?? ''}
-            onChange={(maker) => set({ maker })}
-            maxLength={120}
-            fault={at('maker')}
-          />
-        </div>
-        <AnyOf
-          label="What it is for"
-          value={draft.roles}
-          options={words.roles}
-          onChange={(v) => set({ roles: v })}
-        />
-        <div className="grid gap-4 sm:grid-cols-2">
-          <OneOf
-            label="Comes as"
-            value={draft.form}
-            options={words.forms}
-            onChange={(form) => set({ form })}
-          />
-          <OneOf
-            label="Supplied"
-            value={draft.supply}
-            options={[
-              { value: 'ready', label: 'Ready to use' },
-              { value: 'concentrate', label: 'Concentrate' },
-            ]}
-            onChange={(supply) => set({ supply, ...(supply === 'ready' ? { labelRatios: undefined } : {}) })}
-          />
-        </div>
-        {thins && (
-          <div className={three}>
-            {(['mildest', 'default', 'strongest'] as const).map((which) => (
-              <TextField
-                key={which}
-                label={`${{ mildest: 'Mildest', default: 'Usual', strongest: 'Strongest' }[which]} on the label`}
-                value={draft.labelRatios?.[which] ?? ''}
-                placeholder="1:10"
-                maxLength={16}
-                fault={at(`labelRatios/${which}`)}
-                onChange={(v) =>
-                  set({
-                    labelRatios: { ...draft.labelRatios, [which]: v || undefined } as Product['labelRatios'],
-                  })
-                }
-              />
-            ))}
-          </div>
-        )}
-        <div className="grid gap-4 sm:grid-cols-2">
-          <Amount
-            label="pH as supplied"
-            value={draft.ph}
-            onChange={(ph) => set({ ph })}
-            note="Not on the label? Leave it out and take the pen."
-            fault={at('ph')}
-          />
-          <TextField
-            label="Hazard codes"
-            value={(draft.hazards ?? []).join(' ')}
-            onChange={(v) =>
-              set({
-                hazards: v
-                  .toUpperCase()
-                  .split(/[\s,;]+/)
-                  .filter(Boolean),
-              })
-            }
-            note="As on the label or safety sheet, such as H319 H226"
-            maxLength={200}
-            fault={at('hazards')}
-          />
-        </div>
-        <AnyOf
-          label="It is, or has"
-          value={words.traits.filter((t) => draft[t.value]).map((t) => t.value)}
-          options={[...words.traits]}
-          onChange={(on) =>
-            set(
-              Object.fromEntries(words.traits.map((t) => [t.value, on.includes(t.value) ? true : undefined])),
-            )
-          }
-        />
+        <Identity draft={draft} set={set} at={at} />
         <Cleaning draft={draft} set={set} at={at} open={!known} />
         <Label draft={draft} set={set} at={at} open={false} finishes={finishes} />
         <OnSurface draft={draft} set={set} at={at} open={!known} />
@@ -237,19 +136,12 @@ function ProductForm(props: {
             }}
           />
         )}
-        <div className="sticky bottom-0 flex flex-wrap items-center gap-3 bg-ground py-2">
-          <Button
-            type="submit"
-            weight="main"
-            disabled={save.isPending || !changed || draft.name.trim() === '' || draft.roles.length === 0}
-          >
-            {known ? 'Save' : 'Put it on the shelf'}
-          </Button>
-          <span role="status" className="text-note text-faint">
-            {known && !changed && 'Saved'}
-            {draft.roles.length === 0 && 'Say what it is for first'}
-          </span>
-        </div>
+        <SaveLine
+          label={known ? 'Save' : 'Put it on the shelf'}
+          sticky
+          disabled={save.isPending || !changed || draft.name.trim() === '' || draft.roles.length === 0}
+          says={draft.roles.length === 0 ? 'Say what it is for first' : known && !changed && 'Saved'}
+        />
       </form>
       <div className="grid content-start gap-4">
         <Preview

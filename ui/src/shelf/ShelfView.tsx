@@ -6,7 +6,7 @@ import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { archiveQuery, neverMixQuery, shelfQuery } from '../api/queries'
 import { Button, ButtonLink, Field, inputForm } from '../parts/controls'
-import { Empty, Loading, Trouble } from '../parts/Notice'
+import { Empty, Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { dayOf, ml, plural, say, Say } from '../parts/words'
 import { Cloths } from './Cloths'
 import { ImportShelf } from './ImportShelf'
@@ -27,12 +27,7 @@ export function ShelfView() {
   const [query, setQuery] = useSearchParams()
   const [bringing, setBringing] = useState(false)
   if (shelf.isPending) return <Loading what="the shelf" />
-  if (shelf.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={shelf.error} again={() => void shelf.refetch()} />
-      </div>
-    )
+  if (shelf.isError) return <PageTrouble error={shelf.error} again={() => void shelf.refetch()} />
   const word = query.get('q') ?? ''
   const part = query.get('part') ?? 'products'
   const table = query.get('as') === 'table'

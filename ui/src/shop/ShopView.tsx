@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react'
 import { api, need } from '../api/client'
 import { shopQuery } from '../api/queries'
 import { Button, ButtonLink, TextField } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { faultAt, faultsOf } from '../shelf/record'
 import { Crew } from '../crew/Crew'
 import { Backups } from './Backups'
@@ -20,12 +20,7 @@ import { Writing } from './Writing'
 export function ShopView() {
   const shop = useQuery(shopQuery)
   if (shop.isPending) return <Loading what="the shop" />
-  if (shop.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={shop.error} again={() => void shop.refetch()} />
-      </div>
-    )
+  if (shop.isError) return <PageTrouble error={shop.error} again={() => void shop.refetch()} />
   return <ShopForm now={shop.data} />
 }
 

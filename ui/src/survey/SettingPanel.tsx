@@ -5,6 +5,13 @@ import { degrees, distances, Say } from '../parts/words'
 import * as found from './findingWords'
 
 type Change = Schemas['JobChange']
+type Part = {
+  setting: Schemas['SettingFile']
+  wishes: Schemas['WishesFile'] | undefined
+  disabled: boolean
+  set: (part: Partial<Schemas['SettingFile']>) => void
+  wish: (part: Schemas['WishesFile']) => void
+}
 
 const words = <T extends string>(...codes: T[]): Option<T>[] =>
   codes.map((value) => ({ value, label: Say(value) }))
@@ -19,9 +26,8 @@ export function SettingPanel(props: {
   const { setting, wishes } = job.document
   // only what was changed: what somebody else changed meanwhile stays
   const set = (part: Partial<Schemas['SettingFile']>) => onChange({ setting: part as Schemas['SettingFile'] })
-  const air = degrees()
-  const far = distances()
   const wish = (part: Schemas['WishesFile']) => onChange({ wishes: part })
+  const part: Part = { setting, wishes, disabled, set, wish }
   return (
     <div className="lying grid gap-4 p-3">
       <div>
@@ -30,6 +36,19 @@ export function SettingPanel(props: {
           Tap one, or several with “Pick several”. Here: the air you work in, and what is wished.
         </p>
       </div>
+      <PlaceAndAir {...part} />
+      <Received {...part} />
+      <Wished {...part} />
+    </div>
+  )
+}
+
+/** Where the job is done, in what air, and from when to when. */
+function PlaceAndAir({ setting, disabled, set }: Part) {
+  const air = degrees()
+  const far = distances()
+  return (
+    <>
       <div className="grid gap-4 lg:grid-cols-2">
         <OneOf
           label="Place"
@@ -98,6 +117,14 @@ export function SettingPanel(props: {
           onSave={(returnBy) => set({ returnBy })}
         />
       </div>
+    </>
+  )
+}
+
+/** How the car came in. */
+function Received({ setting, disabled, set }: Part) {
+  return (
+    <>
       <AnyOf
         label="Seen when it came in"
         value={setting.faults ?? []}
@@ -112,6 +139,14 @@ export function SettingPanel(props: {
         disabled={disabled}
         onChange={(childSeat) => set({ childSeat })}
       />
+    </>
+  )
+}
+
+/** What is wished, and what the car will have to stand. */
+function Wished({ setting, wishes, disabled, set, wish }: Part) {
+  return (
+    <>
       <AnyOf
         label="To be avoided in this car"
         value={wishes?.avoid ?? []}
@@ -147,7 +182,7 @@ export function SettingPanel(props: {
         disabled={disabled}
         onChange={(protection) => wish({ protection })}
       />
-    </div>
+    </>
   )
 }
 

@@ -9,7 +9,7 @@ import { CabinSheet, type PanelLook } from '../parts/CabinSheet'
 import { Button, ButtonLink } from '../parts/controls'
 import { useMay } from '../crew/door'
 import { useJob } from '../parts/useJob'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { plural } from '../parts/words'
 import { AddPanel } from './AddPanel'
@@ -31,11 +31,7 @@ export function SurveyView() {
   const finishes = useQuery(finishesQuery)
   if (layout.isPending || finishes.isPending) return <Loading what="the cabin" />
   if (layout.isError || finishes.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={layout.error ?? finishes.error} again={() => void layout.refetch()} />
-      </div>
-    )
+    return <PageTrouble error={layout.error ?? finishes.error} again={() => void layout.refetch()} />
   return layout.data && <Survey job={job} layout={layout.data} finishes={finishes.data} />
 }
 

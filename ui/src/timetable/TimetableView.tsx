@@ -6,7 +6,7 @@ import { timetableQuery } from '../api/queries'
 import { Button, ButtonLink, OneOf } from '../parts/controls'
 import { May } from '../crew/May'
 import { useJob } from '../parts/useJob'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { Crew } from './Crew'
 import { Lanes } from './Lanes'
@@ -38,12 +38,7 @@ export function TimetableView() {
   const { tryMove, releaseAll } = useTimetable(job.id)
   if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
   if (timetable.isPending) return <Loading what="the timetable" />
-  if (timetable.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={timetable.error} again={() => void timetable.refetch()} />
-      </div>
-    )
+  if (timetable.isError) return <PageTrouble error={timetable.error} again={() => void timetable.refetch()} />
   const form = search.get('as') ?? (window.innerWidth < PHONE_PX ? 'list' : 'person')
   const put = (name: string, value: string) =>
     setSearch(

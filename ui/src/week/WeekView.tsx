@@ -5,7 +5,7 @@ import { Link, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { weekQuery } from '../api/queries'
 import { Button, TextField } from '../parts/controls'
-import { Loading, Trouble } from '../parts/Notice'
+import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { dayOf, timeOf, when, worked } from '../parts/words'
 import { localOf, msOf } from '../api/clock'
 
@@ -21,12 +21,7 @@ export function WeekView() {
   const [picked, setPicked] = useState<Stint>()
   const week = useQuery(weekQuery(search.get('from') ?? undefined))
   if (week.isPending) return <Loading what="the week" />
-  if (week.isError)
-    return (
-      <div className="p-4">
-        <Trouble error={week.error} again={() => void week.refetch()} />
-      </div>
-    )
+  if (week.isError) return <PageTrouble error={week.error} again={() => void week.refetch()} />
   const { from, people, hours, stints } = week.data
   const days = [...Array(7).keys()].map((d) => plusDays(from, d))
   const rows = stints.some((s) => !s.person) ? [...people, nobody] : people
