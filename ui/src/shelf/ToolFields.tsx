@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { type Option } from '../parts/choices'
 import { AnyOf, OneOf, TextField, Tick } from '../parts/controls'
+import { Say } from '../parts/words'
 import { Amount, three } from './record'
 import { Said } from './Said'
 import * as words from './shelfWords'
@@ -13,7 +14,7 @@ const droplets: Option<NonNullable<Schemas['ToolFile']['throwsDroplets']>>[] = [
   { value: 'some', label: 'Some', hint: 'Shield what lies beside' },
   { value: 'much', label: 'Much', hint: 'Long bristles flick dirty cleaner about' },
 ]
-const reaches = (['smooth', 'fine', 'medium', 'deep'] as const).map((value) => ({ value, label: value }))
+const reaches = (['smooth', 'fine', 'medium', 'deep'] as const).map((value) => ({ value, label: Say(value) }))
 
 /** What a tool or cloth is, and what it does to a surface. */
 export function ToolFields({ draft, set, at }: Part) {
@@ -41,7 +42,7 @@ export function ToolFields({ draft, set, at }: Part) {
         options={droplets}
         onChange={(throwsDroplets) => set({ throwsDroplets })}
       />
-      <div className="grid items-end gap-4 sm:grid-cols-3">
+      <div className="grid items-start gap-4 sm:grid-cols-3">
         <Said label="Abrasive" value={draft.abrasive} onChange={(abrasive) => set({ abrasive })} />
         <Said label="Dyed" value={draft.dyed} onChange={(dyed) => set({ dyed })} />
         <Tick
