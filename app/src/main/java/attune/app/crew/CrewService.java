@@ -215,7 +215,8 @@ public class CrewService implements Members {
 
   private void tell(MemberEntity member, @Nullable String before) {
     if (!member.name().equals(before)) {
-      events.publishEvent(new MemberNamed(member.getId(), before, member.name()));
+      boolean works = Right.TICK.has(member.role());
+      events.publishEvent(new MemberNamed(member.getId(), before, member.name(), works));
     }
   }
 

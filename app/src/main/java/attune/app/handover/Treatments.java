@@ -67,7 +67,7 @@ final class Treatments {
         treated.add(
             new Treated(
                 surface.surfaceId(),
-                Known.of(labels, surface.surfaceId()),
+                labels.getOrDefault(surface.surfaceId(), surface.surfaceId()),
                 found(Known.of(surveyed, surface.surfaceId())),
                 did));
       }

@@ -9,7 +9,6 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.NewPanel;
 import attune.app.layouts.Layout;
 import attune.app.web.NotNowException;
-import attune.core.check.Known;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -147,7 +146,7 @@ public class SurveyService {
     return document.surfaces().stream()
         .filter(surface -> surface.id().equals(id))
         .findFirst()
-        .map(surface -> PanelLabels.label(surface, Known.of(panels, id)))
+        .map(surface -> PanelLabels.label(surface, panels.get(id)))
         .orElseGet(() -> panels.containsKey(id) ? panels.get(id).label() : id);
   }
 

@@ -186,7 +186,7 @@ class MixedService {
             .filter(b -> b.ratio().equals(ratio.code()))
             .mapToDouble(MixedView::bottleMl)
             .sum();
-    double bottle = there >= needed ? 0 : reference.planner().bottleFor(needed - there);
+    double bottle = there >= needed ? 0 : reference.planner().bottleFor(needed - there, ratio);
     Mix mix = bottle == 0 ? null : Mix.ofBottle(ratio, bottle);
     return new DayMixView(
         planned.productId(),

@@ -70,9 +70,24 @@ public class ShopService {
 
   @Transactional(readOnly = true)
   public ShopSettings settings() {
+    return whole(
+        stored()
+            .map(e -> read(e.settings()).at(e.version()))
+            .orElseGet(() -> ShopSettings.usual(firstName)));
+  }
+
+  /** True where somebody has set something: more than who signs in here. */
+  @Transactional(readOnly = true)
+  public boolean isSet() {
+    ShopSettings usual = whole(ShopSettings.usual(firstName)).at(0);
     return stored()
-        .map(e -> read(e.settings()).at(e.version()))
-        .orElseGet(() -> ShopSettings.usual(firstName))
+        .map(e -> whole(read(e.settings())).at(0))
+        .filter(s -> !s.staffed(usual.people()).equals(usual) || s.people().size() > 1)
+        .isPresent();
+  }
+
+  private ShopSettings whole(ShopSettings settings) {
+    return settings
         .resting(
             new ShopSettings.Breaks(
                 reference.figures().whole("break.every"), reference.figures().whole("break.rest")))

@@ -2,6 +2,7 @@ package attune.app.shop;
 
 import attune.app.author.MemberLeft;
 import attune.app.author.MemberNamed;
+import attune.app.reference.DataReplaced;
 import attune.app.shop.ShopSettings.Person;
 import java.util.List;
 import org.springframework.context.event.EventListener;
@@ -11,9 +12,11 @@ import org.springframework.stereotype.Component;
 @Component
 class StaffChanges {
   private final ShopService shop;
+  private final Staff staff;
 
-  StaffChanges(ShopService shop) {
+  StaffChanges(ShopService shop, Staff staff) {
     this.shop = shop;
+    this.staff = staff;
   }
 
   @EventListener
@@ -26,8 +29,14 @@ class StaffChanges {
         member.id().equals(person.member())
             || person.member() == null
                 && (person.name().equals(member.before()) || person.name().equals(member.name()));
-    boolean nobodyYet = all.equals(ShopSettings.usual("").people());
-    return theirs || nobodyYet ? person.called(member.name()).signingIn(member.id()) : person;
+    boolean first = member.works() && all.equals(ShopSettings.usual("").people());
+    return theirs || first ? person.called(member.name()).signingIn(member.id()) : person;
+  }
+
+  /** Who came with data of another installation is somebody of this one, or does not sign in. */
+  @EventListener
+  void replaced(DataReplaced data) {
+    shop.staffed(staff::known);
   }
 
   /** The last one stays, as somebody who does not sign in: a shop without people plans nothing. */

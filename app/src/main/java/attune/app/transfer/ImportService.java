@@ -1,6 +1,7 @@
 package attune.app.transfer;
 
 import attune.app.reference.DataReplaced;
+import attune.app.shop.ShopService;
 import attune.app.transfer.Whole.Part;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
@@ -48,7 +49,6 @@ class ImportService {
           "cloth_lot",
           "safety_sheet",
           "mixed_bottle",
-          "shop",
           "fleet",
           "training_answer");
 
@@ -60,18 +60,21 @@ class ImportService {
   private final Path data;
   private final JsonMapper mapper;
   private final ApplicationEventPublisher publisher;
+  private final ShopService shop;
 
   ImportService(
       Tables tables,
       JdbcTemplate jdbc,
       @Value("${attune.data:./attune-data}") Path data,
       JsonMapper mapper,
-      ApplicationEventPublisher publisher) {
+      ApplicationEventPublisher publisher,
+      ShopService shop) {
     this.tables = tables;
     this.jdbc = jdbc;
     this.data = data;
     this.mapper = mapper;
     this.publisher = publisher;
+    this.shop = shop;
   }
 
   /**
@@ -115,7 +118,7 @@ class ImportService {
   private boolean isWorkedOn() {
     int items = count("shelf_item");
     boolean untouched = items == 0 || items == startingItems(); // as older shops began
-    return !untouched || OWN_WORK.stream().anyMatch(table -> count(table) > 0);
+    return !untouched || shop.isSet() || OWN_WORK.stream().anyMatch(table -> count(table) > 0);
   }
 
   private int startingItems() {

@@ -55,6 +55,10 @@ class StaffApiTest {
 
   @Test
   void whoeverSignsInIsOneOfTheShopsPeople() {
+    takeIn("Wim Arkle", Role.LEARNER);
+    assertThat(people().at("/0/name").asString())
+        .as("who learns does no jobs")
+        .isEqualTo("Specialist");
     JsonNode mira = takeIn("Mira Holt", Role.SPECIALIST);
     assertThat(people()).hasSize(1);
     assertThat(people().at("/0/name").asString()).isEqualTo("Mira Holt");

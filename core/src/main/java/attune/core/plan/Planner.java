@@ -16,6 +16,7 @@ import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
 import attune.core.material.Finish;
 import attune.core.measure.Evaporation;
+import attune.core.measure.Ratio;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.reference.Figures;
@@ -117,8 +118,8 @@ public final class Planner {
   }
 
   /** The usual bottle that holds so much of a mix, ml. */
-  public double bottleFor(double neededMl) {
-    return Quantities.bottle(neededMl);
+  public double bottleFor(double neededMl, Ratio ratio) {
+    return Quantities.bottle(neededMl, ratio, figures);
   }
 
   /** How the work of a plan would go in other air. */

@@ -27,7 +27,7 @@ import java.util.stream.Stream;
 /** Bottles, doses and cloths for a whole job (docs/trade, models 1, 5 and 7). */
 final class Quantities {
   private static final List<Integer> BOTTLES_ML =
-      List.of(100, 250, 500, 750, 1000, 2000, 5000, 10_000, 20_000);
+      List.of(20, 50, 100, 250, 500, 750, 1000, 2000, 5000, 10_000, 20_000);
 
   private final Rulebook book;
   private final Figures figures;
@@ -85,7 +85,8 @@ final class Quantities {
     Product product = draws.get(0).product();
     Ratio ratio = draws.get(0).ratio();
     double needed = draws.stream().mapToDouble(Draw::ml).sum();
-    double bottle = ratio.isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed);
+    double bottle =
+        ratio.isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed, ratio, figures);
     return new PlannedMix(
         product.id(),
         Mix.ofBottle(ratio, Math.min(Mix.MOST_ML, bottle)),
@@ -111,9 +112,11 @@ final class Quantities {
         * more;
   }
 
-  static double bottle(double needed) {
+  /** The smallest that holds enough, with so much product in it that it can be measured. */
+  static double bottle(double needed, Ratio ratio, Figures figures) {
+    double least = figures.get("mix.product-least");
     return BOTTLES_ML.stream()
-        .filter(ml -> ml >= needed)
+        .filter(ml -> ml >= needed && ml / ratio.factor() >= least)
         .findFirst()
         .orElse(BOTTLES_ML.get(BOTTLES_ML.size() - 1));
   }

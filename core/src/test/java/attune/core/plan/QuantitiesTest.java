@@ -63,7 +63,8 @@ class QuantitiesTest {
     PlannedMix mix = plan.mixes().get(0);
     assertThat(mix.surfaceIds()).containsExactly("left", "right");
     assertThat(mix.mix().bottleMl()).isGreaterThanOrEqualTo(mix.neededMl());
-    assertThat(mix.mix().bottleMl()).isIn(100.0, 250.0, 500.0, 750.0, 1000.0);
+    assertThat(mix.mix().bottleMl()).isIn(20.0, 50.0, 100.0, 250.0, 500.0);
+    assertThat(mix.mix().productMl()).as("can be measured").isGreaterThanOrEqualTo(2);
     assertThat(mix.effectivePh()).isPresent();
   }
 
