@@ -10,6 +10,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.check.Known;
 import attune.core.measure.Mix;
 import attune.core.measure.Ratio;
+import attune.core.measure.Vessels;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.shelf.Product;
 import jakarta.annotation.Nullable;
@@ -186,7 +187,8 @@ class MixedService {
             .filter(b -> b.ratio().equals(ratio.code()))
             .mapToDouble(MixedView::bottleMl)
             .sum();
-    double bottle = there >= needed ? 0 : reference.planner().bottleFor(needed - there, ratio);
+    double bottle =
+        there >= needed ? 0 : Vessels.holding(needed - there, ratio, reference.figures());
     Mix mix = bottle == 0 ? null : Mix.ofBottle(ratio, bottle);
     return new DayMixView(
         planned.productId(),

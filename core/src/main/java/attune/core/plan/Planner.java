@@ -16,7 +16,6 @@ import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
 import attune.core.material.Finish;
 import attune.core.measure.Evaporation;
-import attune.core.measure.Ratio;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.reference.Figures;
@@ -115,11 +114,6 @@ public final class Planner {
   List<SurfaceMatch> matched(Job job, Decisions decisions) {
     return new Sharing(matcher, matcher.neighbours(job.shelf()), times, figures)
         .of(match(job, decisions).surfaces(), decisions);
-  }
-
-  /** The usual bottle that holds so much of a mix, ml. */
-  public double bottleFor(double neededMl, Ratio ratio) {
-    return Quantities.bottle(neededMl, ratio, figures);
   }
 
   /** How the work of a plan would go in other air. */

@@ -8,6 +8,7 @@ import attune.core.match.Treatment;
 import attune.core.measure.Dose;
 import attune.core.measure.Mix;
 import attune.core.measure.Ratio;
+import attune.core.measure.Vessels;
 import attune.core.plan.Plan.ClothCount;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
@@ -26,9 +27,6 @@ import java.util.stream.Stream;
 
 /** Bottles, doses and cloths for a whole job (docs/trade, models 1, 5 and 7). */
 final class Quantities {
-  private static final List<Integer> BOTTLES_ML =
-      List.of(20, 50, 100, 250, 500, 750, 1000, 2000, 5000, 10_000, 20_000);
-
   private final Rulebook book;
   private final Figures figures;
   private final Experience experience;
@@ -86,7 +84,7 @@ final class Quantities {
     Ratio ratio = draws.get(0).ratio();
     double needed = draws.stream().mapToDouble(Draw::ml).sum();
     double bottle =
-        ratio.isReady() ? Math.max(1, Math.ceil(needed)) : bottle(needed, ratio, figures);
+        ratio.isReady() ? Math.max(1, Math.ceil(needed)) : Vessels.holding(needed, ratio, figures);
     return new PlannedMix(
         product.id(),
         Mix.ofBottle(ratio, Math.min(Mix.MOST_ML, bottle)),
@@ -110,15 +108,6 @@ final class Quantities {
         * plan.surface().area().value()
         * (1 + (Math.max(1, rung.passesHigh()) - 1) * figures.get("laid.later"))
         * more;
-  }
-
-  /** The smallest that holds enough, with so much product in it that it can be measured. */
-  static double bottle(double needed, Ratio ratio, Figures figures) {
-    double least = figures.get("mix.product-least");
-    return BOTTLES_ML.stream()
-        .filter(ml -> ml >= needed && ml / ratio.factor() >= least)
-        .findFirst()
-        .orElse(BOTTLES_ML.get(BOTTLES_ML.size() - 1));
   }
 
   /** Finishing products: area by dose by coats, and once what the applicator keeps. */
