@@ -28,6 +28,8 @@ export const isClockSet = () => setClock
 api.use({
   onResponse({ response }) {
     heardTime(response.headers.get('Attune-Now'), response.headers.get('Attune-Clock-Changed'))
+    const pair = response.headers.get('Attune-Pair')
+    if (pair && window.location.pathname !== pair) window.location.assign(pair)
     setClock ||= response.headers.has('Attune-Clock-Set')
   },
 })

@@ -6,13 +6,18 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.security.cert.CertificateFactory;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -32,7 +37,8 @@ public final class AttuneJar implements ParameterResolver {
   static final String ZONE = "America/Halifax";
 
   private static final String CLOCK = "2026-06-09T08:15";
-  private static final Pattern ADDRESS = Pattern.compile("open at (http://localhost:\\d+)");
+  private static final Pattern ADDRESS =
+      Pattern.compile("open (?:at|on the shop's network at) (https?://[\\w.]+:\\d+)");
 
   /** What a test drives. */
   public record Opened(
@@ -43,6 +49,12 @@ public final class AttuneJar implements ParameterResolver {
     Opened beside(Path otherData, String... arguments) {
       Process other = launch(otherData, arguments);
       return new Opened(other, otherData, playwright, browser, AttuneJar.address(other));
+    }
+
+    /** The same, opened with another browser by another name of this machine. */
+    Opened in(Browser other, String host) {
+      String there = address.replaceFirst("//[\\w.]+:", "//" + host + ":");
+      return new Opened(process, data, playwright, other, there);
     }
 
     /** Ends it as a power cut would. */
@@ -150,21 +162,42 @@ public final class AttuneJar implements ParameterResolver {
     throw new IllegalStateException("the jar did not start:\n" + String.join("\n", before));
   }
 
-  private static Browser chromium(Playwright playwright) {
+  /** A browser of a device that trusts a shop's authority, as its owner was told to let it. */
+  static Browser trusting(Playwright playwright, Path authority) {
+    return chromium(playwright, "--ignore-certificate-errors-spki-list=" + keyOf(authority));
+  }
+
+  private static String keyOf(Path certificate) {
+    try (InputStream in = Files.newInputStream(certificate)) {
+      byte[] key =
+          CertificateFactory.getInstance("X.509")
+              .generateCertificate(in)
+              .getPublicKey()
+              .getEncoded();
+      return Base64.getEncoder().encodeToString(MessageDigest.getInstance("SHA-256").digest(key));
+    } catch (IOException | GeneralSecurityException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static Browser chromium(Playwright playwright, String... more) {
+    List<String> arguments =
+        new ArrayList<>(
+            List.of(
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync"));
+    arguments.addAll(List.of(more));
     return playwright
         .chromium()
         .launch(
             new BrowserType.LaunchOptions()
                 .setExecutablePath(
                     Path.of(System.getProperty("attune.chromium", "/usr/bin/chromium")))
-                .setArgs(
-                    List.of(
-                        "--no-sandbox",
-                        "--disable-gpu",
-                        "--disable-quic",
-                        "--no-first-run",
-                        "--disable-background-networking",
-                        "--disable-component-update",
-                        "--disable-sync")));
+                .setArgs(arguments));
   }
 }

@@ -145,7 +145,8 @@ class DoorJourneyTest {
   }
 
   /** A code of the command an owner would use who has lost theirs. */
-  private static String code(Path data) throws IOException {
+  /** A new code for the owner, made at the machine. */
+  static String code(Path data) throws IOException {
     Process made =
         new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),

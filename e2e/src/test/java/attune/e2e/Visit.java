@@ -94,6 +94,17 @@ final class Visit implements AutoCloseable {
     browser.send("WebAuthn.addVirtualAuthenticator", adds);
   }
 
+  /** Counts every touch from now on. */
+  void countTaps() {
+    context.addInitScript(
+        "addEventListener('click', e => e.isTrusted &&"
+            + " sessionStorage.setItem('taps', 1 + Number(sessionStorage.getItem('taps'))), true)");
+  }
+
+  int taps() {
+    return Integer.parseInt(String.valueOf(page.evaluate("sessionStorage.getItem('taps') ?? '0'")));
+  }
+
   /** Cuts the line of this browser, or mends it. */
   void cut(boolean off) {
     context.setOffline(off);

@@ -33,6 +33,7 @@ class DeviceFilter extends OncePerRequestFilter {
   private static final Set<String> OPEN_FILES =
       Set.of("/pair", "/index.html", "/manifest.json", "/mark.svg", "/sw.js");
   private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9/._-]+");
+  private static final String PAIR = "/pair";
   private static final String HALF_YEAR = "max-age=15768000";
 
   private final ShopNetwork network;
@@ -62,12 +63,13 @@ class DeviceFilter extends OncePerRequestFilter {
     if (ShopNetwork.isHere(request) || isOpen(request) || device.isPresent()) {
       chain.doFilter(request, response);
     } else if (request.getRequestURI().startsWith("/api/")) {
+      response.setHeader("Attune-Pair", PAIR); // an open page leads there
       Refusal.write(
           response,
           HttpStatus.UNAUTHORIZED,
           "This device is not let in: pair it under Shop, Devices.");
     } else {
-      response.sendRedirect("/pair");
+      response.sendRedirect(PAIR);
     }
   }
 
