@@ -167,11 +167,26 @@ public class CrewService implements Members {
 
   /** Takes somebody in who has nothing to sign in with yet. */
   public void takeIn(String name, Role role) {
-    add(new MemberForm(name, role, null, null, null));
+    taken(new MemberForm(name, role, null, null, null));
   }
 
-  /** Takes somebody in, or back in who had left. */
+  /**
+   * Takes somebody in, or back in who had left.
+   *
+   * @throws NotNowException for a first owner, whom nobody could sign in as
+   */
   MemberView add(MemberForm form) {
+    firstOwnerByTheDoor(form);
+    return taken(form);
+  }
+
+  private void firstOwnerByTheDoor(MemberForm form) {
+    if (form.role() == Role.OWNER && !hasOwner()) {
+      throw new NotNowException("The first owner is made at the door, with the code.");
+    }
+  }
+
+  private MemberView taken(MemberForm form) {
     String name = form.name().strip();
     Optional<MemberEntity> before = members.findByName(name);
     if (before.filter(m -> m.leftAt().isEmpty()).isPresent()) {
@@ -197,6 +212,7 @@ public class CrewService implements Members {
     if (members.findByName(name).filter(other -> !other.getId().equals(id)).isPresent()) {
       throw new InvalidInputException("/name", "\"" + name + "\"", "a name nobody else here has");
     }
+    firstOwnerByTheDoor(form);
     if (form.role() != Role.OWNER) {
       keepAnOwner(member);
     }

@@ -58,6 +58,9 @@ class DoorApiTest {
       assertThat(first.send("GET", "/api/v1/customers", null).status()).isEqualTo(200);
       assertThat(first.send("POST", "/api/v1/crew/owner", OWNER.formatted("AAAA-BBBB")).status())
           .isEqualTo(422);
+      Answer noSecret =
+          first.send("POST", "/api/v1/crew/members", "{\"name\":\"Wim Arkle\",\"role\":\"OWNER\"}");
+      assertThat(noSecret.status()).as("nobody could come in any more").isEqualTo(409);
       assertThat(owner(first, shop).status()).isEqualTo(201);
       assertThat(first.send("GET", "/api/v1/customers", null).status()).isEqualTo(200);
       Browser other = new Browser(shop.port());
