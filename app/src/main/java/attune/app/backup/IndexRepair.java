@@ -65,8 +65,9 @@ public final class IndexRepair {
     Path scratch = Files.createTempDirectory(data, LeftOver.PROOF);
     try {
       Path script = scratch.resolve("rows.sql");
-      run(data, "script to '" + script + "' compression deflate");
-      run(scratch, "runscript from '" + script + "' compression deflate");
+      String rows = "'" + script.toString().replace("'", "''") + "' compression deflate";
+      run(data, "script to " + rows);
+      run(scratch, "runscript from " + rows);
       if (!rows(scratch).equals(rows(data))) {
         throw new SQLException("not every row could be read");
       }

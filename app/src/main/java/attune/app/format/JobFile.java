@@ -210,46 +210,24 @@ public record JobFile(
 
     /** The same between two other local times; no time to be back by for null. */
     public SettingFile between(String begins, @Nullable String back) {
-      return new SettingFile(
-          place,
-          airTempC,
-          relativeHumidity,
-          airSpeedMs,
-          sun,
-          surfaceTempC,
-          people,
-          begins,
-          back,
-          climate,
-          faults,
-          childSeat,
-          breaks,
-          skills,
-          travelKm);
+      return with(people, begins, back, skills);
     }
 
     /** The same where others may coat. */
     SettingFile coatedBy(List<String> names) {
-      return new SettingFile(
-          place,
-          airTempC,
-          relativeHumidity,
-          airSpeedMs,
-          sun,
-          surfaceTempC,
-          people,
-          start,
-          returnBy,
-          climate,
-          faults,
-          childSeat,
-          breaks,
-          names,
-          travelKm);
+      return with(people, start, returnBy, names);
     }
 
     /** The same with so many people. */
     public SettingFile by(int count) {
+      return with(count, start, returnBy, skills);
+    }
+
+    private SettingFile with(
+        @Nullable Integer count,
+        String begins,
+        @Nullable String back,
+        @Nullable List<String> coaters) {
       return new SettingFile(
           place,
           airTempC,
@@ -258,13 +236,13 @@ public record JobFile(
           sun,
           surfaceTempC,
           count,
-          start,
-          returnBy,
+          begins,
+          back,
           climate,
           faults,
           childSeat,
           breaks,
-          skills,
+          coaters,
           travelKm);
     }
 
