@@ -2953,7 +2953,7 @@ export interface components {
         };
         StepFactorView: {
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             /** Format: int32 */
             cases: number;
             /** Format: double */
@@ -3467,7 +3467,7 @@ export interface components {
         };
         CautionFile: {
             /** @enum {string} */
-            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "TEST_SPOT_CONSENT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             roundIds?: string[];
         };
@@ -3528,7 +3528,7 @@ export interface components {
             /** @enum {string} */
             role: "dusting-aid" | "cleaner" | "all-in-one" | "multi-surface-cleaner" | "textile-shampoo" | "spot-remover" | "degreaser" | "screen-cleaner" | "residue-remover" | "conditioner" | "restoring-oil" | "protectant" | "dye-barrier" | "coating" | "nap-protector" | "plastic-restorer" | "odour-neutraliser" | "colour-touch-up" | "disinfectant";
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             productId?: string;
             applicatorId?: string;
             /** Format: double */
@@ -3628,7 +3628,7 @@ export interface components {
             /** Format: double */
             ml?: number;
             /** @enum {string} */
-            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "TEST_SPOT_CONSENT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             needs?: components["schemas"]["NeedsFile"];
         };
@@ -3645,7 +3645,7 @@ export interface components {
         };
         ReasonFile: {
             /** @enum {string} */
-            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "TEST_SPOT_CONSENT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             /** Format: double */
             measured?: number;
@@ -3664,7 +3664,7 @@ export interface components {
             id: string;
             zone: string;
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             surfaceIds: string[];
             productId?: string;
             ratio?: string;
@@ -3732,7 +3732,9 @@ export interface components {
         TaskFile: {
             id: string;
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            /** @enum {string} */
+            about?: "cooling" | "part-coming" | "part-fitted";
             surfaceIds: string[];
             productId?: string;
             toolId?: string;
@@ -3909,7 +3911,7 @@ export interface components {
         RoundView: {
             id: string;
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             what: string;
             where?: string;
             with?: string;
@@ -3927,7 +3929,7 @@ export interface components {
         TaskView: {
             id: string;
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             where?: string;
             about?: string;
             with?: string;
@@ -3990,7 +3992,8 @@ export interface components {
         WhyView: {
             itemId: string;
             name: string;
-            standing: string;
+            /** @enum {string} */
+            standing: "done" | "would-do" | "careful" | "not-asked" | "under" | "unknown" | "over" | "barred";
             reasons: components["schemas"]["ReasonFile"][];
             remedies: components["schemas"]["RemedyView"][];
         };
@@ -4111,7 +4114,8 @@ export interface components {
             differs: number;
         };
         LineView: {
-            sold: string;
+            /** @enum {string} */
+            sold: "reception" | "travel" | "cleaning" | "textiles" | "shield-young-hide" | "care-older-hide" | "coating" | "dressing" | "referred";
             says: string;
             optional: boolean;
             taken: boolean;
@@ -4478,7 +4482,8 @@ export interface components {
         BenchRound: {
             id: string;
             zone: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             title: string;
             where: string;
             means: string;
@@ -4492,13 +4497,15 @@ export interface components {
             id: string;
             roundId?: string;
             card: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             title: string;
             surfaceIds: string[];
             covers: string[];
             where: string;
             productId?: string;
             person?: string;
+            name?: string;
             needsHands: boolean;
             lines: string[];
             lookFor?: string;
@@ -4556,7 +4563,8 @@ export interface components {
             tasks: components["schemas"]["BenchTask"][];
         };
         CautionView: {
-            code: string;
+            /** @enum {string} */
+            code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "TEST_SPOT_CONSENT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             /** @enum {string} */
             tick: "NONE" | "STEP" | "VISIT" | "MAY";
@@ -4601,7 +4609,8 @@ export interface components {
             topSays?: string;
         };
         TechniqueView: {
-            about: string;
+            /** @enum {string} */
+            about: "SHIELD" | "WHERE" | "LOAD" | "MOTION" | "PATTERN" | "WIPE" | "LOOK";
             text: string;
         };
         EntriesRequest: {
@@ -4612,7 +4621,7 @@ export interface components {
             used?: components["schemas"]["UsedInstead"];
             air?: components["schemas"]["AirNow"];
             windows?: {
-                [key: string]: components["schemas"]["Window"];
+                [key: string]: components["schemas"]["Workable"];
             };
             says?: string;
             batch?: string;
@@ -4624,7 +4633,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             taskId: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "started" | "done" | "seen" | "skipped" | "undone" | "swapped" | "paused" | "resumed" | "air" | "note" | "corrected";
             /** Format: date-time */
             at: string;
             by?: string;
@@ -4638,12 +4648,12 @@ export interface components {
             ratio?: string;
             toolId?: string;
         };
-        Window: {
+        Workable: {
             /** Format: double */
-            windowS: number;
+            windowS?: number;
             /** Format: int32 */
-            sections: number;
-            fits: boolean;
+            sections?: number;
+            fits?: boolean;
         };
         Remark: {
             /** Format: uuid */
@@ -4907,7 +4917,7 @@ export interface components {
         };
         UsedProduct: {
             /** @enum {string} */
-            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             product: string;
             panels: string[];
         };
@@ -5427,7 +5437,8 @@ export interface components {
         };
         StepTime: {
             taskId: string;
-            step: string;
+            /** @enum {string} */
+            step: "receive" | "inspect" | "precautions" | "dry-soil" | "shave" | "test-spot" | "clean" | "check" | "textile" | "dry" | "meter" | "residue" | "condition" | "protect" | "barrier" | "coat" | "dress" | "level" | "wait" | "refinish" | "handover" | "break";
             title: string;
             where: string;
             surfaceId?: string;

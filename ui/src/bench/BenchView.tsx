@@ -14,7 +14,7 @@ import { clockStart, elapsedOf, face, needsHands, waitsFor } from './clocks'
 import { cardOf, cardsOf, deedOf, roundOf } from './deeds'
 import { Device, useDevice } from './Device'
 import { Goes, Line, Paused, Room } from './Goes'
-import { isOpen, isOver, type BenchTask, named } from './run'
+import { isOpen, isOver, type BenchTask } from './run'
 import { RoundCard } from './RoundCard'
 import { useBench, useServerTime } from './useBench'
 
@@ -126,7 +126,7 @@ export function BenchView() {
             weight="quiet"
             className="min-h-12 text-right"
             onClick={() => {
-              tell(...undoes.map((t) => ({ taskId: t.id, kind: 'undone' })))
+              tell(...undoes.map((t) => ({ taskId: t.id, kind: 'undone' }) as const))
               pick(lastDone.id)
             }}
           >
@@ -178,7 +178,7 @@ export function BenchView() {
           key={card}
           job={job}
           round={roundOf(bench, deed?.tasks[0] ?? current)}
-          who={who ?? named(current.person)}
+          who={who ?? current.name ?? ''}
           current={current}
           here={here}
           whole={tasks.filter((t) => t.needsHands && cardOf(t) === card)}

@@ -1,5 +1,9 @@
+import type { Schemas } from '../api/client'
+
+type About = Schemas['TechniqueView']['about']
+
 /** A line of technique as a small drawing: a few movements that every round is made of. */
-export function Hand({ about }: { about: string }) {
+export function Hand({ about }: { about: About }) {
   return (
     <svg
       viewBox="0 0 24 24"
@@ -11,12 +15,12 @@ export function Hand({ about }: { about: string }) {
       strokeLinejoin="round"
       aria-hidden="true"
     >
-      {drawings[about] ?? drawings.WHERE}
+      {drawings[about]}
     </svg>
   )
 }
 
-const drawings: Record<string, React.ReactNode> = {
+const drawings: Record<About, React.ReactNode> = {
   // a drop onto the tool
   LOAD: <path d="M12 3c3 4 4 5.500 4 7.500a4 4 0 0 1-8 0C8 8.500 9 7 12 3ZM4 20h16M6 17h12" />,
   // there and back, then across

@@ -4,7 +4,7 @@ import { HazardsOf } from '../parts/Hazards'
 import { clock, plural } from '../parts/words'
 import { clockStart, elapsedOf } from './clocks'
 import { Hand } from './Hand'
-import { named, type Bench, type BenchTask } from './run'
+import { type Bench, type BenchTask } from './run'
 
 type Technique = Bench['rounds'][number]['technique'][number]
 
@@ -67,7 +67,7 @@ export function NotYet(props: { waits: BenchTask[]; now: number; children?: Reac
       <strong>Not yet.</strong> It comes after {last.title.toLowerCase()}
       {last.where && `, ${last.where}`}
       {clockStart(last) && !last.needsHands && ` (${clock(left(last))})`}
-      {last.needsHands && named(last.person) && ` (${named(last.person)})`}
+      {last.needsHands && last.name && ` (${last.name})`}
       {waits.length > 1 && `, and ${plural(waits.length - 1, 'other step')}`}.{props.children}
     </div>
   )

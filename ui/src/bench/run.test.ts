@@ -66,7 +66,7 @@ const bench: Bench = {
   ],
 }
 
-const entry = (taskId: string, kind: string, of: Partial<Entry> = {}): Entry => ({
+const entry = (taskId: string, kind: Entry['kind'], of: Partial<Entry> = {}): Entry => ({
   id: crypto.randomUUID(),
   taskId,
   kind,

@@ -11,10 +11,6 @@ const over = ['DONE', 'SKIPPED', 'REPLACED', 'REFERRED']
 export const isOver = (task: BenchTask) => over.includes(task.state)
 export const isOpen = (task: BenchTask) => task.state === 'WAITING' || task.state === 'RUNNING'
 
-/** Somebody of the shop, not the first or second pair of hands. */
-export const named = (person: string | null | undefined) =>
-  person && !person.startsWith('person-') ? person : ''
-
 type Follows = { next: NonNullable<BenchTask['outcome']>; says: string }
 
 /** What follows from something seen now: later passes lead further. */

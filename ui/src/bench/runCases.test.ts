@@ -2,7 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { withEntry, type Bench, type BenchTask, type Entry } from './run'
 import cases from './run-cases.json'
 
-type Told = { taskId: string; kind: string; seen?: Entry['seen']; then: Record<string, string | undefined> }
+type Told = {
+  taskId: string
+  kind: Entry['kind']
+  seen?: Entry['seen']
+  then: Record<string, string | undefined>
+}
 
 const start = { tasks: cases.tasks as unknown as BenchTask[] } as Bench
 

@@ -3,14 +3,15 @@ import { Dialog } from 'radix-ui'
 import { X } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { whyQuery } from '../api/queries'
-import { isState, StateMark } from '../parts/Glyph'
+import { isState, StateMark, type State } from '../parts/Glyph'
 import { Loading, Trouble } from '../parts/Notice'
 import { say } from '../parts/words'
 import { RemedyList } from './Remedies'
 
-const words: Record<string, string> = {
+const words: Record<Exclude<Schemas['WhyView']['standing'], State>, string> = {
   done: 'This is what is done here',
   'would-do': 'It would do; something else is taken',
+  careful: 'It would do, with care',
   'not-asked': 'Not asked for here',
 }
 
@@ -30,7 +31,7 @@ export function WhyAnswer(props: {
       {isState(standing) ? (
         <StateMark state={standing} />
       ) : (
-        <p className="font-semibold">{words[standing] ?? say(standing)}</p>
+        <p className="font-semibold">{words[standing]}</p>
       )}
       {reasons.length > 0 && (
         <ul className="grid gap-1.5" aria-label="Reasons">

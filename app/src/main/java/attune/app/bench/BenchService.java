@@ -3,30 +3,32 @@ package attune.app.bench;
 import attune.app.bench.BenchViews.BenchTask;
 import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.EntryRequest;
+import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.BenchViews.PausedView;
 import attune.app.bench.BenchViews.Progress;
-import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.BenchViews.ToldView;
 import attune.app.bench.Consequences.Replanned;
 import attune.app.bench.EntryDetail.AirNow;
 import attune.app.crew.CrewService;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.CareFile;
 import attune.app.format.PlanWriter;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.planning.JobPlans;
 import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
+import attune.core.bench.RunSoFar;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
+import attune.core.plan.Plan.CareItem;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Pace;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.survey.Condition.Level;
+import attune.core.survey.Setting.Climate;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
@@ -147,7 +149,7 @@ public class BenchService {
         pace.view(whole, now()),
         whole.run().paused().map(p -> new PausedView(p.at(), p.by(), p.reason())).orElse(null),
         air(whole.told()),
-        cards(whole).rounds(whole.plan()),
+        cards(whole).rounds(),
         tasks);
   }
 
@@ -160,12 +162,11 @@ public class BenchService {
   }
 
   private List<BenchTask> tasks(WholeRun whole) {
-    return cards(whole).tasks(whole.steps(), whole.run(), whole.told());
+    return cards(whole).tasks();
   }
 
   private BenchCards cards(WholeRun whole) {
-    JobFile job = whole.document();
-    return new BenchCards(whole.plan(), job, whole.shelf(), jobs.labels(job), whole.told());
+    return new BenchCards(whole, jobs.labels(whole.document()));
   }
 
   /**
@@ -249,14 +250,7 @@ public class BenchService {
   public RunRecord record(UUID jobId) {
     WholeRun whole = reader.whole(reader.run(jobId));
     return new RecordWriter(whole.shelf(), jobs.labels(whole.document()), crew.names())
-        .write(
-            whole.entity().startedAt(),
-            whole.document().surfaces(),
-            whole.plan(),
-            whole.steps(),
-            tasks(whole),
-            whole.run(),
-            whole.told());
+        .write(whole, tasks(whole));
   }
 
   /** What a run has left behind; empty when there is none. */
@@ -285,16 +279,23 @@ public class BenchService {
 
   private LeftBehind leftBehind(LeftBehind.Key key) {
     WholeRun whole = reader.whole(reader.run(key.job()));
-    List<CareFile> care = CareAfter.of(whole.plan(), tasks(whole));
+    List<CareItem> care = whole.soFar().care();
     return new LeftBehind(
         whole.lastDone().orElse(null),
         care,
         names(care, whole.shelf()),
         pace.ofDone(whole, now()),
         soil(whole.document()),
-        "hot".equals(whole.document().setting().climate()),
+        isHot(whole.document()),
         whole.run().hands().stream()
             .anyMatch(task -> whole.run().state(task.id()).phase() == Phase.RUNNING));
+  }
+
+  private static boolean isHot(JobFile found) {
+    return Optional.ofNullable(found.setting().climate())
+        .flatMap(code -> Coded.find(Climate.class, code))
+        .filter(climate -> climate == Climate.HOT)
+        .isPresent();
   }
 
   private static @Nullable Level soil(JobFile found) {
@@ -304,10 +305,9 @@ public class BenchService {
         .orElse(null);
   }
 
-  private static Map<String, String> names(List<CareFile> care, Shelf shelf) {
+  private static Map<String, String> names(List<CareItem> care, Shelf shelf) {
     return care.stream()
-        .map(CareFile::productId)
-        .filter(id -> id != null)
+        .flatMap(item -> item.productId().stream())
         .distinct()
         .flatMap(id -> shelf.findProduct(id).stream())
         .collect(Collectors.toMap(Product::id, Product::name));
@@ -326,7 +326,11 @@ public class BenchService {
   }
 
   private Glance glance(Glance.Key key) {
-    return glances.get(key, k -> Glance.of(view(reader.whole(reader.run(k.run().job())))));
+    return glances.get(key, k -> glance(reader.whole(reader.run(k.run().job()))));
+  }
+
+  private Glance glance(WholeRun whole) {
+    return Glance.of(whole, pace.view(whole, now()), Places.of(jobs, whole.document()));
   }
 
   /** How far some jobs' runs are, by job: one query for all; none for jobs without a run. */
@@ -345,17 +349,23 @@ public class BenchService {
     return runs.findById(jobId)
         .flatMap(
             run ->
-                tasks(reader.whole(run)).stream()
-                    .filter(task -> task.surfaceIds().contains(surfaceId))
-                    .filter(task -> task.state() == TaskState.RUNNING)
+                reader.whole(run).soFar().steps().stream()
+                    .filter(step -> step.isAt(surfaceId) && step.is(Phase.RUNNING))
                     .findFirst()
-                    .map(task -> task.title().toLowerCase(Locale.ROOT) + " still runs"));
+                    .map(step -> StepWords.title(step.run().planned()))
+                    .map(title -> title.toLowerCase(Locale.ROOT) + " still runs"));
   }
 
-  /** The plan a run was started on, or empty when there is no run. */
+  /** A run as it stands, with the plan it was started on; empty when there is none. */
   @Transactional(readOnly = true)
-  public Optional<PlanFile> plan(UUID jobId) {
-    return runs.findById(jobId).map(reader::plan);
+  public Optional<RunSoFar> soFar(UUID jobId) {
+    return runs.findById(jobId).map(run -> reader.whole(run).soFar());
+  }
+
+  /** When a car may be used as its run goes; empty when there is none. */
+  @Transactional(readOnly = true)
+  public Optional<PaceView> pace(UUID jobId) {
+    return runs.findById(jobId).map(run -> pace.view(reader.whole(run), now()));
   }
 
   /** The shelf a run was planned from: a bottle renamed since keeps its name in the record. */

@@ -2,9 +2,15 @@ package attune.app.bench;
 
 import attune.app.bench.EntryDetail.AirNow;
 import attune.app.format.Code;
+import attune.core.bench.StepCautions.Tick;
+import attune.core.match.ReasonCode;
+import attune.core.plan.Step;
+import attune.core.plan.TechniqueTable;
+import attune.core.run.Entry;
 import attune.core.run.Look;
 import attune.core.run.Outcome;
 import attune.core.run.Seen;
+import attune.core.run.TaskState.Phase;
 import attune.core.schedule.Skill;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
@@ -26,17 +32,6 @@ public final class BenchViews {
     }
   }
 
-  /** Where a task stands. */
-  public enum TaskState {
-    HELD,
-    WAITING,
-    RUNNING,
-    DONE,
-    SKIPPED,
-    REPLACED,
-    REFERRED
-  }
-
   /**
    * What can be seen when a step is done, and what follows.
    *
@@ -54,23 +49,16 @@ public final class BenchViews {
       @Code(Outcome.Next.class) @Nullable String topNext,
       @Nullable String topSays) {}
 
-  /** Whether a caution wants a tick: at this step, once on the visit, or if one likes. */
-  public enum Tick {
-    NONE,
-    STEP,
-    VISIT,
-    MAY
-  }
-
   /**
    * A caution of a step.
    *
    * @param ticked true where it is ticked already: here, or on this visit
    */
-  public record CautionView(String code, String text, Tick tick, boolean ticked) {}
+  public record CautionView(
+      @Code(ReasonCode.class) String code, String text, Tick tick, boolean ticked) {}
 
   /** A short line of technique, by what it is about: load, motion, wipe and so on. */
-  public record TechniqueView(String about, String text) {}
+  public record TechniqueView(@Code(TechniqueTable.About.class) String about, String text) {}
 
   /**
    * A round: what is worked in one go, on one card.
@@ -84,7 +72,7 @@ public final class BenchViews {
   public record BenchRound(
       String id,
       String zone,
-      String step,
+      @Code(Step.class) String step,
       String title,
       String where,
       String means,
@@ -99,6 +87,7 @@ public final class BenchViews {
    * @param roundId its round, null where the plan was made before rounds, and for waits
    * @param card it stands on, shared by what is worked in one go
    * @param person who was planned to do it, null for a wait
+   * @param name the same where it is somebody of the shop, null for a first or second pair of hands
    * @param needsHands false for drying and curing
    * @param lines what to do, in short sentences
    * @param lookFor what to see when it is done, or null
@@ -122,13 +111,14 @@ public final class BenchViews {
       String id,
       @Nullable String roundId,
       String card,
-      String step,
+      @Code(Step.class) String step,
       String title,
       List<String> surfaceIds,
       List<String> covers,
       String where,
       @Nullable String productId,
       @Nullable String person,
+      @Nullable String name,
       boolean needsHands,
       List<String> lines,
       @Nullable String lookFor,
@@ -147,7 +137,7 @@ public final class BenchViews {
       @Nullable Integer wipeByS,
       @Nullable String late,
       int plannedS,
-      TaskState state,
+      Phase state,
       @Nullable LocalDateTime startedAt,
       @Nullable LocalDateTime doneAt,
       String by,
@@ -198,7 +188,7 @@ public final class BenchViews {
       @NotNull(message = "an id") UUID id,
       @NotNull(message = "a task, or empty") @Size(max = 160, message = "at most 160 characters")
           String taskId,
-      @NotNull(message = "what happened") String kind,
+      @NotNull(message = "what happened") @Code(Entry.Kind.class) String kind,
       @NotNull(message = "a local time") LocalDateTime at,
       @Nullable @Size(max = 80, message = "at most 80 characters") String by,
       @Code(Seen.class) @Nullable String seen,

@@ -4,6 +4,7 @@ import attune.app.bench.BenchViews.EntryRequest;
 import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.BenchViews.Remark;
 import attune.app.shelf.ProductName;
+import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Shelf;
@@ -89,7 +90,7 @@ final class Consequences {
   }
 
   private static Optional<String> skipped(EntryRequest request) {
-    return request.kind().equals("skipped")
+    return Kind.SKIPPED.code().equals(request.kind())
         ? Optional.of("Skipped; it is told at hand-over.")
         : Optional.empty();
   }
@@ -100,13 +101,13 @@ final class Consequences {
         .filter(step -> step.task().rung() > 1 && step.task().surfaceIds().contains(panel))
         .filter(step -> whole.run().state(step.task().id()).phase() == Phase.WAITING)
         .flatMap(step -> step.rung().stream())
-        .filter(rung -> rung.cleanerId() != null)
+        .filter(rung -> rung.cleanerId().isPresent())
         .findFirst()
         .map(
             rung ->
                 " It takes "
-                    + ProductName.of(used, rung.cleanerId())
-                    + (rung.ratio().equals("ready") ? "" : " " + rung.ratio())
+                    + ProductName.of(used, rung.cleanerId().orElseThrow())
+                    + (rung.ratio().isReady() ? "" : " " + rung.ratio().code())
                     + " and the "
                     + used.findTool(rung.toolId()).map(Tool::name).orElse(rung.toolId())
                     + ".");

@@ -1,12 +1,19 @@
 package attune.app.bench;
 
 import attune.app.format.Code;
+import attune.core.bench.Instead;
+import attune.core.bench.Workable;
+import attune.core.check.InvalidInputException;
+import attune.core.match.ReasonCode;
+import attune.core.measure.Ratio;
 import attune.core.survey.Setting;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What else there is to say of an entry; what does not apply is left out.
@@ -25,16 +32,29 @@ public record EntryDetail(
     @Nullable @Size(max = 40, message = "at most 40") List<String> ticked,
     @Nullable UsedInstead used,
     @Nullable AirNow air,
-    @Nullable Map<String, Window> windows,
+    @Nullable Map<String, Workable> windows,
     @Nullable String says,
     @Nullable String batch,
     @Nullable Double ml,
     @Nullable @Size(max = 36, message = "an entry's id") String corrects) {
   static final EntryDetail NONE = new EntryDetail(null, null, null, null, null, null, null, null);
 
-  /** UsedInstead instead; no product is dry work. */
+  /** What was used instead; what is left open is as planned. */
   public record UsedInstead(
-      @Nullable String productId, @Nullable String ratio, @Nullable String toolId) {}
+      @Nullable String productId, @Nullable String ratio, @Nullable String toolId) {
+
+    private Instead read() {
+      return new Instead(Optional.ofNullable(productId), readRatio(), Optional.ofNullable(toolId));
+    }
+
+    private Optional<Ratio> readRatio() {
+      try {
+        return Optional.ofNullable(ratio).map(Ratio::parse);
+      } catch (InvalidInputException e) {
+        return Optional.empty(); // it was said so when it was told
+      }
+    }
+  }
 
   /** The room. */
   public record AirNow(
@@ -43,15 +63,19 @@ public record EntryDetail(
       @Nullable Double airSpeedMs,
       @Code(Setting.Sun.class) @Nullable String sun) {}
 
-  /**
-   * How long a panel stays workable.
-   *
-   * @param sections it is cut into
-   * @param fits false where even a small piece dries before it is wiped
-   */
-  public record Window(double windowS, int sections, boolean fits) {}
+  /** What was used instead, as far as it can be read. */
+  Optional<Instead> instead() {
+    return Optional.ofNullable(used).map(UsedInstead::read);
+  }
 
-  EntryDetail in(Map<String, Window> found) {
+  /** Cautions that were ticked. */
+  List<ReasonCode> tickedCodes() {
+    return ticked == null
+        ? List.of()
+        : Arrays.stream(ReasonCode.values()).filter(code -> ticked.contains(code.name())).toList();
+  }
+
+  EntryDetail in(Map<String, Workable> found) {
     return new EntryDetail(ticked, used, air, found, says, batch, ml, corrects);
   }
 

@@ -1,9 +1,9 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.EntryRequest;
-import attune.app.bench.RunSteps.Step;
 import attune.app.shelf.StockService;
 import attune.app.web.NotNowException;
+import attune.core.bench.RunStep;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.run.Entry;
@@ -54,7 +54,7 @@ class EntryReader {
       RunTask task =
           whole
               .step(r.taskId())
-              .map(Step::task)
+              .map(RunStep::task)
               .orElseThrow(
                   () ->
                       new InvalidInputException(
@@ -99,7 +99,7 @@ class EntryReader {
   }
 
   private static Optional<String> product(WholeRun whole, EntryRequest r) {
-    return whole.step(r.taskId()).map(step -> step.file().productId());
+    return whole.step(r.taskId()).flatMap(step -> step.planned().productId());
   }
 
   private String judged(WholeRun whole, EntryRequest r, EntryDetail detail, String pointer) {

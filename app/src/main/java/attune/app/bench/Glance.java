@@ -1,15 +1,14 @@
 package attune.app.bench;
 
-import attune.app.bench.BenchViews.BenchTask;
-import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.DoneReady;
-import attune.app.bench.BenchViews.TaskState;
+import attune.app.bench.BenchViews.PaceView;
+import attune.core.bench.FrozenTask;
+import attune.core.bench.RunSoFar;
+import attune.core.bench.StepSoFar;
+import attune.core.run.TaskState.Phase;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -27,7 +26,7 @@ public record Glance(
     List<String> who,
     @Nullable String inHand,
     List<Laid> clocks) {
-  private static final Set<TaskState> OPEN = Set.of(TaskState.WAITING, TaskState.RUNNING);
+  private static final Set<Phase> OPEN = Set.of(Phase.WAITING, Phase.RUNNING);
 
   /** Something laid, and the time to wipe it by. */
   public record Laid(String what, LocalDateTime wipeBy) {}
@@ -35,38 +34,29 @@ public record Glance(
   /** What it follows from, in a minute. */
   record Key(LeftBehind.Key run, LocalDateTime minute) {}
 
-  static Glance of(BenchView run) {
+  static Glance of(WholeRun whole, PaceView pace, Places places) {
+    RunSoFar run = whole.soFar();
     return new Glance(
-        run.pace().readyAt(),
-        new DoneReady(run.pace().driveAt(), run.pace().sitAt(), run.pace().curedAt()),
-        run.tasks().stream().map(BenchTask::by).filter(by -> !by.isBlank()).distinct().toList(),
-        inHand(run).map(Glance::said).orElse(null),
-        run.tasks().stream()
-            .filter(task -> task.clockFrom() != null && task.wipeByS() != null)
-            .filter(task -> OPEN.contains(task.state()))
-            .map(task -> new Laid(said(task), wipeBy(task)))
+        pace.readyAt(),
+        new DoneReady(pace.driveAt(), pace.sitAt(), pace.curedAt()),
+        run.steps().stream()
+            .map(step -> step.state().by())
+            .filter(by -> !by.isBlank())
+            .distinct()
+            .toList(),
+        run.inHand().map(step -> said(step, places)).orElse(null),
+        run.steps().stream()
+            .filter(step -> OPEN.contains(step.state().phase()))
+            .flatMap(
+                step ->
+                    whole.clock(step.run()).wipeBy().stream()
+                        .map(wipeBy -> new Laid(said(step, places), wipeBy)))
             .toList());
   }
 
-  private static Optional<BenchTask> inHand(BenchView run) {
-    return run.tasks().stream()
-        .filter(task -> task.needsHands() && task.state() == TaskState.RUNNING)
-        .max(
-            Comparator.comparing(
-                BenchTask::startedAt, Comparator.nullsFirst(Comparator.naturalOrder())))
-        .or(
-            () ->
-                run.tasks().stream()
-                    .filter(task -> task.needsHands() && task.state() == TaskState.WAITING)
-                    .findFirst());
-  }
-
-  private static LocalDateTime wipeBy(BenchTask task) {
-    return Objects.requireNonNull(task.clockFrom())
-        .plusSeconds(Objects.requireNonNull(task.wipeByS()));
-  }
-
-  private static String said(BenchTask task) {
-    return task.where().isBlank() ? task.title() : task.title() + ", " + task.where();
+  private static String said(StepSoFar step, Places places) {
+    FrozenTask task = step.run().planned();
+    String where = places.where(task);
+    return where.isBlank() ? StepWords.title(task) : StepWords.title(task) + ", " + where;
   }
 }

@@ -1,7 +1,7 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.DoneReady;
-import attune.app.format.PlanFile.CareFile;
+import attune.core.plan.Plan.CareItem;
 import attune.core.survey.Condition.Level;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
@@ -22,7 +22,7 @@ import java.util.UUID;
  */
 public record LeftBehind(
     @Nullable LocalDateTime lastDone,
-    List<CareFile> care,
+    List<CareItem> care,
     Map<String, String> products,
     DoneReady ready,
     @Nullable Level soil,

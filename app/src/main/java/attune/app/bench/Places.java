@@ -1,6 +1,9 @@
 package attune.app.bench;
 
+import attune.app.format.JobFile;
 import attune.app.format.SurfaceFile;
+import attune.app.jobs.JobService;
+import attune.core.bench.FrozenTask;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -24,6 +27,10 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
             .collect(Collectors.toMap(SurfaceFile::id, SurfaceFile::zone)));
   }
 
+  static Places of(JobService jobs, JobFile document) {
+    return of(jobs.labels(document), document.surfaces());
+  }
+
   String label(String panel) {
     return labels.getOrDefault(panel, panel);
   }
@@ -41,6 +48,11 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
     }
     String in = in(panels);
     return (in.equals(CABIN) ? "" : in + ", ") + panels.size() + " panels";
+  }
+
+  /** Where a task is done, and at which section of its panel. */
+  String where(FrozenTask task) {
+    return of(task.surfaceIds()) + (task.section() == 0 ? "" : ", section " + task.section());
   }
 
   /** Where they are, uncounted: their zones, or the cabin where those are many. */

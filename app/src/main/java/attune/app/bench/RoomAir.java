@@ -1,9 +1,9 @@
 package attune.app.bench;
 
 import attune.app.bench.EntryDetail.AirNow;
-import attune.app.bench.EntryDetail.Window;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
+import attune.core.bench.Workable;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.measure.Air;
@@ -27,11 +27,11 @@ class RoomAir {
   }
 
   /**
-   * Windows by panel.
+   * Workables by panel.
    *
    * @throws InvalidInputException for air there cannot be
    */
-  Map<String, Window> windows(UUID jobId, AirNow now, String pointer) {
+  Map<String, Workable> windows(UUID jobId, AirNow now, String pointer) {
     Plan plan = plans.plan(jobId);
     Air usual = plan.job().setting().air();
     Air air;
@@ -55,13 +55,14 @@ class RoomAir {
                             pointer + "/detail/air/sun",
                             "\"" + now.sun() + "\"",
                             "none, through-glass or direct"));
-    Map<String, Window> windows = new LinkedHashMap<>();
+    Map<String, Workable> windows = new LinkedHashMap<>();
     reference
         .planner()
         .outlook(plan)
         .in(air, sun)
         .panels()
-        .forEach(p -> windows.put(p.surfaceId(), new Window(p.windowS(), p.sections(), p.fits())));
+        .forEach(
+            p -> windows.put(p.surfaceId(), new Workable(p.windowS(), p.sections(), p.fits())));
     return windows;
   }
 }

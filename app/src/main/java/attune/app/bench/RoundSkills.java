@@ -1,7 +1,7 @@
 package attune.app.bench;
 
 import attune.app.format.JobFile;
-import attune.app.format.PlanFile.RoundFile;
+import attune.core.bench.FrozenRound;
 import attune.core.check.Coded;
 import attune.core.material.FinishTable;
 import attune.core.material.Role;
@@ -15,13 +15,12 @@ import java.util.List;
 final class RoundSkills {
   private RoundSkills() {}
 
-  static List<Skill> of(RoundFile round, JobFile job) {
-    Step step = Coded.parse(Step.class, round.step());
-    if (NeededSkills.isLeftToAnyone(step)) {
+  static List<Skill> of(FrozenRound round, JobFile job) {
+    if (NeededSkills.isLeftToAnyone(round.step())) {
       return List.of();
     }
     EnumSet<Skill> needed = EnumSet.noneOf(Skill.class);
-    if (step == Step.COAT) {
+    if (round.step() == Step.COAT) {
       needed.add(Skill.COATING);
     }
     job.surfaces().stream()

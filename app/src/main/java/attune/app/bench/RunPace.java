@@ -5,6 +5,9 @@ import attune.app.bench.BenchViews.PaceView;
 import attune.app.format.JobReader;
 import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
+import attune.core.bench.FrozenPlan.Ready;
+import attune.core.bench.Readiness;
+import attune.core.bench.SurveyedPanel;
 import attune.core.run.Pace;
 import attune.core.run.Run;
 import attune.core.run.WaitClock;
@@ -14,6 +17,8 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** How a run goes, in the hours of the shop's people. */
@@ -47,17 +52,15 @@ class RunPace {
   /** How it goes, against plan and promise. */
   PaceView view(WholeRun whole, LocalDateTime now) {
     Pace pace = of(whole.run(), now);
-    LocalDateTime drive = LocalDateTime.parse(whole.plan().ready().driveAt());
-    LocalDateTime sit = LocalDateTime.parse(whole.plan().ready().sitAt());
     String promised = whole.document().setting().returnBy();
     boolean over = pace.left().isZero();
     LocalDateTime last = over ? whole.lastDone().orElse(pace.handsOffAt()) : pace.handsOffAt();
-    Readiness ready = Readiness.of(whole, pace, last, waits());
+    Ready ready = readiness(whole, pace).of(whole.run(), last);
     return new PaceView(
         minute(last),
         pace.left().toMinutes(),
-        minute(later(ready.driveAt(), ready.sitAt())),
-        later(drive, sit),
+        minute(ready.usableAt()),
+        whole.plan().ready().usableAt(),
         promised == null ? null : LocalDateTime.parse(promised),
         minute(ready.driveAt()),
         minute(ready.sitAt()),
@@ -66,13 +69,15 @@ class RunPace {
 
   /** What was left open counts for nothing: the car goes as it is. */
   DoneReady ofDone(WholeRun whole, LocalDateTime now) {
-    Readiness ready =
-        Readiness.ofDone(whole, of(whole.run(), now), whole.lastDone().orElse(now), waits());
+    Ready ready =
+        readiness(whole, of(whole.run(), now)).ofDone(whole.run(), whole.lastDone().orElse(now));
     return new DoneReady(minute(ready.driveAt()), minute(ready.sitAt()), minute(ready.curedAt()));
   }
 
-  private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {
-    return a.isAfter(b) ? a : b;
+  private Readiness readiness(WholeRun whole, Pace pace) {
+    Map<String, SurveyedPanel> panels =
+        whole.panels().stream().collect(Collectors.toMap(SurveyedPanel::id, Function.identity()));
+    return new Readiness(whole.plan(), whole.steps(), panels, pace, waits());
   }
 
   /** The minute by which it is over. */

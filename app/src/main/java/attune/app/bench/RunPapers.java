@@ -1,13 +1,13 @@
 package attune.app.bench;
 
-import attune.app.format.PlanFile;
+import attune.app.format.PlanReader;
 import attune.app.format.ShelfReader;
+import attune.core.bench.FrozenPlan;
 import attune.core.shelf.Shelf;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The plan and shelf a run was begun with, read once: they stay what they were. */
 @Component
@@ -15,9 +15,9 @@ class RunPapers {
   /** Some megabytes each; more than the cars a shop has under its hands or lately had. */
   private static final int MOST_KEPT = 48;
 
-  private record Papers(PlanFile plan, Optional<Shelf> shelf) {}
+  private record Papers(FrozenPlan plan, Optional<Shelf> shelf) {}
 
-  private final JsonMapper mapper;
+  private final PlanReader plans;
   private final ShelfReader shelves;
 
   /** By the texts themselves: a whole shop brought in may have other papers for the same job. */
@@ -25,12 +25,12 @@ class RunPapers {
 
   private record Texts(String plan, Optional<String> shelf) {}
 
-  RunPapers(JsonMapper mapper, ShelfReader shelves) {
-    this.mapper = mapper;
+  RunPapers(PlanReader plans, ShelfReader shelves) {
+    this.plans = plans;
     this.shelves = shelves;
   }
 
-  PlanFile plan(BenchRunEntity run) {
+  FrozenPlan plan(BenchRunEntity run) {
     return papers(run).plan();
   }
 
@@ -42,8 +42,6 @@ class RunPapers {
   private Papers papers(BenchRunEntity run) {
     return recent.get(
         new Texts(run.plan(), run.shelf()),
-        texts ->
-            new Papers(
-                mapper.readValue(texts.plan(), PlanFile.class), texts.shelf().map(shelves::read)));
+        texts -> new Papers(plans.read(texts.plan()), texts.shelf().map(shelves::read)));
   }
 }

@@ -1,15 +1,22 @@
 package attune.app.bench;
 
-import attune.app.bench.RunSteps.Step;
 import attune.app.format.JobFile;
-import attune.app.format.PlanFile;
+import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.app.web.NotNowException;
+import attune.core.bench.FrozenPlan;
+import attune.core.bench.RunStep;
+import attune.core.bench.RunSteps;
+import attune.core.bench.SurveyedPanel;
+import attune.core.check.Coded;
+import attune.core.material.FinishTable;
+import attune.core.material.Role;
 import attune.core.run.Run;
 import attune.core.shelf.Shelf;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -46,20 +53,31 @@ class RunReader {
   }
 
   WholeRun whole(BenchRunEntity entity) {
-    PlanFile plan = papers.plan(entity);
+    FrozenPlan plan = papers.plan(entity);
     JobFile document = jobs.document(entity.getId());
-    List<Step> steps = RunSteps.of(plan, document.surfaces(), reference.finishes());
+    List<SurveyedPanel> panels =
+        document.surfaces().stream().map(s -> panel(s, reference.finishes())).toList();
+    List<RunStep> steps = RunSteps.of(plan, panels);
     List<Told> told =
         entries.findByJobIdOrderByAtAscPositionAsc(entity.getId()).stream()
             .map(this::told)
             .toList();
     Run run =
         Run.of(
-            steps.stream().map(Step::task).toList(),
+            steps.stream().map(RunStep::task).toList(),
             told.stream().map(Told::entry).toList(),
             pace.now(),
             pace.waits());
-    return new WholeRun(entity, plan, document, shelf(entity), steps, told, run);
+    return new WholeRun(entity, plan, document, panels, shelf(entity), steps, told, run);
+  }
+
+  static SurveyedPanel panel(SurfaceFile f, FinishTable finishes) {
+    return new SurveyedPanel(
+        f.id(),
+        Optional.ofNullable(f.finish()).flatMap(finishes::find),
+        Coded.find(Role.class, String.valueOf(f.role())),
+        String.valueOf(f.zone()),
+        f.areaM2() == null ? 0 : f.areaM2());
   }
 
   private Told told(BenchEntryEntity e) {
@@ -77,9 +95,5 @@ class RunReader {
   BenchRunEntity run(UUID jobId) {
     return runs.findById(jobId)
         .orElseThrow(() -> new NotNowException("The bench run has not started yet."));
-  }
-
-  PlanFile plan(BenchRunEntity run) {
-    return papers.plan(run);
   }
 }

@@ -1,8 +1,10 @@
 package attune.app.bench;
 
-import attune.app.bench.BenchViews.TaskState;
 import attune.app.format.Code;
+import attune.core.check.Coded;
+import attune.core.plan.Step;
 import attune.core.run.Entry;
+import attune.core.run.TaskState.Phase;
 import attune.core.survey.Condition;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
@@ -56,20 +58,26 @@ public record RunRecord(
    */
   public record StepTime(
       String taskId,
-      String step,
+      @Code(Step.class) String step,
       String title,
       String where,
       @Nullable String surfaceId,
       @Nullable String finish,
       @Code(Condition.Level.class) @Nullable String soil,
-      TaskState state,
+      Phase state,
       int rung,
       double plannedMin,
       @Nullable Double minutes,
       int passes,
       int passesLow,
       int passesHigh,
-      String by) {}
+      String by) {
+
+    /** Its step, of the plan's. */
+    public Step kind() {
+      return Coded.parse(Step.class, step);
+    }
+  }
 
   /**
    * A product used.

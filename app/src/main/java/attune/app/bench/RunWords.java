@@ -1,15 +1,21 @@
 package attune.app.bench;
 
-import attune.app.bench.EntryDetail.Window;
+import attune.core.bench.StepClock;
+import attune.core.bench.Workable;
 import attune.core.run.Look;
 import attune.core.run.Seen;
 import jakarta.annotation.Nullable;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What is asked and said at the bench, in the shop's words. */
 final class RunWords {
   private static final int MINUTE = 60;
   private static final int HALF = 30;
   private static final int HOUR = 3600;
+
+  /** What sits no longer than this is wiped as it is laid. */
+  private static final int AT_ONCE_S = 5;
 
   private RunWords() {}
 
@@ -39,19 +45,59 @@ final class RunWords {
     };
   }
 
+  /** How long it sits, where it is laid and wiped in one step, and what the air makes of it. */
+  static Stream<String> window(StepClock clock) {
+    return Stream.concat(sits(clock).stream(), air(clock).stream());
+  }
+
+  private static Optional<String> sits(StepClock clock) {
+    if (clock.from().isPresent() || clock.dwellS().isEmpty() || clock.wipeByS().isEmpty()) {
+      return Optional.empty();
+    }
+    int dwell = clock.dwellS().get();
+    int wipeBy = clock.wipeByS().get();
+    return wipeBy >= StepClock.DAY_S
+        ? Optional.empty()
+        : Optional.of(
+            dwell < AT_ONCE_S
+                ? "Wiped at once."
+                : "Sits " + lasting(dwell) + ", wiped within " + lasting(wipeBy) + ".");
+  }
+
   /** What other air makes of a window; nothing where it is much the same. */
-  static @Nullable String air(int plannedS, int nowS, Window window) {
-    if (!window.fits()) {
-      return "In this air it dries before it can be wiped: cool it, shade it, or wait.";
+  private static Optional<String> air(StepClock clock) {
+    if (clock.air().isEmpty()) {
+      return Optional.empty();
     }
-    if (Math.abs(nowS - plannedS) * 10 < plannedS) {
-      return null;
+    Workable now = clock.air().get();
+    if (!now.fits()) {
+      return Optional.of(
+          "In this air it dries before it can be wiped: cool it, shade it, or wait.");
     }
-    return "The air changed: wipe within "
-        + lasting(nowS)
-        + " instead of "
-        + lasting(plannedS)
-        + (window.sections() > 1 ? ", in " + window.sections() + " sections." : ".");
+    int planned = clock.plannedWipeByS();
+    int nowS = clock.wipeByS().orElse(planned);
+    if (Math.abs(nowS - planned) * 10 < planned) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        "The air changed: wipe within "
+            + lasting(nowS)
+            + " instead of "
+            + lasting(planned)
+            + (now.sections() > 1 ? ", in " + now.sections() + " sections." : "."));
+  }
+
+  /** What helps once the window is past. */
+  static @Nullable String late(StepClock clock) {
+    return switch (clock.late()) {
+      case NONE -> null;
+      case DRIES ->
+          "Do not scrub it dry. Mist a little of the same mix on, work, wipe at once, and take"
+              + " half the area next.";
+      case SETS ->
+          "No need to hurry. A small damp of fresh coating re-melts it; wipe at once. What has"
+              + " cured on hide stays: note it as a high spot.";
+    };
   }
 
   /** So long in words, which nobody takes for a time of the clock. */

@@ -2,175 +2,179 @@ package attune.app.bench;
 
 import attune.app.bench.BenchViews.BenchRound;
 import attune.app.bench.BenchViews.TechniqueView;
-import attune.app.bench.EntryDetail.UsedInstead;
-import attune.app.bench.RunSteps.Step;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.WishesFile;
-import attune.app.format.PlanFile.FinishStepFile;
-import attune.app.format.PlanFile.PlannedSurfaceFile;
-import attune.app.format.PlanFile.RoundFile;
-import attune.app.format.PlanFile.RungFile;
-import attune.app.format.PlanFile.SpotFile;
-import attune.app.format.PlanFile.TaskFile;
 import attune.app.shelf.ProductName;
+import attune.core.bench.FrozenFinish;
+import attune.core.bench.FrozenPanel;
+import attune.core.bench.FrozenPlan;
+import attune.core.bench.FrozenRound;
+import attune.core.bench.FrozenRung;
+import attune.core.bench.FrozenSpot;
+import attune.core.bench.FrozenTask;
+import attune.core.bench.Instead;
+import attune.core.bench.RunStep;
+import attune.core.bench.StepSoFar;
 import attune.core.check.Coded;
+import attune.core.match.Treatment.Warmth;
+import attune.core.measure.Ratio;
+import attune.core.plan.Round;
+import attune.core.plan.Step;
+import attune.core.plan.Task.About;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
+import attune.core.survey.Wishes.Protection;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Words a step for the bench: what, where, with what, how wet, what to look for. */
-final class StepWords {
+public final class StepWords {
   private static final String LEFT =
       "Soil that stays after these passes is left, and told to the customer.";
-  private static final String CABIN = "cabin";
 
   private final JobFile job;
-  private final Map<String, PlannedSurfaceFile> surfaces;
-  private final List<RoundFile> rounds;
+  private final FrozenPlan plan;
   private final Shelf shelf;
   private final Places places;
 
   /**
-   * @param surfaces by id
-   * @param rounds in the order they are worked; empty for a plan made before there were any
+   * @param shelf the run was begun with
    */
-  StepWords(
-      JobFile job,
-      Map<String, PlannedSurfaceFile> surfaces,
-      List<RoundFile> rounds,
-      Shelf shelf,
-      Places places) {
+  StepWords(JobFile job, FrozenPlan plan, Shelf shelf, Places places) {
     this.job = job;
-    this.surfaces = surfaces;
-    this.rounds = rounds;
+    this.plan = plan;
     this.shelf = shelf;
     this.places = places;
   }
 
   /** A round in words: those of its first task, with what is fetched for it. */
-  BenchRound round(RoundFile round) {
+  BenchRound round(FrozenRound round) {
     String means =
         Stream.of(
-                round.productId() == null ? null : name(round.productId()),
-                round.ratio() == null || round.productId() == null
-                    ? null
-                    : round.ratio().equals("ready") ? "as it comes" : round.ratio(),
-                round.toolId() == null ? null : tool(round.toolId()))
-            .filter(Objects::nonNull)
+                round.productId().map(this::name),
+                round.productId().flatMap(id -> round.ratio()).map(StepWords::mixed),
+                round.toolId().map(this::tool))
+            .flatMap(Optional::stream)
             .collect(Collectors.joining(", "));
     return new BenchRound(
         round.id(),
         round.zone(),
-        round.step(),
-        title(round.step(), round.id()),
-        round.zone().equals(CABIN) ? places.in(round.surfaceIds()) : Places.words(round.zone()),
+        round.step().code(),
+        title(round.step(), about(round)),
+        round.zone().equals(Round.CABIN)
+            ? places.in(round.surfaceIds())
+            : Places.words(round.zone()),
         means,
         round.surfaceIds(),
         round.technique().stream()
-            .map(line -> new TechniqueView(line.code(), line.text()))
+            .map(line -> new TechniqueView(line.about().name(), line.text()))
             .toList(),
         (int) Math.max(1, Math.round(round.handsMin())),
         RoundSkills.of(round, job));
   }
 
-  static String title(TaskFile task) {
-    return task.spot() == null ? title(task.step(), task.id()) : "Lift the " + stain(task.spot());
+  /** What its tasks are about. */
+  private Optional<About.Kind> about(FrozenRound round) {
+    return plan.tasks().stream()
+        .filter(task -> task.roundId().filter(round.id()::equals).isPresent())
+        .flatMap(task -> task.about().stream())
+        .findFirst();
+  }
+
+  /** What it is called. */
+  public static String title(StepSoFar step) {
+    return title(step.run().planned());
+  }
+
+  /** What a step is called wherever it is done. */
+  public static String title(Step step) {
+    return title(step, Optional.empty());
+  }
+
+  static String title(FrozenTask task) {
+    return task.spot()
+        .map(spot -> "Lift the " + stain(spot))
+        .orElseGet(() -> title(task.step(), task.about()));
   }
 
   /** What it is of; only "stain" in a run begun before that was written. */
-  private static String stain(SpotFile spot) {
-    return Optional.ofNullable(spot.stain())
-        .flatMap(code -> Coded.find(Stain.Kind.class, code))
-        .map(Stain.Kind::words)
-        .orElse("stain");
+  private static String stain(FrozenSpot spot) {
+    return spot.kind().map(Stain.Kind::words).orElse("stain");
   }
 
-  private static String title(String step, String id) {
+  private static String title(Step step, Optional<About.Kind> about) {
     return switch (step) {
-      case "receive" -> "Receive the vehicle";
-      case "inspect" -> "Inspect under the lamp";
-      case "precautions" -> "Take precautions";
-      case "dry-soil" -> "Take the dry soil out";
-      case "shave" -> "Shave the pills";
-      case "test-spot" -> "Test spot";
-      case "clean" -> "Clean";
-      case "textile" -> "Clean the textile";
-      case "check" -> "Check";
-      case "meter" -> "Confirm it is dry";
-      case "dry" -> "Drying";
-      case "residue" -> "Residue pass";
-      case "condition" -> "Condition";
-      case "protect" -> "Protect";
-      case "barrier" -> "Lay the barrier";
-      case "coat" -> "Coat";
-      case "dress" -> "Dress";
-      case "level" -> "Level";
-      case "wait" -> waiting(id);
-      case "refinish" -> id.contains("fit-") ? "Fit the part" : "Restore";
-      case "handover" -> "Last look";
-      default -> step;
+      case RECEIVE -> "Receive the vehicle";
+      case INSPECT -> "Inspect under the lamp";
+      case PRECAUTIONS -> "Take precautions";
+      case DRY_SOIL -> "Take the dry soil out";
+      case SHAVE -> "Shave the pills";
+      case TEST_SPOT -> "Test spot";
+      case CLEAN -> "Clean";
+      case TEXTILE -> "Clean the textile";
+      case CHECK -> "Check";
+      case METER -> "Confirm it is dry";
+      case DRY -> "Drying";
+      case RESIDUE -> "Residue pass";
+      case CONDITION -> "Condition";
+      case PROTECT -> "Protect";
+      case BARRIER -> "Lay the barrier";
+      case COAT -> "Coat";
+      case DRESS -> "Dress";
+      case LEVEL -> "Level";
+      case WAIT ->
+          about.isEmpty()
+              ? "Curing"
+              : about.get() == About.Kind.COOLING ? "Cooling in the shade" : "Part on order";
+      case REFINISH -> about.isEmpty() ? "Restore" : "Fit the part";
+      case HANDOVER -> "Last look";
+      case BREAK -> "Break";
     };
   }
 
-  private static String waiting(String id) {
-    if (id.equals("cool")) {
-      return "Cooling in the shade";
-    }
-    return id.startsWith("part-") ? "Part on order" : "Curing";
-  }
-
-  String where(TaskFile task) {
-    String section = task.section() == null ? "" : ", section " + task.section();
-    return places.of(task.surfaceIds()) + section;
-  }
-
-  List<String> lines(Step step) {
-    TaskFile task = step.file();
+  List<String> lines(RunStep step) {
+    FrozenTask task = step.planned();
     return switch (task.step()) {
-      case "receive" -> receive();
-      case "inspect" -> inspect();
-      case "precautions" -> List.of("Lap and cluster covered, nozzle taped.");
-      case "dry-soil" ->
+      case RECEIVE -> receive();
+      case INSPECT -> inspect();
+      case PRECAUTIONS -> List.of("Lap and cluster covered, nozzle taped.");
+      case DRY_SOIL ->
           List.of("Blow crevices, then vacuum everything, seams opened. Dry brush in vents.");
-      case "shave" ->
-          List.of("Guarded shaver, light hand, away from you. Vacuum before and after.");
-      case "test-spot" ->
+      case SHAVE -> List.of("Guarded shaver, light hand, away from you. Vacuum before and after.");
+      case TEST_SPOT ->
           List.of(
               "In a hidden place: " + mixed(task, step.rung()) + " on a white cloth.",
               "Grey or brown is soil; the trim's own colour is pigment: stop.");
-      case "clean", "textile" -> clean(step);
-      case "meter" ->
+      case CLEAN, TEXTILE -> clean(step);
+      case METER ->
           List.of(
               "Moisture meter on every panel lit here, seams and perforations first.",
               "Nothing is laid on a damp panel: it would not bond.");
-      case "check" ->
-          List.of("A fresh white face over all of it, then the lamp across the surface.");
-      case "dry" ->
+      case CHECK -> List.of("A fresh white face over all of it, then the lamp across the surface.");
+      case DRY ->
           surface(task)
-              .map(s -> s.dry())
+              .flatMap(FrozenPanel::dry)
               .map(
                   dry ->
                       List.of(
                           sentence(dry.how()),
                           "Confirm with the " + dry.confirmWith().replace('-', ' ') + "."))
               .orElse(List.of());
-      case "residue" -> residue(task);
-      case "condition", "protect", "barrier", "coat", "dress", "refinish" -> finish(task);
-      case "level" ->
+      case RESIDUE -> residue(task);
+      case CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH -> finish(task);
+      case LEVEL ->
           List.of(
               "Wipe or buff to the sheen wanted. Look across it with the lamp: a glossy patch is too much product.");
-      case "wait" -> List.of("Leave it alone.");
-      case "handover" ->
+      case WAIT -> List.of("Leave it alone.");
+      case HANDOVER ->
           List.of("Before and after, what was used, what cannot be cured, when to sit and drive.");
-      default -> List.of();
+      case BREAK -> List.of();
     };
   }
 
@@ -189,11 +193,10 @@ final class StepWords {
   }
 
   private static @Nullable String protection(WishesFile wishes) {
-    return wishes.protection() == null
-        ? null
-        : wishes.protection().equals("none")
-            ? "nothing laid on"
-            : "a " + wishes.protection() + " at most";
+    return Optional.ofNullable(wishes.protection())
+        .flatMap(code -> Coded.find(Protection.class, code))
+        .map(p -> p == Protection.NONE ? "nothing laid on" : "a " + p.code() + " at most")
+        .orElse(null);
   }
 
   /** What the survey found already, to look at again with the customer. */
@@ -211,20 +214,24 @@ final class StepWords {
   }
 
   /** A product as it goes onto a test spot: of a rung above, else of the panel's first. */
-  private String mixed(TaskFile task, Optional<RungFile> rung) {
-    String ratio =
+  private String mixed(FrozenTask task, Optional<FrozenRung> rung) {
+    Ratio ratio =
         rung.or(() -> surface(task).flatMap(s -> s.ladder().stream().findFirst()))
-            .filter(r -> Objects.equals(r.cleanerId(), task.productId()))
-            .map(RungFile::ratio)
-            .orElse("ready");
-    return name(task.productId()) + (ratio.equals("ready") ? ", as it comes," : " " + ratio);
+            .filter(r -> r.cleanerId().equals(task.productId()))
+            .map(FrozenRung::ratio)
+            .orElse(Ratio.READY);
+    return name(task.productId()) + (ratio.isReady() ? ", as it comes," : " " + ratio.code());
   }
 
-  private List<String> residue(TaskFile task) {
+  private static String mixed(Ratio ratio) {
+    return ratio.isReady() ? "as it comes" : ratio.code();
+  }
+
+  private List<String> residue(FrozenTask task) {
     return List.of(
-        task.productId() == null
-            ? "A white cloth damp with water over all of it, then a dry one."
-            : name(task.productId()) + " on the " + tool(task.toolId()) + ", then a dry face.",
+        task.productId()
+            .map(id -> name(id) + " on the " + tool(task.toolId()) + ", then a dry face.")
+            .orElse("A white cloth damp with water over all of it, then a dry one."),
         "Let it dry before anything is laid on.");
   }
 
@@ -232,22 +239,17 @@ final class StepWords {
     return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
   }
 
-  private List<String> clean(Step step) {
+  private List<String> clean(RunStep step) {
     if (step.rung().isEmpty()) {
       return List.of();
     }
-    RungFile r = step.rung().get();
+    FrozenRung r = step.rung().get();
     List<String> lines = new ArrayList<>();
-    if (r.cleanerId() == null) {
+    if (r.cleanerId().isEmpty()) {
       lines.add(sentence(tool(r.toolId())) + " Dry.");
     } else {
       lines.add(
-          name(r.cleanerId())
-              + ", "
-              + (r.ratio().equals("ready") ? "as it comes" : r.ratio())
-              + ", on the "
-              + r.applyTo()
-              + ".");
+          name(r.cleanerId()) + ", " + mixed(r.ratio()) + ", on the " + r.applyTo().code() + ".");
       lines.add(
           "Work with the "
               + tool(r.toolId())
@@ -257,12 +259,12 @@ final class StepWords {
               + ".");
     }
     lines.add(
-        r.passes().low() == r.passes().high()
-            ? passes(r.passes().low())
-            : r.passes().low() + " to " + passes(r.passes().high()));
-    if (r.spot() != null) {
-      lines.add("On the stain alone, about " + Math.round(r.spot().cm2()) + " cm².");
-    }
+        r.passesLow() == r.passesHigh()
+            ? passes(r.passesLow())
+            : r.passesLow() + " to " + passes(r.passesHigh()));
+    r.spot()
+        .map(spot -> "On the stain alone, about " + Math.round(spot.cm2()) + " cm².")
+        .ifPresent(lines::add);
     if (step.task().rung() > 1 && r.sections().count() > 1) {
       lines.add("In " + r.sections().count() + " sections, one after the other.");
     }
@@ -281,41 +283,39 @@ final class StepWords {
             : laid <= 20 ? "lightly wet" : laid <= 60 ? "wet, no runs" : "well wet";
   }
 
-  private static String warmth(String warmth) {
+  private static String warmth(Warmth warmth) {
     return switch (warmth) {
-      case "warm-water" -> ", with warm water";
-      case "steam" -> ", with steam through a cloth";
-      default -> "";
+      case WARM_WATER -> ", with warm water";
+      case STEAM -> ", with steam through a cloth";
+      case NONE, SEAT_HEAT -> "";
     };
   }
 
-  Optional<FinishStepFile> finishStep(TaskFile task) {
-    return surface(task)
-        .flatMap(s -> s.laid().stream().filter(f -> f.step().equals(task.step())).findFirst());
-  }
-
-  private List<String> finish(TaskFile task) {
-    if (task.id().startsWith("fit-")) {
+  private List<String> finish(FrozenTask task) {
+    if (task.about().isPresent()) {
       return List.of(
           "Fit it as its maker says; airbags, belts and wiring are a licensed workshop's.");
     }
-    return finishStep(task).map(f -> finish(f, coat(task))).orElse(List.of());
+    return surface(task)
+        .flatMap(panel -> panel.laidIn(task.step()))
+        .map(f -> finish(f, coat(task)))
+        .orElse(List.of());
   }
 
   /** Which coat of its panel a task is, from 1: coats are rounds of their own. */
-  private int coat(TaskFile task) {
+  private int coat(FrozenTask task) {
     List<String> coats =
-        rounds.stream()
-            .filter(round -> round.step().equals(task.step()))
+        plan.rounds().stream()
+            .filter(round -> round.step() == task.step())
             .filter(round -> round.surfaceIds().containsAll(task.surfaceIds()))
-            .map(RoundFile::id)
+            .map(FrozenRound::id)
             .toList();
-    return Math.max(1, coats.indexOf(task.roundId()) + 1);
+    return Math.max(1, task.roundId().map(coats::indexOf).orElse(-1) + 1);
   }
 
-  private List<String> finish(FinishStepFile f, int coat) {
+  private List<String> finish(FrozenFinish f, int coat) {
     boolean last = coat >= f.coats();
-    boolean mists = f.levelTo() == null;
+    boolean mists = f.levelTo().isEmpty();
     String ml = Math.round(10 * f.doseMl() / Math.max(1, f.coats())) / 10.0 + " ml";
     List<String> lines = new ArrayList<>();
     lines.add(
@@ -334,31 +334,31 @@ final class StepWords {
                 + ", never sprayed.");
     lines.add(
         (f.coats() == 1 ? "One thin coat" : "Coat " + coat + " of " + f.coats() + ", thin")
-            + (mists || !last ? "" : ", to " + f.levelTo())
+            + f.levelTo().filter(to -> last).map(to -> ", to " + to.code()).orElse("")
             + ".");
     if (mists) {
       lines.add("Blot it up and leave it to stand; nothing is levelled.");
-    } else if (f.flashS() != null) {
+    } else if (f.flash().isPresent()) {
       lines.add(
           "Flashes "
-              + RunWords.lasting((int) f.flashS().min())
+              + RunWords.lasting(f.flash().get().min())
               + " to "
-              + RunWords.lasting((int) f.flashS().max())
+              + RunWords.lasting(f.flash().get().max())
               + ", then it is levelled.");
-    } else if (f.absorbS() != null) {
+    } else if (f.absorbS().isPresent()) {
       lines.add(
           "Left "
-              + RunWords.lasting(f.absorbS())
+              + RunWords.lasting(f.absorbS().get())
               + (last ? " to go in, then levelled." : " to go in; the next coat goes over it."));
     }
     return lines;
   }
 
-  List<String> instead(UsedInstead used, List<String> planned) {
+  List<String> instead(Instead used, List<String> planned) {
     String with =
-        (used.productId() == null ? "" : name(used.productId()))
-            + (used.ratio() == null || used.ratio().equals("ready") ? "" : " " + used.ratio())
-            + (used.toolId() == null ? "" : ", " + tool(used.toolId()));
+        used.productId().map(this::name).orElse("")
+            + used.ratio().filter(r -> !r.isReady()).map(r -> " " + r.code()).orElse("")
+            + used.toolId().map(id -> ", " + tool(id)).orElse("");
     return Stream.concat(
             Stream.of("Instead of the plan: " + with.replaceFirst("^, ", "") + "."),
             planned.stream().skip(Math.min(2, planned.size())))
@@ -367,29 +367,34 @@ final class StepWords {
 
   /** What to see, and what follows where it is not seen: why nothing is firmer stands in Match. */
   @Nullable
-  String lookFor(Step step) {
+  String lookFor(RunStep step) {
     return step.rung()
-        .filter(r -> !step.file().step().equals("test-spot"))
-        .map(r -> r.endPoint() + " " + (isLast(step.file(), r) ? LEFT : r.leadsOn()))
+        .filter(r -> step.step() != Step.TEST_SPOT)
+        .map(r -> r.endPoint() + " " + (isLast(step.planned(), r) ? LEFT : r.leadsOn()))
         .orElse(null);
   }
 
-  private boolean isLast(TaskFile task, RungFile rung) {
-    return surface(task)
-        .map(PlannedSurfaceFile::ladder)
-        .filter(ladder -> !ladder.isEmpty() && ladder.get(ladder.size() - 1).equals(rung))
-        .isPresent();
+  private boolean isLast(FrozenTask task, FrozenRung rung) {
+    return surface(task).filter(panel -> panel.isLast(rung)).isPresent();
   }
 
-  private Optional<PlannedSurfaceFile> surface(TaskFile task) {
-    return task.surfaceIds().stream().findFirst().map(surfaces::get);
+  private Optional<FrozenPanel> surface(FrozenTask task) {
+    return task.surfaceIds().stream().findFirst().flatMap(plan::panel);
   }
 
-  private String name(@Nullable String productId) {
+  private String name(String productId) {
     return ProductName.of(shelf, productId);
   }
 
-  private String tool(@Nullable String toolId) {
-    return toolId == null ? "" : shelf.findTool(toolId).map(Tool::name).orElse(toolId);
+  private String name(Optional<String> productId) {
+    return ProductName.of(shelf, productId.orElse(null));
+  }
+
+  private String tool(String toolId) {
+    return shelf.findTool(toolId).map(Tool::name).orElse(toolId);
+  }
+
+  private String tool(Optional<String> toolId) {
+    return toolId.map(this::tool).orElse("");
   }
 }

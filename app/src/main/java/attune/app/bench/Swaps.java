@@ -3,14 +3,15 @@ package attune.app.bench;
 import attune.app.bench.EntryDetail.UsedInstead;
 import attune.app.format.DecisionsReader;
 import attune.app.format.JobFile.NeedlesFile;
-import attune.app.format.PlanFile.RungFile;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
+import attune.core.bench.FrozenRung;
 import attune.core.check.InvalidInputException;
 import attune.core.match.Place;
 import attune.core.match.Reason;
 import attune.core.match.Treatment;
 import attune.core.match.Verdict;
+import attune.core.measure.Ratio;
 import attune.core.survey.Job;
 import java.util.Comparator;
 import java.util.Optional;
@@ -28,22 +29,26 @@ class Swaps {
     this.reference = reference;
   }
 
+  /** The planned bottle is as it was mixed, another as it comes. */
+  private static Ratio unsaid(FrozenRung planned, UsedInstead used) {
+    boolean same =
+        used.productId() == null
+            || planned.cleanerId().filter(used.productId()::equals).isPresent();
+    return same ? planned.ratio() : Ratio.READY;
+  }
+
   /** What is said of it; the rest of the treatment is as planned. */
-  String says(UUID jobId, String surfaceId, RungFile planned, UsedInstead used) {
+  String says(UUID jobId, String surfaceId, FrozenRung planned, UsedInstead used) {
     Job job = plans.job(jobId);
     NeedlesFile needles =
         new NeedlesFile(
-            used.productId() == null ? planned.cleanerId() : used.productId(),
-            used.ratio() != null
-                ? used.ratio()
-                : used.productId() == null || used.productId().equals(planned.cleanerId())
-                    ? planned.ratio()
-                    : "ready",
+            used.productId() == null ? planned.cleanerId().orElse(null) : used.productId(),
+            used.ratio() != null ? used.ratio() : unsaid(planned, used).code(),
             used.toolId() == null ? planned.toolId() : used.toolId(),
-            planned.applyTo(),
+            planned.applyTo().code(),
             planned.laidGPerM2(),
-            planned.warmth(),
-            (int) planned.dwellS().min());
+            planned.warmth().code(),
+            (int) planned.dwell().minS());
     Optional<Treatment> treatment;
     try {
       treatment = DecisionsReader.treatment(needles, job.shelf());

@@ -7,7 +7,6 @@ import attune.app.care.CareViews.DoneRequest;
 import attune.app.care.CareViews.DoneView;
 import attune.app.care.CareViews.LeavesView;
 import attune.app.care.CareViews.WaitingView;
-import attune.app.format.PlanFile.CareFile;
 import attune.app.jobs.JobService;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
@@ -19,6 +18,7 @@ import attune.core.care.Leaves;
 import attune.core.care.Use;
 import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
+import attune.core.plan.Plan.CareItem;
 import attune.core.reference.Figures;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -115,13 +115,13 @@ public class CareService {
   }
 
   /** A piece of care, how often it is due for this car, and when next. */
-  private record Round(CareFile care, Interval own, Interval usual, Optional<LocalDate> next) {}
+  private record Round(CareItem care, Interval own, Interval usual, Optional<LocalDate> next) {}
 
   private List<Round> rounds(CareBasis.Of of) {
     return of.left().care().stream().map(care -> round(care, of)).toList();
   }
 
-  private Round round(CareFile care, CareBasis.Of of) {
+  private Round round(CareItem care, CareBasis.Of of) {
     Interval usual = interval(care);
     Interval own =
         care.what().equals(Interval.DEEP_CLEAN) && of.deepDays().isPresent()
@@ -142,7 +142,7 @@ public class CareService {
   }
 
   private static CareLine line(Round round, LeftBehind left, Map<String, String> labels) {
-    CareFile care = round.care();
+    CareItem care = round.care();
     Integer every = boxed(round.own().everyDays());
     return new CareLine(
         care.what(),
@@ -152,17 +152,16 @@ public class CareService {
         Rhythm.words(round.own().afterDays(), every),
         round.own().equals(round.usual()) ? null : boxed(round.usual().everyDays()),
         round.next().orElse(null),
-        care.productId() == null ? null : left.products().get(care.productId()));
+        care.productId().map(left.products()::get).orElse(null));
   }
 
   private static @Nullable Integer boxed(OptionalInt value) {
     return value.isPresent() ? value.getAsInt() : null;
   }
 
-  private static Interval interval(CareFile care) {
+  private static Interval interval(CareItem care) {
     return new Interval(
-        care.dueInDays() == null ? List.of() : care.dueInDays(),
-        care.everyDays() == null ? OptionalInt.empty() : OptionalInt.of(care.everyDays()));
+        care.dueInDays(), care.everyDays().map(OptionalInt::of).orElse(OptionalInt.empty()));
   }
 
   private CareBasis.Of worked(UUID jobId) {
@@ -179,12 +178,12 @@ public class CareService {
    */
   public CareView done(UUID jobId, DoneRequest request) {
     CareBasis.Of of = worked(jobId);
-    List<CareFile> all = of.left().care();
+    List<CareItem> all = of.left().care();
     if (all.stream().noneMatch(care -> care.what().equals(request.what()))) {
       throw new InvalidInputException(
           "/what",
           "\"" + request.what() + "\"",
-          "one of " + all.stream().map(CareFile::what).collect(Collectors.joining("; ")));
+          "one of " + all.stream().map(CareItem::what).collect(Collectors.joining("; ")));
     }
     LocalDate visit = of.visit();
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {

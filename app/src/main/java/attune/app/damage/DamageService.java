@@ -8,6 +8,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.people.CustomerService.Forgotten;
 import attune.app.web.NotNowException;
 import attune.core.check.Known;
+import attune.core.survey.Condition.Wear;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -87,7 +88,7 @@ class DamageService {
   private static List<String> words(SurfaceFile surface) {
     ConditionFile c = surface.condition();
     List<String> words = new ArrayList<>();
-    if (c.wear() != null && !c.wear().equals("intact")) {
+    if (c.wear() != null && !c.wear().equals(Wear.INTACT.code())) {
       words.add(c.wear());
     }
     if (c.damage() != null) {

@@ -193,7 +193,7 @@ public class JobReader {
     List<String> crew =
         named.isEmpty()
             ? IntStream.rangeClosed(1, or(file.setting().people(), 1))
-                .mapToObj(i -> "person-" + i)
+                .mapToObj(Arrangement::numbered)
                 .toList()
             : named;
     if (!coaters.isEmpty() && crew.stream().noneMatch(coaters::contains)) {

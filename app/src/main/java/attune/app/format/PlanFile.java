@@ -6,6 +6,7 @@ import attune.core.match.RuledOut;
 import attune.core.match.Treatment;
 import attune.core.plan.ClothUse;
 import attune.core.plan.Step;
+import attune.core.plan.Task;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Soil;
 import attune.core.survey.Stain;
@@ -235,11 +236,17 @@ public record PlanFile(
   public record NeedsFile(
       double phLow, double phHigh, @Code(Soil.class) @Nullable String goodAt, String finish) {}
 
-  /** A task of the timetable. */
+  /**
+   * A task of the timetable.
+   *
+   * @param about what a wait is for, or a fitting; null for all others, and in plans from before it
+   *     was written
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record TaskFile(
       String id,
       @Code(Step.class) String step,
+      @Code(Task.About.Kind.class) @Nullable String about,
       List<String> surfaceIds,
       @Nullable String productId,
       @Nullable String toolId,

@@ -5,6 +5,7 @@ import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
 import attune.core.match.Treatment;
+import attune.core.measure.Ratio;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.Plan;
 import attune.core.plan.Plan.PlannedDose;
@@ -247,7 +248,7 @@ public final class PlanSheet {
       parts.add(Product.WATER.name());
     }
     round.productId().ifPresent(id -> parts.add(name(id)));
-    round.ratio().map(r -> r.equals("ready") ? "as it comes" : r).ifPresent(parts::add);
+    round.ratio().map(r -> r.equals(Ratio.READY.code()) ? "as it comes" : r).ifPresent(parts::add);
     round.toolId().ifPresent(id -> parts.add(name(id)));
     if (Step.CLEAN == round.step() || Step.TEXTILE == round.step()) {
       panels.stream()

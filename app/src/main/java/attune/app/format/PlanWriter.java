@@ -185,6 +185,7 @@ public class PlanWriter {
     return new TaskFile(
         t.id(),
         t.step().code(),
+        t.about().map(about -> about.kind().code()).orElse(null),
         t.surfaceIds(),
         t.productId().orElse(null),
         t.toolId().orElse(null),

@@ -1,18 +1,15 @@
 package attune.app.handover;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.BenchTask;
-import attune.app.bench.BenchViews.BenchView;
 import attune.app.bench.BenchViews.DoneReady;
-import attune.app.bench.BenchViews.TaskState;
+import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.RunRecord.RecordLine;
 import attune.app.bench.RunRecord.UsedUp;
+import attune.app.bench.StepWords;
 import attune.app.care.CareService;
 import attune.app.care.CareViews.CareLine;
 import attune.app.format.JobFile;
-import attune.app.format.PlanFile;
 import attune.app.format.PlanFile.CodeFile;
-import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.SurfaceFile;
 import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
@@ -34,6 +31,14 @@ import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.shelf.Hazards;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
+import attune.core.bench.FrozenPanel;
+import attune.core.bench.FrozenPlan;
+import attune.core.bench.RunSoFar;
+import attune.core.match.ReasonCode;
+import attune.core.plan.Step;
+import attune.core.run.Outcome;
+import attune.core.run.Outcome.Next;
+import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import jakarta.annotation.Nullable;
@@ -60,11 +65,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class HandoverService {
-  private static final Set<TaskState> OPEN =
-      Set.of(TaskState.WAITING, TaskState.RUNNING, TaskState.SKIPPED);
-  private static final Set<String> ENDS_SHORT = Set.of("leave", "stays", "refer");
-  private static final Set<String> NOTICED =
-      Set.of("SHADOW_MAY_STAY", "SHEEN_NOT_MET", "REMAINS", "NOT_ON_SHELF");
+  private static final Set<Phase> OPEN = Set.of(Phase.WAITING, Phase.RUNNING, Phase.SKIPPED);
+  private static final Set<Next> ENDS_SHORT = Set.of(Next.LEAVE, Next.STAYS, Next.REFER);
+  private static final Set<ReasonCode> NOTICED =
+      Set.of(
+          ReasonCode.SHADOW_MAY_STAY,
+          ReasonCode.SHEEN_NOT_MET,
+          ReasonCode.REMAINS,
+          ReasonCode.NOT_ON_SHELF);
 
   private final JobService jobs;
   private final BenchService bench;
@@ -100,40 +108,39 @@ public class HandoverService {
   @Transactional(readOnly = true)
   public HandoverView view(UUID id) {
     JobDetail job = jobs.get(id);
-    PlanFile plan =
+    RunSoFar run =
         bench
-            .plan(id)
+            .soFar(id)
             .orElseThrow(
                 () ->
                     new NotNowException(
                         "There is nothing to hand over: the bench run has not started."));
-    BenchView run = bench.view(id);
     Shelf products = bench.shelfOf(id);
     JobFile document = job.document();
     Map<String, String> labels = job.labels();
-    List<Treated> treated = Treatments.treated(document, plan, run, labels, products);
+    List<Treated> treated = Treatments.treated(document, run, labels, products);
     return new HandoverView(
         id,
         shop.settings().name(),
         Objects.requireNonNullElse(document.title(), ""),
         vehicle(document),
         job.state(),
-        run.tasksDone() >= run.tasksTotal(),
+        run.isThrough(),
         jobs.handedOverAt(id).map(LocalDateTime::toString).orElse(null),
         corrections(id),
         left(run, document),
-        ready(id, job.state(), plan, run),
+        ready(id, job.state(), run),
         treated,
-        notCured(plan, run, labels),
+        notCured(run, labels),
         used(id, products),
         treated.isEmpty()
             ? List.of() // nothing was done that would have to be kept so
             : care.lines(id).stream().map(HandoverService::advice).toList(),
-        plan.surfaces().stream()
-            .flatMap(s -> s.cautions().stream())
-            .filter(caution -> caution.code().equals("GRIP_CHECK"))
+        run.plan().panels().stream()
+            .flatMap(panel -> panel.cautions().stream())
+            .filter(caution -> caution.code() == ReasonCode.GRIP_CHECK)
             .limit(1)
-            .map(caution -> new CodeFile(caution.code(), caution.text()))
+            .map(caution -> new CodeFile(caution.code().name(), caution.text()))
             .toList(),
         pairs(id, labels),
         halves(id, labels));
@@ -241,16 +248,16 @@ public class HandoverService {
   }
 
   /** What is still open, one line a kind of work: how many panels, and in which zones. */
-  private static List<NotDone> left(BenchView run, JobFile document) {
+  private static List<NotDone> left(RunSoFar run, JobFile document) {
     Map<String, String> zones =
         document.surfaces().stream().collect(Collectors.toMap(SurfaceFile::id, SurfaceFile::zone));
     Map<String, Set<String>> open = new LinkedHashMap<>();
-    for (BenchTask task : run.tasks()) {
-      boolean counts = task.needsHands() && !task.step().equals("handover");
-      if (counts && OPEN.contains(task.state())) {
-        open.computeIfAbsent(task.title(), t -> new LinkedHashSet<>()).addAll(task.surfaceIds());
-      }
-    }
+    run.hands()
+        .filter(step -> step.step() != Step.HANDOVER && OPEN.contains(step.state().phase()))
+        .forEach(
+            step ->
+                open.computeIfAbsent(StepWords.title(step), t -> new LinkedHashSet<>())
+                    .addAll(step.surfaceIds()));
     List<NotDone> left = new ArrayList<>();
     open.forEach(
         (title, panels) ->
@@ -266,55 +273,60 @@ public class HandoverService {
   }
 
   /** As planned until something is done, then as the bench goes, and at last by what was done. */
-  private Ready ready(UUID id, JobState state, PlanFile plan, BenchView run) {
-    if (run.tasksDone() == 0) {
-      return new Ready(plan.ready().driveAt(), plan.ready().sitAt(), plan.ready().curedAt(), false);
+  private Ready ready(UUID id, JobState state, RunSoFar run) {
+    if (!run.isWorked()) {
+      FrozenPlan.Ready planned = run.plan().ready();
+      return ready(planned.driveAt(), planned.sitAt(), planned.curedAt(), false);
     }
     if (state == JobState.HANDED_OVER) {
       DoneReady done = bench.leftBehind(id).orElseThrow().ready();
-      return new Ready(
-          done.driveAt().toString(), done.sitAt().toString(), done.curedAt().toString(), true);
+      return ready(done.driveAt(), done.sitAt(), done.curedAt(), true);
     }
-    return new Ready(
-        run.pace().driveAt().toString(),
-        run.pace().sitAt().toString(),
-        run.pace().curedAt().toString(),
-        true);
+    PaceView pace = bench.pace(id).orElseThrow();
+    return ready(pace.driveAt(), pace.sitAt(), pace.curedAt(), true);
   }
 
-  private static List<NotCured> notCured(PlanFile plan, BenchView run, Map<String, String> labels) {
+  private static Ready ready(
+      LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime curedAt, boolean fromBench) {
+    return new Ready(driveAt.toString(), sitAt.toString(), curedAt.toString(), fromBench);
+  }
+
+  private static List<NotCured> notCured(RunSoFar run, Map<String, String> labels) {
     List<NotCured> list = new ArrayList<>();
-    for (PlannedSurfaceFile surface : plan.surfaces()) {
-      String label = labels.getOrDefault(surface.surfaceId(), surface.surfaceId());
-      if (surface.refer() != null) {
-        list.add(new NotCured(label, surface.refer().code(), surface.refer().text()));
-      }
-      surface.cautions().stream()
+    for (FrozenPanel panel : run.plan().panels()) {
+      String label = labels.getOrDefault(panel.surfaceId(), panel.surfaceId());
+      panel
+          .refer()
+          .map(refer -> new NotCured(label, refer.code().name(), refer.text()))
+          .ifPresent(list::add);
+      panel.cautions().stream()
           .filter(c -> NOTICED.contains(c.code()))
-          .forEach(c -> list.add(new NotCured(label, c.code(), c.text())));
-      run.tasks().stream()
-          .filter(task -> task.outcome() != null && ENDS_SHORT.contains(task.outcome()))
-          .filter(task -> task.covers().contains(surface.surfaceId()))
+          .forEach(c -> list.add(new NotCured(label, c.code().name(), c.text())));
+      run.steps().stream()
+          .filter(step -> step.run().task().covers().contains(panel.surfaceId()))
+          .flatMap(step -> step.state().says().stream())
+          .map(Outcome::next)
+          .filter(ENDS_SHORT::contains)
           .limit(1)
-          .forEach(task -> list.add(atTheBench(label, task)));
+          .forEach(next -> list.add(atTheBench(label, next)));
     }
     return list;
   }
 
-  private static NotCured atTheBench(String label, BenchTask task) {
-    return switch (task.outcome()) {
-      case "refer" ->
+  private static NotCured atTheBench(String label, Next next) {
+    return switch (next) {
+      case REFER ->
           new NotCured(
               label,
-              "REFER_REPAIR",
+              ReasonCode.REFER_REPAIR.name(),
               "Its own colour or coat began to come off, so the work was stopped; a repairer"
                   + " re-colours it.");
-      case "stays" ->
+      case STAYS ->
           new NotCured(label, "HIGH_SPOT", "A high spot of the coating has cured and stays.");
       default ->
           new NotCured(
               label,
-              "LEAVE_SOME",
+              ReasonCode.LEAVE_SOME.name(),
               "Some of what was found stays: nothing that may be used here takes more of it off.");
     };
   }

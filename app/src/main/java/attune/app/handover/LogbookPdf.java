@@ -2,11 +2,15 @@ package attune.app.handover;
 
 import attune.app.bench.RunRecord;
 import attune.app.bench.RunRecord.RecordLine;
+import attune.app.bench.StepWords;
 import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.Used;
 import attune.app.paper.Letterhead;
 import attune.app.paper.Paper;
 import attune.app.people.PeopleViews.Treatment;
+import attune.core.check.Coded;
+import attune.core.measure.Ratio;
+import attune.core.plan.Step;
 import com.lowagie.text.Rectangle;
 import com.lowagie.text.pdf.PdfPTable;
 import java.time.LocalDateTime;
@@ -100,7 +104,7 @@ final class LogbookPdf {
         used.stream()
             .collect(
                 Collectors.groupingBy(
-                    t -> List.of(t.step(), t.product(), mixed(t), passes(t)),
+                    t -> List.of(work(t), t.product(), mixed(t), passes(t)),
                     LinkedHashMap::new,
                     Collectors.mapping(Treatment::panel, Collectors.toList())));
     PdfPTable table = Paper.table(1, 2.2f, 1.6f, 1, 4);
@@ -122,8 +126,13 @@ final class LogbookPdf {
     paper.add(table);
   }
 
+  private static String work(Treatment t) {
+    return Coded.find(Step.class, t.step()).map(StepWords::title).orElse(t.step());
+  }
+
   private static String mixed(Treatment t) {
-    String mix = t.ratio() == null || t.ratio().equals("ready") ? "as it comes" : t.ratio();
+    String mix =
+        t.ratio() == null || t.ratio().equals(Ratio.READY.code()) ? "as it comes" : t.ratio();
     return t.ph() == null ? mix : mix + ", pH %.1f".formatted(t.ph());
   }
 

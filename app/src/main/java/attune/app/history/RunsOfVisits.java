@@ -1,16 +1,18 @@
 package attune.app.history;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.RunRecord;
-import attune.app.bench.RunRecord.StepTime;
-import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.history.HistoryController.RunOfVisit;
 import attune.app.jobs.JobService;
 import attune.app.readings.SheenOfJobs;
-import attune.core.shelf.Product;
+import attune.app.shelf.ProductName;
+import attune.core.bench.FrozenPanel;
+import attune.core.bench.RunSoFar;
+import attune.core.bench.StepSoFar;
+import attune.core.measure.Ratio;
 import attune.core.shelf.Shelf;
+import attune.core.shelf.Tool;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(readOnly = true)
 class RunsOfVisits {
-  private static final Set<String> CLEANS = Set.of("clean", "textile");
   private static final int NAMED = 3;
 
   private final BenchService bench;
@@ -40,72 +41,66 @@ class RunsOfVisits {
 
   Optional<RunOfVisit> of(UUID jobId) {
     return bench
-        .plan(jobId)
+        .soFar(jobId)
         .map(
-            plan -> {
+            run -> {
               RunRecord record = bench.record(jobId);
               Map<String, String> labels = jobs.get(jobId).labels();
               return new RunOfVisit(
                   record.plannedMin(),
                   record.workedMin(),
-                  came(record, plan, bench.shelfOf(jobId), labels),
-                  exposure(plan, record, labels),
+                  came(run, bench.shelfOf(jobId), labels),
+                  exposure(run, labels),
                   sheens.of(jobId, labels));
             });
   }
 
   /** By treatment: on how many panels it was enough, in how many passes, and where it was not. */
-  private static List<String> came(
-      RunRecord record, PlanFile plan, Shelf shelf, Map<String, String> labels) {
-    Map<String, PlannedSurfaceFile> planned =
-        plan.surfaces().stream().collect(Collectors.toMap(PlannedSurfaceFile::surfaceId, s -> s));
-    Map<String, List<StepTime>> byTreatment = new LinkedHashMap<>();
-    for (StepTime step : record.steps()) {
-      if (CLEANS.contains(step.step())
-          && step.rung() > 0
-          && step.passes() > 0
-          && planned.containsKey(step.surfaceId())) {
-        PlanFile.RungFile rung = planned.get(step.surfaceId()).ladder().get(step.rung() - 1);
-        byTreatment
-            .computeIfAbsent(treatment(rung, shelf), key -> new java.util.ArrayList<>())
-            .add(step);
-      }
-    }
+  private static List<String> came(RunSoFar run, Shelf shelf, Map<String, String> labels) {
+    Map<String, List<StepSoFar>> byTreatment = new LinkedHashMap<>();
+    run.hands()
+        .filter(step -> step.step().cleans() && step.rung() > 0 && step.state().passes() > 0)
+        .forEach(
+            step ->
+                byTreatment
+                    .computeIfAbsent(treatment(step, shelf), key -> new ArrayList<>())
+                    .add(step));
     return byTreatment.entrySet().stream()
-        .map(e -> e.getKey() + ": " + went(e.getValue(), record, labels))
+        .map(e -> e.getKey() + ": " + went(e.getValue(), run, labels))
         .toList();
   }
 
-  private static String treatment(PlanFile.RungFile rung, Shelf shelf) {
-    String tool = shelf.findTool(rung.toolId()).map(t -> t.name()).orElse(rung.toolId());
-    if (rung.cleanerId() == null) {
+  /** What was used, whatever was planned. */
+  private static String treatment(StepSoFar step, Shelf shelf) {
+    String tool = step.toolId().map(id -> shelf.findTool(id).map(Tool::name).orElse(id)).orElse("");
+    if (step.productId().isEmpty()) {
       return tool + ", dry";
     }
-    String product =
-        shelf.findProduct(rung.cleanerId()).map(Product::name).orElse(rung.cleanerId());
-    return product + (rung.ratio().equals("ready") ? "" : " " + rung.ratio()) + ", " + tool;
+    Ratio ratio = step.ratio();
+    return ProductName.of(shelf, step.productId().get())
+        + (ratio.isReady() ? "" : " " + ratio.code())
+        + ", "
+        + tool;
   }
 
-  private static String went(List<StepTime> steps, RunRecord record, Map<String, String> labels) {
+  private static String went(List<StepSoFar> steps, RunSoFar run, Map<String, String> labels) {
     Set<String> further =
-        record.steps().stream()
-            .filter(s -> s.rung() > steps.get(0).rung() && s.passes() > 0)
-            .map(StepTime::surfaceId)
+        run.hands()
+            .filter(s -> s.rung() > steps.get(0).rung() && s.state().passes() > 0)
+            .map(RunsOfVisits::panel)
             .collect(Collectors.toSet());
-    List<StepTime> enough =
-        steps.stream()
-            .filter(s -> s.state() == TaskState.DONE && !further.contains(s.surfaceId()))
-            .toList();
+    List<StepSoFar> enough =
+        steps.stream().filter(s -> s.isDone() && !further.contains(panel(s))).toList();
     List<String> not =
         steps.stream()
             .filter(s -> !enough.contains(s))
-            .map(s -> labels.getOrDefault(s.surfaceId(), s.surfaceId()))
+            .map(s -> labels.getOrDefault(panel(s), panel(s)))
             .distinct()
             .limit(NAMED)
             .toList();
-    int least = enough.stream().mapToInt(StepTime::passes).min().orElse(0);
-    int most = enough.stream().mapToInt(StepTime::passes).max().orElse(0);
-    long panels = enough.stream().map(StepTime::surfaceId).distinct().count();
+    int least = enough.stream().mapToInt(step -> step.state().passes()).min().orElse(0);
+    int most = enough.stream().mapToInt(step -> step.state().passes()).max().orElse(0);
+    long panels = enough.stream().map(RunsOfVisits::panel).distinct().count();
     String good =
         panels == 0
             ? ""
@@ -121,18 +116,21 @@ class RunsOfVisits {
   }
 
   /** What the passes made took of each panel's year, the most of it first. */
-  private static List<String> exposure(
-      PlanFile plan, RunRecord record, Map<String, String> labels) {
+  private static List<String> exposure(RunSoFar run, Map<String, String> labels) {
     Map<String, Integer> spent = new LinkedHashMap<>();
-    for (PlannedSurfaceFile s : plan.surfaces()) {
-      if (s.exposure() != null && s.exposure().allowance() > 0 && !s.ladder().isEmpty()) {
-        double made = (double) passes(record, s.surfaceId()) / s.ladder().get(0).passes().low();
-        double after = s.exposure().before() + made * s.exposure().plan();
-        int percent = (int) Math.round(100 * after / s.exposure().allowance());
-        if (made > 0 && percent > 0) {
-          spent.put(labels.getOrDefault(s.surfaceId(), s.surfaceId()), percent);
-        }
+    for (FrozenPanel panel : run.plan().panels()) {
+      String id = panel.surfaceId();
+      if (panel.ladder().isEmpty()) {
+        continue;
       }
+      double made = (double) passes(run, id) / panel.ladder().get(0).passesLow();
+      panel
+          .exposure()
+          .filter(year -> made > 0 && year.allowance() > 0)
+          .map(year -> 100 * (year.before() + made * year.plan()) / year.allowance())
+          .map(percent -> (int) Math.round(percent))
+          .filter(percent -> percent > 0)
+          .ifPresent(percent -> spent.put(labels.getOrDefault(id, id), percent));
     }
     return spent.entrySet().stream()
         .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
@@ -141,11 +139,14 @@ class RunsOfVisits {
         .toList();
   }
 
-  private static int passes(RunRecord record, String surfaceId) {
-    return record.steps().stream()
-        .filter(s -> CLEANS.contains(s.step()) && surfaceId.equals(s.surfaceId()))
-        .filter(s -> s.rung() == 1)
-        .mapToInt(StepTime::passes)
+  private static int passes(RunSoFar run, String surfaceId) {
+    return run.hands(surfaceId)
+        .filter(step -> step.step().cleans() && step.rung() == 1)
+        .mapToInt(step -> step.state().passes())
         .sum();
+  }
+
+  private static String panel(StepSoFar step) {
+    return step.surfaceIds().get(0);
   }
 }

@@ -1,25 +1,26 @@
 package attune.app.history;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.BenchTask;
-import attune.app.bench.BenchViews.TaskState;
-import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.FinishStepFile;
-import attune.app.format.PlanFile.PlannedSurfaceFile;
-import attune.app.format.PlanFile.RungFile;
+import attune.app.bench.RunRecord.UsedUp;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobViews.JobDetail;
 import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.VehicleService;
+import attune.app.shelf.ProductName;
 import attune.app.shelf.StockService;
-import attune.core.run.RunTask;
-import attune.core.shelf.Product;
+import attune.core.bench.FrozenFinish;
+import attune.core.bench.FrozenPanel;
+import attune.core.bench.FrozenRung;
+import attune.core.bench.RunSoFar;
+import attune.core.bench.StepSoFar;
+import attune.core.measure.Ratio;
+import attune.core.plan.Step;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
-import jakarta.annotation.Nullable;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,7 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class VisitNotes {
   private static final double SECONDS = 60;
-  private static final Set<String> CLEANS = Set.of("clean", "textile");
 
   private final BenchService bench;
   private final JobService jobs;
@@ -52,138 +52,137 @@ public class VisitNotes {
   /** Notes a job once, from the plan its run was started on. */
   public void note(UUID jobId) {
     JobDetail job = jobs.get(jobId);
-    List<Treatment> used = used(jobId);
+    RunSoFar run = run(jobId);
+    List<Treatment> used = used(job, run);
     vehicles.note(job.vehicleId(), jobId, used);
-    stock.draw(jobId, drawn(bench.plan(jobId).orElseThrow(), used));
+    stock.draw(jobId, drawn(jobId, run, used));
   }
 
   /** What was used on each panel, as ticked so far. */
   @Transactional(readOnly = true)
   public List<Treatment> used(UUID jobId) {
-    JobDetail job = jobs.get(jobId);
-    PlanFile plan = bench.plan(jobId).orElseThrow();
-    List<BenchTask> tasks = bench.view(jobId).tasks();
-    Optional<LocalDateTime> done =
-        tasks.stream()
-            .filter(task -> task.doneAt() != null)
-            .map(BenchTask::doneAt)
-            .max(LocalDateTime::compareTo);
-    return done.map(when -> used(job, plan, tasks, when)).orElse(List.of());
+    return used(jobs.get(jobId), run(jobId));
   }
 
-  private List<Treatment> used(
-      JobDetail job, PlanFile plan, List<BenchTask> tasks, LocalDateTime when) {
-    UUID jobId = job.id();
-    Shelf shelf = bench.shelfOf(jobId);
-    List<Treatment> used = new ArrayList<>();
-    for (PlannedSurfaceFile surface : plan.surfaces()) {
-      Set<String> done = done(tasks, surface.surfaceId());
-      String panel = job.labels().getOrDefault(surface.surfaceId(), surface.surfaceId());
-      for (int rung = 1; rung <= surface.ladder().size(); rung++) {
-        RungFile worked = surface.ladder().get(rung - 1);
-        int number = worked.spot() == null ? rung : RunTask.SPOT;
-        int passes = passes(tasks, surface.surfaceId(), number);
-        if (passes > 0 && worked.cleanerId() != null) {
-          used.add(cleaned(jobId, surface.surfaceId(), panel, when, worked, passes, shelf));
-        }
-      }
-      surface.laid().stream()
-          .filter(step -> done.contains(step.step()))
-          .map(step -> finished(jobId, surface.surfaceId(), panel, when, step, shelf))
-          .forEach(used::add);
+  private RunSoFar run(UUID jobId) {
+    return bench.soFar(jobId).orElseThrow();
+  }
+
+  private List<Treatment> used(JobDetail job, RunSoFar run) {
+    Optional<LocalDateTime> done = run.lastDone();
+    if (done.isEmpty()) {
+      return List.of();
     }
-    return used;
+    PanelNotes notes = new PanelNotes(job, done.get().toLocalDate(), run, bench.shelfOf(job.id()));
+    return run.plan().panels().stream().flatMap(panel -> notes.of(panel).stream()).toList();
   }
 
-  /** What went out of the bottles: of each product used anywhere, the planned amount. */
-  private static Map<String, Double> drawn(PlanFile plan, List<Treatment> used) {
-    Set<String> products = used.stream().map(Treatment::productId).collect(Collectors.toSet());
+  /**
+   * What went out of the bottles: of each product used anywhere, the planned amount; of what nobody
+   * planned, what the record says.
+   */
+  private Map<String, Double> drawn(UUID jobId, RunSoFar run, List<Treatment> used) {
+    Map<String, Double> recorded =
+        bench.record(jobId).used().stream()
+            .collect(
+                Collectors.groupingBy(UsedUp::productId, Collectors.summingDouble(UsedUp::ml)));
     Map<String, Double> ml = new TreeMap<>();
-    plan.mixes().stream()
-        .filter(mix -> products.contains(mix.productId()))
-        .forEach(mix -> ml.merge(mix.productId(), mix.productMl(), Double::sum));
-    plan.doses().stream()
-        .filter(dose -> products.contains(dose.productId()))
-        .forEach(dose -> ml.merge(dose.productId(), dose.ml(), Double::sum));
+    for (Treatment treatment : used) {
+      String product = treatment.productId();
+      Double planned = run.plan().concentrateMl().get(product);
+      double out = planned == null ? recorded.getOrDefault(product, 0.0) : planned;
+      if (out > 0) {
+        ml.put(product, out);
+      }
+    }
     return ml;
   }
 
-  /** Steps all of whose tasks on a panel are ticked. */
-  private static Set<String> done(List<BenchTask> tasks, String surfaceId) {
-    List<BenchTask> here =
-        tasks.stream()
-            .filter(task -> task.needsHands() && task.surfaceIds().contains(surfaceId))
-            .toList();
-    Set<String> steps = new LinkedHashSet<>(here.stream().map(BenchTask::step).toList());
-    here.stream()
-        .filter(task -> task.state() != TaskState.DONE)
-        .forEach(task -> steps.remove(task.step()));
-    return steps;
-  }
+  /** What is noted of one panel after another. */
+  private record PanelNotes(JobDetail job, LocalDate when, RunSoFar run, Shelf shelf) {
+    /**
+     * What the same bottle did at the same rung is one treatment, however many sections it took.
+     */
+    private record Worked(
+        FrozenRung rung, String productId, Ratio ratio, Optional<Integer> stiffness) {}
 
-  /** Passes made with a rung: as judged, else as planned where it was only ticked. */
-  private static int passes(List<BenchTask> tasks, String surfaceId, int rung) {
-    return tasks.stream()
-        .filter(task -> task.rung() == rung && task.surfaceIds().contains(surfaceId))
-        .filter(task -> CLEANS.contains(task.step()))
-        .mapToInt(
-            task ->
-                task.passes() > 0
-                    ? task.passes()
-                    : task.state() == TaskState.DONE ? Math.max(1, task.passesHigh()) : 0)
-        .max()
-        .orElse(0);
-  }
+    List<Treatment> of(FrozenPanel panel) {
+      List<Treatment> used = new ArrayList<>();
+      Map<Worked, Integer> passes = new LinkedHashMap<>();
+      for (StepSoFar step : run.cleaned(panel.surfaceId())) {
+        step.productId()
+            .ifPresent(
+                product ->
+                    passes.merge(
+                        new Worked(
+                            step.run().rung().orElseThrow(),
+                            product,
+                            step.ratio(),
+                            step.toolId().flatMap(shelf::findTool).map(Tool::stiffness)),
+                        step.passesMade(),
+                        Math::max));
+      }
+      passes.forEach((worked, made) -> used.add(cleaned(panel.surfaceId(), worked, made)));
+      Set<Step> done = run.done(panel.surfaceId());
+      panel.finish().stream()
+          .filter(laid -> done.contains(laid.step()))
+          .map(laid -> finished(panel.surfaceId(), laid))
+          .forEach(used::add);
+      return used;
+    }
 
-  private static Treatment cleaned(
-      UUID job,
-      String id,
-      String panel,
-      LocalDateTime when,
-      RungFile rung,
-      int passes,
-      Shelf shelf) {
-    return new Treatment(
-        job,
-        id,
-        panel,
-        when.toLocalDate(),
-        "clean",
-        id(rung.cleanerId()),
-        name(shelf, id(rung.cleanerId())),
-        rung.ratio(),
-        rung.effectivePh() == null
-            ? null
-            : (rung.effectivePh().low() + rung.effectivePh().high()) / 2,
-        rung.dwellS().max() / SECONDS,
-        passes,
-        shelf.findTool(rung.toolId()).map(Tool::stiffness).orElse(null),
-        false);
-  }
+    /** The pH as planned; of what was used instead it is worked out from bottle and ratio. */
+    private Treatment cleaned(String panel, Worked worked, int passes) {
+      FrozenRung rung = worked.rung();
+      boolean planned =
+          rung.cleanerId().filter(worked.productId()::equals).isPresent()
+              && rung.ratio().equals(worked.ratio());
+      return new Treatment(
+          job.id(),
+          panel,
+          label(panel),
+          when,
+          Step.CLEAN.code(),
+          worked.productId(),
+          name(worked.productId()),
+          worked.ratio().code(),
+          rung.ph().filter(ph -> planned).map(ph -> (ph.low() + ph.high()) / 2).orElse(null),
+          rung.dwell().maxS() / SECONDS,
+          passes,
+          worked.stiffness().orElse(null),
+          false);
+    }
 
-  private static Treatment finished(
-      UUID job, String id, String panel, LocalDateTime when, FinishStepFile step, Shelf shelf) {
-    return new Treatment(
-        job,
-        id,
-        panel,
-        when.toLocalDate(),
-        step.step(),
-        id(step.productId()),
-        name(shelf, id(step.productId())),
-        null,
-        null,
-        null,
-        step.coats(),
-        null,
-        step.step().equals("coat"));
-  }
+    private Treatment finished(String panel, FrozenFinish laid) {
+      String product =
+          run.hands(panel)
+              .filter(step -> step.step() == laid.step())
+              .flatMap(step -> step.productId().stream())
+              .reduce((earlier, later) -> later)
+              .or(laid::productId)
+              .orElse("");
+      return new Treatment(
+          job.id(),
+          panel,
+          label(panel),
+          when,
+          laid.step().code(),
+          product,
+          name(product),
+          null,
+          null,
+          null,
+          laid.coats(),
+          null,
+          laid.step() == Step.COAT);
+    }
 
-  private static String id(@Nullable String product) {
-    return product == null ? "" : product;
-  }
+    private String label(String panel) {
+      return job.labels().getOrDefault(panel, panel);
+    }
 
-  private static String name(Shelf shelf, String id) {
-    return shelf.findProduct(id).map(Product::name).orElse(id);
+    private String name(String product) {
+      return ProductName.of(shelf, product);
+    }
   }
 }

@@ -1,7 +1,6 @@
 package attune.app.learning;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.TaskState;
 import attune.app.bench.RunRecord;
 import attune.app.bench.RunRecord.StepTime;
 import attune.app.learning.LearningController.FactorView;
@@ -20,6 +19,7 @@ import attune.core.run.Experience;
 import attune.core.run.Experience.Case;
 import attune.core.run.Experience.Kind;
 import attune.core.run.Experience.StepCase;
+import attune.core.run.TaskState.Phase;
 import attune.core.survey.Job;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -27,7 +27,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
@@ -42,7 +41,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class LearningService {
-  private static final Set<String> CLEANS = Set.of("clean", "textile");
   private static final double SECONDS = 60;
 
   private final LearnedCaseRepository cases;
@@ -95,14 +93,14 @@ public class LearningService {
   private List<LearnedPanel> panels(RunRecord record, List<Task> tasks) {
     Map<String, Double> planned =
         tasks.stream()
-            .filter(t -> t.step() == Step.CLEAN || t.step() == Step.TEXTILE)
+            .filter(t -> t.step().cleans())
             .collect(
                 Collectors.groupingBy(
                     t -> t.surfaceIds().get(0),
                     Collectors.summingDouble(LearningService::minutes)));
     Map<String, List<StepTime>> byPanel =
         record.steps().stream()
-            .filter(s -> CLEANS.contains(s.step()) && s.surfaceId() != null)
+            .filter(s -> s.kind().cleans() && s.surfaceId() != null)
             .collect(Collectors.groupingBy(StepTime::surfaceId));
     List<LearnedPanel> fresh = new ArrayList<>();
     byPanel.forEach(
@@ -134,7 +132,7 @@ public class LearningService {
     Map<String, Double> planned =
         tasks.stream()
             .filter(t -> Totals.part(t.step()) != Totals.Part.NOT_COUNTED)
-            .filter(t -> !CLEANS.contains(t.step().code()))
+            .filter(t -> !t.step().cleans())
             .collect(
                 Collectors.groupingBy(
                     t -> t.step().code(), Collectors.summingDouble(LearningService::minutes)));
@@ -150,7 +148,7 @@ public class LearningService {
 
   /** What some steps took; empty where one was left, or ticked without having been worked. */
   private Optional<Double> worked(List<StepTime> steps, double plannedMin) {
-    boolean whole = !steps.isEmpty() && steps.stream().allMatch(s -> s.state() == TaskState.DONE);
+    boolean whole = !steps.isEmpty() && steps.stream().allMatch(s -> s.state() == Phase.DONE);
     double minutes = steps.stream().mapToDouble(s -> s.minutes() == null ? 0 : s.minutes()).sum();
     return Optional.of(minutes)
         .filter(m -> whole && Experience.wasWorked(m, plannedMin, reference.figures()));

@@ -13,6 +13,7 @@ import attune.core.match.Place;
 import attune.core.match.Reason;
 import attune.core.match.Reason.Effect;
 import attune.core.match.Treatment;
+import attune.core.match.Tried;
 import attune.core.match.Verdict;
 import attune.core.survey.Job;
 import java.util.ArrayList;
@@ -84,7 +85,8 @@ class DecisionService {
     tried.add(noted);
     boolean sameByHand = s.byHand() != null && s.byHand().needles().equals(noted.needles());
     return s.decided(
-        sameByHand && !noted.result().equals("clean") ? null : s.byHand(), List.copyOf(tried));
+        sameByHand && !noted.result().equals(Tried.Result.CLEAN.code()) ? null : s.byHand(),
+        List.copyOf(tried));
   }
 
   /** Takes back all that was noted as tried. */

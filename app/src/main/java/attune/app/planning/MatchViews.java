@@ -155,7 +155,7 @@ public final class MatchViews {
   public record WhyView(
       String itemId,
       String name,
-      String standing,
+      @Code(ItemStanding.class) String standing,
       List<PlanFile.ReasonFile> reasons,
       List<RemedyView> remedies) {}
 

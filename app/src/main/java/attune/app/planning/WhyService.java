@@ -72,7 +72,7 @@ class WhyService {
     return new WhyView(
         itemId,
         name,
-        standing(plan, itemId),
+        standing(plan, itemId).code(),
         reasons.stream().map(PlannedSurfaceWriter::reason).toList(),
         why.map(w -> w.remedies().stream().map(WhyService::remedy).toList()).orElse(List.of()));
   }
@@ -86,7 +86,7 @@ class WhyService {
     return new WhyView(
         "",
         "these needles",
-        worst(why.reasons()),
+        worst(why.reasons()).code(),
         why.reasons().stream().map(PlannedSurfaceWriter::reason).toList(),
         why.remedies().stream().map(WhyService::remedy).toList());
   }
@@ -151,19 +151,9 @@ class WhyService {
 
   private static String letter(SurfacePlan plan, MatrixHead item, Optional<RuledOut> out) {
     if (uses(plan, item.id())) {
-      return "d";
+      return ItemStanding.DONE.letter();
     }
-    if (out.isEmpty()) {
-      return "-";
-    }
-    return switch (worst(out.get().reasons())) {
-      case "would-do" -> "w";
-      case "under" -> "u";
-      case "over" -> "o";
-      case "barred" -> "b";
-      case "unknown" -> "?";
-      default -> "-";
-    };
+    return out.map(o -> worst(o.reasons())).orElse(ItemStanding.NOT_ASKED).letter();
   }
 
   private static boolean uses(SurfacePlan plan, String itemId) {
@@ -179,29 +169,29 @@ class WhyService {
         .anyMatch(itemId::equals);
   }
 
-  private static String standing(SurfacePlan plan, String itemId) {
+  private static ItemStanding standing(SurfacePlan plan, String itemId) {
     if (uses(plan, itemId)) {
-      return "done";
+      return ItemStanding.DONE;
     }
     return plan.ruledOut().stream()
         .filter(o -> o.itemId().equals(itemId))
         .findFirst()
         .map(o -> worst(o.reasons()))
-        .orElse("not-asked");
+        .orElse(ItemStanding.NOT_ASKED);
   }
 
-  private static String worst(List<Reason> reasons) {
+  private static ItemStanding worst(List<Reason> reasons) {
     if (reasons.stream().allMatch(r -> r.code() == ReasonCode.NOT_WANTED) && !reasons.isEmpty()) {
-      return "not-asked";
+      return ItemStanding.NOT_ASKED;
     }
     if (reasons.stream().allMatch(r -> SPARE.contains(r.code()))) {
-      return "would-do";
+      return ItemStanding.WOULD_DO;
     }
     return reasons.stream()
         .map(Reason::effect)
         .max(Comparator.naturalOrder())
-        .map(effect -> effect.name().toLowerCase(java.util.Locale.ROOT))
-        .orElse("would-do");
+        .map(ItemStanding::of)
+        .orElse(ItemStanding.WOULD_DO);
   }
 
   private SurfacePlan plan(UUID id, String surfaceId) {

@@ -91,8 +91,7 @@ final class QuotePdf {
   }
 
   private void referred(Paper paper) {
-    List<LineView> others =
-        given.quote().lines().stream().filter(line -> line.sold().equals("referred")).toList();
+    List<LineView> others = given.quote().lines().stream().filter(line -> line.refers()).toList();
     if (!others.isEmpty()) {
       paper.part("Not cleaning: for a repairer or a licensed workshop");
       others.forEach(line -> paper.text(line.says()));

@@ -34,6 +34,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
+import java.util.Locale;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
@@ -105,10 +106,10 @@ class QuoteService {
   /** The customer agrees to a quote, or the work of an agreed one is done. */
   QuotesView move(UUID id, int number, String step) {
     QuoteEntity quote = find(id, number);
-    if (step.equals("agreed") && quote.state() == QuoteState.QUOTED) {
+    if (leads(step, QuoteState.AGREED) && quote.state() == QuoteState.QUOTED) {
       quote.agree(now());
       leave(id, declinedIn(read(quote)));
-    } else if (step.equals("done") && quote.state() == QuoteState.AGREED) {
+    } else if (leads(step, QuoteState.DONE) && quote.state() == QuoteState.AGREED) {
       quote.finish(now());
     } else {
       throw new NotNowException(
@@ -172,7 +173,7 @@ class QuoteService {
 
   private static List<String> declinedIn(QuoteView quote) {
     return quote.lines().stream()
-        .filter(line -> line.optional() && !line.taken() && !line.sold().equals("referred"))
+        .filter(line -> line.optional() && !line.taken() && !line.refers())
         .map(LineView::sold)
         .toList();
   }
@@ -258,6 +259,10 @@ class QuoteService {
                 new InvalidInputException(
                     "/standard", "\"" + standard + "\"", "tidy, thorough or exacting"));
     return jobs.arrange(id, jobs.document(id).to(standard), "Standard: " + standard);
+  }
+
+  private static boolean leads(String step, QuoteState to) {
+    return step.equals(to.name().toLowerCase(Locale.ROOT));
   }
 
   private QuoteView price(UUID id, Plan plan, Set<Quote.Package> declined, @Nullable String level) {

@@ -2,6 +2,7 @@ package attune.app.quote;
 
 import attune.app.format.Code;
 import attune.core.plan.Omission;
+import attune.core.quote.Quote;
 import attune.core.survey.Wishes;
 import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
@@ -15,7 +16,7 @@ final class QuoteViews {
 
   /** A package of a quote. */
   record LineView(
-      String sold,
+      @Code(Quote.Package.class) String sold,
       String says,
       boolean optional,
       boolean taken,
@@ -23,7 +24,13 @@ final class QuoteViews {
       long workMinor,
       long materialMinor,
       long minor,
-      boolean priced) {}
+      boolean priced) {
+
+    /** Somebody else's work, which is in no sum. */
+    boolean refers() {
+      return sold.equals(Quote.Package.REFERRED.code());
+    }
+  }
 
   /**
    * What it costs as planned now, or as it was quoted.

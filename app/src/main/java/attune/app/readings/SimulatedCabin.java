@@ -1,21 +1,19 @@
 package attune.app.readings;
 
 import attune.app.bench.BenchService;
-import attune.app.bench.BenchViews.BenchTask;
-import attune.app.bench.BenchViews.TaskState;
 import attune.app.format.JobFile;
 import attune.app.format.JobReader;
-import attune.app.format.PlanFile;
-import attune.app.format.PlanFile.PlannedSurfaceFile;
-import attune.app.format.PlanFile.RungFile;
 import attune.app.jobs.JobService;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
-import attune.core.check.Coded;
+import attune.core.bench.FrozenPanel;
+import attune.core.bench.FrozenRung;
+import attune.core.bench.RunSoFar;
+import attune.core.bench.StepSoFar;
 import attune.core.match.Treatment;
-import attune.core.measure.Ratio;
-import attune.core.shelf.Product;
+import attune.core.plan.Step;
 import attune.core.shelf.Shelf;
+import attune.core.shelf.Tool;
 import attune.core.simulate.SimulatedSurface;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
@@ -24,7 +22,6 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -69,51 +66,45 @@ class SimulatedCabin {
             reference.planner().place(job, job.surfaces().get(0)),
             reference.rulebook(),
             jobId.getMostSignificantBits() ^ surfaceId.hashCode());
-    return bench.plan(jobId).map(plan -> worked(found, jobId, surfaceId, plan)).orElse(found);
+    return bench.soFar(jobId).map(run -> worked(found, jobId, surfaceId, run)).orElse(found);
   }
 
   private SimulatedSurface worked(
-      SimulatedSurface found, UUID jobId, String surfaceId, PlanFile plan) {
-    Optional<PlannedSurfaceFile> planned =
-        plan.surfaces().stream().filter(s -> s.surfaceId().equals(surfaceId)).findFirst();
+      SimulatedSurface found, UUID jobId, String surfaceId, RunSoFar run) {
     Shelf used = bench.shelfOf(jobId);
-    List<BenchTask> here =
-        bench.view(jobId).tasks().stream()
-            .filter(task -> task.needsHands() && task.surfaceIds().contains(surfaceId))
-            .toList();
-    List<BenchTask> done =
+    List<StepSoFar> here = run.hands(surfaceId).toList();
+    List<StepSoFar> done =
         here.stream()
-            .filter(task -> task.state() == TaskState.DONE)
-            .filter(task -> isLastOf(task, here))
-            .sorted(Comparator.comparing(BenchTask::doneAt))
+            .filter(step -> step.isDone() && isLastOf(step, here))
+            .sorted(Comparator.comparing(SimulatedCabin::done))
             .toList();
     SimulatedSurface now = found;
     LocalDateTime at = null;
-    for (BenchTask task : done) {
+    for (StepSoFar step : done) {
       if (at != null) {
-        now = now.waitFor(Math.max(0, Duration.between(at, task.doneAt()).toSeconds()));
+        now = now.waitFor(Math.max(0, Duration.between(at, done(step)).toSeconds()));
       }
-      at = task.doneAt();
-      now = planned.isPresent() ? step(now, task, planned.get(), used) : now;
+      at = done(step);
+      now = step(now, step, run.plan().panel(surfaceId), used);
     }
     LocalDateTime present = LocalDateTime.now(clock);
     return at == null ? now : now.waitFor(Math.max(0, Duration.between(at, present).toSeconds()));
   }
 
   /** A step done in several sections counts once all of them are ticked. */
-  private static boolean isLastOf(BenchTask task, List<BenchTask> here) {
-    List<BenchTask> same =
-        here.stream().filter(t -> t.step().equals(task.step()) && t.rung() == task.rung()).toList();
-    return same.stream().allMatch(t -> t.state() == TaskState.DONE)
-        && same.stream().noneMatch(t -> done(t).isAfter(done(task)))
-        && same.lastIndexOf(task) == lastAt(same, done(task));
+  private static boolean isLastOf(StepSoFar step, List<StepSoFar> here) {
+    List<StepSoFar> same =
+        here.stream().filter(s -> s.step() == step.step() && s.rung() == step.rung()).toList();
+    return same.stream().allMatch(StepSoFar::isDone)
+        && same.stream().noneMatch(s -> done(s).isAfter(done(step)))
+        && same.lastIndexOf(step) == lastAt(same, done(step));
   }
 
-  private static LocalDateTime done(BenchTask task) {
-    return Objects.requireNonNull(task.doneAt());
+  private static LocalDateTime done(StepSoFar step) {
+    return step.state().doneAt().orElseThrow();
   }
 
-  private static int lastAt(List<BenchTask> same, LocalDateTime at) {
+  private static int lastAt(List<StepSoFar> same, LocalDateTime at) {
     int last = -1;
     for (int i = 0; i < same.size(); i++) {
       last = done(same.get(i)).equals(at) ? i : last;
@@ -122,37 +113,42 @@ class SimulatedCabin {
   }
 
   private static SimulatedSurface step(
-      SimulatedSurface surface, BenchTask task, PlannedSurfaceFile planned, Shelf shelf) {
-    String step = task.step();
-    if (task.rung() > 0 && !task.step().equals("test-spot")) {
-      RungFile rung = planned.ladder().get(task.rung() - 1);
-      return cleaned(
-          surface, rung, task.passes() > 0 ? task.passes() : rung.passes().high(), shelf);
+      SimulatedSurface surface, StepSoFar step, Optional<FrozenPanel> planned, Shelf shelf) {
+    if (step.rung() > 0 && step.step().cleans()) {
+      return step.run().rung().map(rung -> cleaned(surface, step, rung, shelf)).orElse(surface);
     }
-    SimulatedSurface now = surface;
-    for (PlanFile.FinishStepFile finish : planned.laid()) {
-      if (finish.step().equals(step)) {
-        Optional<Product> product =
-            Optional.ofNullable(finish.productId()).flatMap(shelf::findProduct);
-        now = product.isPresent() ? now.apply(product.get(), finish.coats()) : now;
-      }
+    if (step.step() == Step.LEVEL) {
+      return surface.level();
     }
-    return step.equals("level") ? now.level() : now;
+    return planned
+        .flatMap(panel -> panel.laidIn(step.step()))
+        .flatMap(
+            laid ->
+                step.productId()
+                    .or(laid::productId)
+                    .flatMap(shelf::findProduct)
+                    .map(product -> surface.apply(product, laid.coats())))
+        .orElse(surface);
   }
 
+  /** With what was used, as it was mixed; what cannot be found on the shelf does nothing. */
   private static SimulatedSurface cleaned(
-      SimulatedSurface surface, RungFile rung, int passes, Shelf shelf) {
+      SimulatedSurface surface, StepSoFar step, FrozenRung rung, Shelf shelf) {
+    Optional<Tool> tool = step.toolId().flatMap(shelf::findTool);
+    if (tool.isEmpty()) {
+      return surface;
+    }
     Treatment treatment =
         new Treatment(
-            Optional.ofNullable(rung.cleanerId()).flatMap(shelf::findProduct),
-            Ratio.parse(rung.ratio()),
-            shelf.findTool(rung.toolId()).orElseThrow(),
-            Coded.parse(Treatment.ApplyTo.class, rung.applyTo()),
+            step.productId().flatMap(shelf::findProduct),
+            step.ratio(),
+            tool.get(),
+            rung.applyTo(),
             rung.laidGPerM2(),
-            Coded.parse(Treatment.Warmth.class, rung.warmth()),
-            (int) rung.dwellS().min());
+            rung.warmth(),
+            (int) rung.dwell().minS());
     SimulatedSurface now = surface;
-    for (int pass = 0; pass < passes; pass++) {
+    for (int pass = 0; pass < step.passesMade(); pass++) {
       now = now.pass(treatment);
     }
     return now;

@@ -20,7 +20,6 @@ import org.springframework.stereotype.Component;
 /** Who is on which job when, so that nobody is on two. */
 @Component
 class Bookings {
-  private static final String UNNAMED = "person-";
   private static final DateTimeFormatter AT =
       DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.UK);
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
@@ -76,8 +75,7 @@ class Bookings {
     timetables(others)
         .forEach(
             (other, theirs) ->
-                clash(planned.rounds(), theirs.rounds())
-                    .ifPresent(round -> refuse(round, other, pointer)));
+                clash(planned.rounds(), theirs).ifPresent(round -> refuse(round, other, pointer)));
   }
 
   private static void refuse(Round round, JobSummary other, String pointer) {
@@ -93,15 +91,11 @@ class Bookings {
   }
 
   /** The first round of theirs somebody of ours would be wanted for at the same time. */
-  static Optional<Round> clash(List<Round> ours, List<Round> theirs) {
-    return theirs.stream()
-        .filter(Bookings::isNamed)
+  static Optional<Round> clash(List<Round> ours, Timetable theirs) {
+    return theirs.rounds().stream()
+        .filter(round -> theirs.named())
         .filter(round -> ours.stream().anyMatch(our -> clash(our, round)))
         .findFirst();
-  }
-
-  static boolean isNamed(Round round) {
-    return round.person().filter(name -> !name.startsWith(UNNAMED)).isPresent();
   }
 
   private static boolean clash(Round a, Round b) {

@@ -60,18 +60,14 @@ final class TaskWords {
 
   /** What is waited for or fitted, where the task is about a part on order or hot trim. */
   Optional<String> part(Task task) {
-    if (task.id().equals("cool")) {
-      return Optional.of("Into the shade, cool down");
-    }
-    for (int i = 0; i < parts.size(); i++) {
-      if (task.id().equals("part-" + (i + 1))) {
-        return Optional.of(parts.get(i).name() + " on order");
-      }
-      if (task.id().equals("fit-" + (i + 1))) {
-        return Optional.of("Fit " + parts.get(i).name());
-      }
-    }
-    return Optional.empty();
+    return task.about()
+        .map(
+            about ->
+                switch (about.kind()) {
+                  case COOLING -> "Into the shade, cool down";
+                  case PART_COMING -> parts.get(about.part()).name() + " on order";
+                  case PART_FITTED -> "Fit " + parts.get(about.part()).name();
+                });
   }
 
   /** A work not everybody is left alone with, after "may". */
@@ -152,7 +148,7 @@ final class TaskWords {
       case WAIT -> "Cure";
       case REFINISH -> "Fit";
       case HANDOVER -> "Hand over";
-      case INSPECT, PRECAUTIONS, SHAVE, CLEAN, CHECK, DRY, CONDITION, COAT, DRESS, BREAK ->
+      case INSPECT, PRECAUTIONS, SHAVE, CLEAN, CHECK, DRY, METER, CONDITION, COAT, DRESS, BREAK ->
           words(step.code());
     };
   }

@@ -3,6 +3,8 @@ package attune.app.timetable;
 import attune.app.timetable.TimetableViews.BlockView;
 import attune.app.timetable.TimetableViews.LaneView;
 import attune.app.timetable.TimetableViews.RoundView;
+import attune.core.measure.Ratio;
+import attune.core.plan.Arrangement;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.Stretch;
@@ -25,7 +27,7 @@ final class TimetableBlocks {
   static List<LaneView> lanes(Job job, List<String> crew) {
     return crew.isEmpty()
         ? IntStream.rangeClosed(1, job.setting().people())
-            .mapToObj(i -> new LaneView("person-" + i, "Person " + i))
+            .mapToObj(i -> new LaneView(Arrangement.numbered(i), "Person " + i))
             .toList()
         : crew.stream().map(name -> new LaneView(name, name)).toList();
   }
@@ -79,7 +81,7 @@ final class TimetableBlocks {
     String with =
         Stream.of(
                 r.productId().map(id -> names.getOrDefault(id, id)),
-                r.ratio().filter(ratio -> !ratio.equals("ready")),
+                r.ratio().filter(ratio -> !ratio.equals(Ratio.READY.code())),
                 r.toolId().map(id -> names.getOrDefault(id, id)))
             .flatMap(Optional::stream)
             .collect(Collectors.joining(", "));

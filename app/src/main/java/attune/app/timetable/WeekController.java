@@ -91,7 +91,7 @@ class WeekController {
       if (!day.isBefore(monday) && day.isBefore(monday.plusDays(DAYS))) {
         byDay
             .computeIfAbsent(
-                new Key(round.person().filter(p -> Bookings.isNamed(round)), day),
+                new Key(round.person().filter(p -> timetable.named()), day),
                 key -> new ArrayList<>())
             .add(round);
       }
@@ -115,7 +115,7 @@ class WeekController {
     String clash =
         planned.entrySet().stream()
             .filter(other -> !other.getKey().equals(job))
-            .filter(other -> Bookings.clash(rounds, other.getValue().rounds()).isPresent())
+            .filter(other -> Bookings.clash(rounds, other.getValue()).isPresent())
             .map(other -> other.getKey().vehicleLabel())
             .findFirst()
             .orElse(null);

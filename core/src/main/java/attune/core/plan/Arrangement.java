@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Who does the job, which tasks have a start somebody said, what is left out of the visit, and what
@@ -31,6 +32,18 @@ public record Arrangement(
     pins = Map.copyOf(pins);
     leftOut = Set.copyOf(leftOut);
     parts = List.copyOf(parts);
+  }
+
+  private static final int MOST_PEOPLE = 4;
+
+  /** What somebody nobody named is called in a plan, from 1. */
+  public static String numbered(int person) {
+    return "person-" + person;
+  }
+
+  /** Whether a plan has somebody nobody named by that. */
+  public static boolean isNumbered(String person) {
+    return IntStream.rangeClosed(1, MOST_PEOPLE).anyMatch(i -> numbered(i).equals(person));
   }
 
   /**

@@ -70,7 +70,13 @@ public record Plan(
       List<Integer> dueInDays,
       Optional<Integer> everyDays,
       Optional<String> productId,
-      Optional<Step> follows) {}
+      Optional<Step> follows) {
+
+    /** The same for some of its panels. */
+    public CareItem of(List<String> panels) {
+      return new CareItem(panels, what, dueInDays, everyDays, productId, follows);
+    }
+  }
 
   /** Planned panels by id, in the order asked for. */
   public List<SurfacePlan> panels(List<String> ids) {

@@ -83,6 +83,10 @@ final class RoundDraft {
   Optional<String> productId = Optional.empty();
   Optional<String> ratio = Optional.empty();
   Optional<String> toolId = Optional.empty();
+
+  /** What its tasks are about, where that is a part on order. */
+  Optional<Task.About> about = Optional.empty();
+
   final List<Piece> pieces = new ArrayList<>();
   final List<Wait> waits = new ArrayList<>();
 

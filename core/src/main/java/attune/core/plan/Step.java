@@ -2,7 +2,10 @@ package attune.core.plan;
 
 import attune.core.check.Coded;
 
-/** Steps of a visit, in the order they are done; a rest may come anywhere. */
+/**
+ * Steps of a visit, in the order they are done; a rest may come anywhere. The meter is asked for by
+ * a run alone, before anything is laid on: no plan has it as a task.
+ */
 public enum Step implements Coded {
   RECEIVE,
   INSPECT,
@@ -14,6 +17,7 @@ public enum Step implements Coded {
   CHECK,
   TEXTILE,
   DRY,
+  METER,
   RESIDUE,
   CONDITION,
   PROTECT,
@@ -25,6 +29,11 @@ public enum Step implements Coded {
   REFINISH,
   HANDOVER,
   BREAK;
+
+  /** True where soil is taken off wet or dry: the rungs of a ladder are its steps. */
+  public boolean cleans() {
+    return this == CLEAN || this == TEXTILE;
+  }
 
   /** True where a product is laid on that stays. */
   public boolean lays() {

@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.check.Coded;
 import attune.core.match.SpotWork;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Optional;
 /**
  * One task of the timetable.
  *
+ * @param about what a wait is for, or a fitting; empty for all others
  * @param person empty for waits that need nobody
  * @param section number of the section worked, from 1; 0 where a surface is done whole
  * @param handsS seconds of it with hands on
@@ -21,6 +23,7 @@ import java.util.Optional;
 public record Task(
     String id,
     Step step,
+    Optional<About> about,
     List<String> surfaceIds,
     Optional<String> productId,
     Optional<String> toolId,
@@ -35,6 +38,22 @@ public record Task(
     boolean pinned,
     List<String> after,
     Optional<SpotWork> spot) {
+  /**
+   * What a wait or a fitting is about.
+   *
+   * @param part place of the part among those on order, from 0; -1 where it is about none
+   */
+  public record About(Kind kind, int part) {
+    static final About COOLING = new About(Kind.COOLING, -1);
+
+    /** Hot panels in the shade, a part on its way, or a part that came. */
+    public enum Kind implements Coded {
+      COOLING,
+      PART_COMING,
+      PART_FITTED
+    }
+  }
+
   public Task {
     surfaceIds = List.copyOf(surfaceIds);
     after = List.copyOf(after);
@@ -47,6 +66,7 @@ public record Task(
         : new Task(
             id,
             step,
+            about,
             surfaceIds,
             productId,
             toolId,

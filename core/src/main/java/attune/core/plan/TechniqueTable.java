@@ -100,7 +100,7 @@ public final class TechniqueTable {
       case DRESS -> "dressing";
       case REFINISH -> "restorer";
       case PROTECT -> protects(plans);
-      case RECEIVE, HANDOVER, DRY, WAIT, BREAK -> "";
+      case RECEIVE, HANDOVER, DRY, METER, WAIT, BREAK -> "";
       case INSPECT, PRECAUTIONS, DRY_SOIL, SHAVE, TEST_SPOT, RESIDUE, LEVEL -> step.code();
     };
   }

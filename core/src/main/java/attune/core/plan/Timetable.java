@@ -19,6 +19,7 @@ import java.util.Set;
  * @param curedAt when everything is fully cured
  * @param conflicts what a start somebody said breaks
  * @param deciding ids of the rounds that decide when it is ready: later there is later ready
+ * @param named false where nobody was said to come: people are numbered, and no one is booked
  */
 public record Timetable(
     List<Round> rounds,
@@ -27,7 +28,8 @@ public record Timetable(
     LocalDateTime sitAt,
     LocalDateTime curedAt,
     List<Conflict> conflicts,
-    Set<String> deciding) {
+    Set<String> deciding,
+    boolean named) {
   private static final Duration BETWEEN_VISITS = Duration.ofHours(5);
 
   /** Why a start that somebody said cannot be. */

@@ -31,6 +31,7 @@ final class TimetableBuilder {
   private final Network network;
   private final Schedule schedule;
   private final LocalDateTime midnight;
+  private final boolean named;
 
   private TimetableBuilder(
       Job job,
@@ -39,6 +40,7 @@ final class TimetableBuilder {
       WorkTimes times,
       Arrangement arrangement) {
     this.midnight = job.setting().start().toLocalDate().atStartOfDay();
+    this.named = !arrangement.crew().isEmpty();
     List<Worker> crew = VisitCrew.of(job, figures, arrangement);
     Laid best = laid(job, surfaces, figures, times, arrangement, crew, true);
     boolean many = crew.size() > 2; // the way fewer go about it is as good as their own search
@@ -151,7 +153,11 @@ final class TimetableBuilder {
             });
     visit.tasks().awaited().forEach((place, what) -> tasks.add(awaited(place, what)));
     for (int i = 0; i < schedule.rests().size(); i++) {
-      rest(i + 1, schedule.rests().get(i), rounds, tasks);
+      Rest rest = schedule.rests().get(i);
+      String who = network.crew().get(rest.worker()).id();
+      RestRound resting = new RestRound(i + 1, who, at(rest.start()), rest.seconds());
+      rounds.add(resting.round());
+      tasks.add(resting.task());
     }
     rounds.sort(Comparator.comparing(Round::start)); // stable: the order of the walk at one time
     tasks.sort(Comparator.comparing(Task::start));
@@ -164,7 +170,8 @@ final class TimetableBuilder {
         later(hands, TimetableBuilder::holdsSitter),
         later(hands, wait -> true),
         new Conflicts(visit, network, schedule, midnight).found(),
-        deciding().stream().map(tests::now).collect(Collectors.toUnmodifiableSet()));
+        deciding().stream().map(tests::now).collect(Collectors.toUnmodifiableSet()),
+        named);
   }
 
   /** Rounds of the chain that leads to the last hands off, or to the last wait that holds it. */
@@ -254,6 +261,7 @@ final class TimetableBuilder {
     return new Task(
         piece.id(),
         piece.step(),
+        draft.about,
         piece.surfaceIds(),
         lays ? draft.productId : Optional.empty(),
         lays ? draft.toolId : Optional.empty(),
@@ -308,6 +316,7 @@ final class TimetableBuilder {
     return pause(
         wait.id(),
         wait.why() == RoundDraft.Why.DRIES ? Step.DRY : Step.WAIT,
+        Optional.empty(),
         List.of(panel),
         begins,
         wait.seconds(),
@@ -318,6 +327,7 @@ final class TimetableBuilder {
     return pause(
         what.id(),
         Step.WAIT,
+        Optional.of(what.about()),
         what.surfaceIds(),
         schedule.starts().get(place),
         network.activities().get(place).seconds(),
@@ -325,10 +335,17 @@ final class TimetableBuilder {
   }
 
   private Task pause(
-      String id, Step step, List<String> panels, int begins, int seconds, List<String> after) {
+      String id,
+      Step step,
+      Optional<Task.About> about,
+      List<String> panels,
+      int begins,
+      int seconds,
+      List<String> after) {
     return new Task(
         id,
         step,
+        about,
         panels,
         Optional.empty(),
         Optional.empty(),
@@ -343,46 +360,5 @@ final class TimetableBuilder {
         false,
         after,
         Optional.empty());
-  }
-
-  private void rest(int number, Rest rest, List<Round> rounds, List<Task> tasks) {
-    String id = "break-" + number;
-    Optional<String> who = Optional.of(network.crew().get(rest.worker()).id());
-    LocalDateTime start = at(rest.start());
-    LocalDateTime end = start.plusSeconds(rest.seconds());
-    rounds.add(
-        new Round(
-            "r-" + id,
-            Round.REST,
-            Step.BREAK,
-            List.of(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            who,
-            start,
-            end,
-            0,
-            rest.seconds(),
-            -number,
-            false));
-    tasks.add(
-        new Task(
-            id,
-            Step.BREAK,
-            List.of(),
-            Optional.empty(),
-            Optional.empty(),
-            who,
-            0,
-            start,
-            end,
-            0,
-            Optional.of("r-" + id),
-            Optional.empty(),
-            Optional.empty(),
-            false,
-            List.of(),
-            Optional.empty()));
   }
 }

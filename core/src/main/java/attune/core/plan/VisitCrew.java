@@ -21,7 +21,7 @@ final class VisitCrew {
     List<Worker> crew =
         arrangement.crew().isEmpty()
             ? IntStream.rangeClosed(1, job.setting().people())
-                .mapToObj(i -> UsualHours.worker("person-" + i, figures))
+                .mapToObj(i -> UsualHours.worker(Arrangement.numbered(i), figures))
                 .toList()
             : arrangement.crew();
     Set<Skill> anyone = // a plan there is all the same; who may not is told

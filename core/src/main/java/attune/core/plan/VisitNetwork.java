@@ -98,13 +98,16 @@ final class VisitNetwork {
     if (plans.isEmpty()) {
       return;
     }
-    long away = Duration.between(job.setting().start(), part.arrives()).toSeconds();
+    long seconds = Duration.between(job.setting().start(), part.arrives()).toSeconds();
     String coming = "part-" + number;
     String fits = "fit-" + number;
     RoundDraft fitting =
         RoundDraft.single(
             fits, Step.REFINISH, ids(plans), figures.get("time.fit-part"), List.of(coming));
-    int arrives = tasks.await(new Awaited(coming, ids(plans), List.of()), (int) Math.max(0, away));
+    fitting.about = Optional.of(new Task.About(Task.About.Kind.PART_FITTED, number - 1));
+    Task.About away = new Task.About(Task.About.Kind.PART_COMING, number - 1);
+    int arrives =
+        tasks.await(new Awaited(coming, away, ids(plans), List.of()), (int) Math.max(0, seconds));
     int place = then(arrives, tasks.add(fitting));
     then(prepared(), place);
     plans.forEach(

@@ -117,7 +117,9 @@ final class VisitOpening {
     return Optional.of(
         tasks.then(
             earlier,
-            tasks.await(new Awaited(COOL, VisitNetwork.ids(hot), List.of(after)), seconds)));
+            tasks.await(
+                new Awaited(COOL, Task.About.COOLING, VisitNetwork.ids(hot), List.of(after)),
+                seconds)));
   }
 
   /** What nothing wet begins before, by id. */

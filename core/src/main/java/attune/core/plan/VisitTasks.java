@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 /** The rounds and waits of a visit as they are put together, and what comes after what. */
 final class VisitTasks {
   /** Something awaited that no hand begins: a part on its way, a hot panel in the shade. */
-  record Awaited(String id, List<String> surfaceIds, List<String> after) {}
+  record Awaited(String id, Task.About about, List<String> surfaceIds, List<String> after) {}
 
   private static final int DAY_S = 86_400;
 

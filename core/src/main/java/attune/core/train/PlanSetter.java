@@ -89,6 +89,7 @@ final class PlanSetter implements Setter {
       case CHECK -> "Check under the lamp";
       case TEXTILE -> "Clean textiles";
       case DRY -> "Dry";
+      case METER -> "Confirm it is dry";
       case RESIDUE -> "Residue pass";
       case CONDITION -> "Condition hide";
       case PROTECT -> "Lay a protector";
@@ -110,7 +111,7 @@ final class PlanSetter implements Setter {
       case TEST_SPOT -> "a hidden place is asked before the panel is.";
       case CLEAN, TEXTILE -> "nothing is laid over soil.";
       case CHECK -> "what was cleaned is looked at within the quarter of an hour.";
-      case DRY -> "dry by the meter before anything goes on.";
+      case DRY, METER -> "dry by the meter before anything goes on.";
       case RESIDUE -> "a film left over keeps the next product from bonding.";
       case CONDITION -> "hide drinks before it is closed.";
       default -> "so the plan has it.";

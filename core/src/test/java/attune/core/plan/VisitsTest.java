@@ -34,7 +34,7 @@ class VisitsTest {
   }
 
   private static Timetable of(Round... rounds) {
-    return new Timetable(List.of(rounds), List.of(), NINE, NINE, NINE, List.of(), Set.of());
+    return new Timetable(List.of(rounds), List.of(), NINE, NINE, NINE, List.of(), Set.of(), false);
   }
 
   private static Visit visit(int fromMin, int untilMin) {

@@ -1,0 +1,2 @@
+/** Works a plan off at the bench: the plan as it was frozen, its steps, and where they stand. */
+package attune.core.bench;
