@@ -2,6 +2,13 @@ import js from '@eslint/js'
 import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
+const unphrased = [
+  ':not(JSXElement[openingElement.name.name=code]) > JSXText[value=/[A-Za-z]{2}/]',
+  'JSXAttribute[name.name=/^(aria-label|alt|hint|label|note|placeholder|says|title|what)$/] > Literal[value=/[a-z]{2} |[A-Z][a-z]/]',
+  ':matches(JSXElement, JSXFragment) > JSXExpressionContainer Literal[value=/[a-z]{2} [a-z]/]:not(JSXAttribute *)',
+  ':matches(JSXElement, JSXFragment) > JSXExpressionContainer TemplateElement[value.raw=/[a-z]{3}/]:not(JSXAttribute *)',
+].map((selector) => ({ selector, message: 'Put what is read into the catalogue of its area, src/words/en.' }))
+
 export default tseslint.config(
   { ignores: ['target', 'src/api/schema.ts', 'scripts'] },
   js.configs.recommended,
@@ -19,5 +26,10 @@ export default tseslint.config(
         },
       ],
     },
+  },
+  {
+    files: ['src/**/*.tsx'],
+    ignores: ['src/**/*.test.*'],
+    rules: { 'no-restricted-syntax': ['error', ...unphrased] },
   },
 )

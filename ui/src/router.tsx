@@ -4,13 +4,14 @@ import { Frame } from './frame/Frame'
 import { JobFrame } from './frame/JobFrame'
 import { Empty, Loading } from './parts/Notice'
 import { ButtonLink } from './parts/controls'
+import { phrase } from './frame/phrase'
 
 function Nowhere() {
   return (
     <div className="p-4">
-      <Empty title="There is nothing at this address.">
+      <Empty title={phrase('there-is-nothing-at-this')}>
         <ButtonLink to="/" weight="main">
-          To the day
+          {phrase('to-the-day')}
         </ButtonLink>
       </Empty>
     </div>
@@ -20,22 +21,22 @@ function Nowhere() {
 export const router = createBrowserRouter([
   {
     path: '/report/:token',
-    hydrateFallbackElement: <Loading what="the report" />,
+    hydrateFallbackElement: <Loading what={phrase('the-report')} />,
     lazy: async () => ({ Component: (await import('./handover/ReportView')).ReportView }),
   },
   {
     path: '/pair',
-    hydrateFallbackElement: <Loading what="the way in" />,
+    hydrateFallbackElement: <Loading what={phrase('the-way-in')} />,
     lazy: async () => ({ Component: (await import('./pair/PairView')).PairView }),
   },
   {
     path: '/door',
-    hydrateFallbackElement: <Loading what="the door" />,
+    hydrateFallbackElement: <Loading what={phrase('the-door')} />,
     lazy: async () => ({ Component: (await import('./crew/DoorView')).DoorView }),
   },
   {
     element: <Frame />,
-    hydrateFallbackElement: <Loading what="the page" />,
+    hydrateFallbackElement: <Loading what={phrase('the-page')} />,
     children: [
       { path: '/', element: <DayView /> },
       { path: '/week', lazy: async () => ({ Component: (await import('./week/WeekView')).WeekView }) },

@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch'
 import { heardTime } from './clock'
 import type { components, paths } from './schema'
+import { phrase } from './phrase'
 
 export type Schemas = components['schemas']
 
@@ -42,9 +43,13 @@ export async function need<T>(answer: Promise<Answer<T>>): Promise<T> {
   try {
     result = await answer
   } catch {
-    throw new ApiError(0, 'Attune does not answer. Is it still running?', [])
+    throw new ApiError(0, phrase('attune-does-not-answer-is'), [])
   }
   if (result.data !== undefined) return result.data
   const problem = (result.error ?? {}) as { detail?: string; faults?: Fault[] }
-  throw new ApiError(result.response.status, problem.detail ?? 'Something went wrong.', problem.faults ?? [])
+  throw new ApiError(
+    result.response.status,
+    problem.detail ?? phrase('something-went-wrong'),
+    problem.faults ?? [],
+  )
 }

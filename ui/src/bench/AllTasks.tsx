@@ -1,10 +1,11 @@
 import { clock } from '../parts/words'
 import { clockStart, elapsedOf } from './clocks'
 import { isOpen, type BenchTask } from './run'
+import { phrase } from './phrase'
 
 const words: Record<BenchTask['state'], string> = {
-  HELD: 'if needed',
-  WAITING: 'to do',
+  HELD: phrase('if-needed'),
+  WAITING: phrase('to-do'),
   RUNNING: 'running',
   DONE: 'done',
   SKIPPED: 'skipped',
@@ -21,7 +22,9 @@ export function AllTasks(props: {
 }) {
   return (
     <details className="lying">
-      <summary className="flex min-h-14 cursor-pointer items-center px-3 font-semibold">All steps</summary>
+      <summary className="flex min-h-14 cursor-pointer items-center px-3 font-semibold">
+        {phrase('all-steps')}
+      </summary>
       <ol className="divide-y divide-line border-t border-line">
         {props.tasks
           .filter((task) => task.state !== 'HELD')
@@ -31,7 +34,7 @@ export function AllTasks(props: {
                 <span className="w-16 shrink-0 text-note text-faint">{words[task.state]}</span>
                 <span className={`flex-1 ${isOpen(task) ? '' : 'text-faint line-through'}`}>
                   {task.title}
-                  {task.rung > 1 && ', a rung higher'}
+                  {task.rung > 1 && phrase('a-rung-higher')}
                   {task.where && `: ${task.where}`}
                 </span>
                 {!task.needsHands && clockStart(task) && (

@@ -1,26 +1,27 @@
 import { useEffect, useRef } from 'react'
 import { Button } from '../parts/controls'
 import { follows, type BenchTask } from './run'
+import { phrase } from './phrase'
 
 const asks: Record<NonNullable<BenchTask['look']>, string> = {
-  'test-spot': 'What does the test spot show?',
-  cloth: 'What does the cloth show?',
-  foam: 'What colour is the foam?',
-  seams: 'What do cloth, seams and lamp show?',
-  meter: 'What does the meter say?',
-  lamp: 'What does the lamp show?',
+  'test-spot': phrase('what-does-the-test-spot'),
+  cloth: phrase('what-does-the-cloth-show'),
+  foam: phrase('what-colour-is-the-foam'),
+  seams: phrase('what-do-cloth-seams-and'),
+  meter: phrase('what-does-the-meter-say'),
+  lamp: phrase('what-does-the-lamp-show'),
 }
 
 const then: Record<NonNullable<BenchTask['outcome']>, string> = {
   done: 'done',
-  leave: 'leave the rest',
-  stays: 'it stays',
-  again: 'one more pass',
-  lighter: 'once more, lightly',
+  leave: phrase('leave-the-rest'),
+  stays: phrase('it-stays'),
+  again: phrase('one-more-pass'),
+  lighter: phrase('once-more-lightly'),
   'hidden-spot': 'hidden spot first',
-  wait: 'wait, measure again',
-  'next-rung': 'the next rung',
-  refer: 'stop and refer',
+  wait: phrase('wait-measure-again'),
+  'next-rung': phrase('the-next-rung'),
+  refer: phrase('stop-and-refer'),
 }
 
 /** What was seen, as large buttons that say what each leads to; number keys press them in order. */
@@ -49,8 +50,11 @@ export function Answers(props: {
         {task.look && asks[task.look]}
         {task.passesHigh > 0 && (
           <span className="block text-note font-normal text-faint">
-            Pass {task.passes + 1}, {task.passesLow === task.passesHigh ? '' : `${task.passesLow} to `}
-            {task.passesHigh} expected
+            {phrase('pass-expected', {
+              passes: task.passes + 1,
+              what: task.passesLow === task.passesHigh ? '' : `${task.passesLow} to `,
+              passesHigh: task.passesHigh,
+            })}
           </span>
         )}
       </legend>

@@ -6,7 +6,6 @@ import { useJob } from '../parts/useJob'
 import { keptHere } from '../parts/kept'
 import { Empty, Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
-import { plural } from '../parts/words'
 import { useAlarms } from './alarms'
 import { AllTasks } from './AllTasks'
 import { Clocks } from './Clocks'
@@ -17,8 +16,9 @@ import { Goes, Line, Paused, Room } from './Goes'
 import { isOpen, isOver, type BenchTask } from './run'
 import { RoundCard } from './RoundCard'
 import { useBench, useServerTime } from './useBench'
+import { phrase } from './phrase'
 
-const everyone = 'Everyone'
+const everyone = phrase('everyone')
 
 export function BenchView() {
   const job = useJob()
@@ -65,19 +65,15 @@ export function BenchView() {
   const mine = useMemo(() => tasks.filter((t) => !who || !t.person || t.person === who), [tasks, who])
   useAlarms(mine, now, device.muted)
 
-  if (!bench && run.isPending) return <Loading what="the bench" />
+  if (!bench && run.isPending) return <Loading what={phrase('the-bench')} />
   if (!bench) {
     const notStarted = run.error instanceof ApiError && run.error.status === 409
     if (!notStarted) return <PageTrouble error={run.error} again={() => void run.refetch()} />
     const asked = job.document.surfaces.some((s) => s.condition.soil && s.condition.wear)
     return (
       <div className="p-3 md:p-5">
-        <Empty title={asked ? 'Ready for the bench.' : 'Nothing is surveyed yet.'}>
-          <p>
-            {asked
-              ? 'Starting the run freezes the plan as it stands: the steps, bottles and times you saw in Match and Mix.'
-              : 'The steps follow from the survey.'}
-          </p>
+        <Empty title={asked ? phrase('ready-for-the-bench') : phrase('nothing-is-surveyed-yet')}>
+          <p>{asked ? phrase('starting-the-run-freezes-the') : phrase('the-steps-follow-from-the')}</p>
           {asked ? (
             <Button
               weight="main"
@@ -85,11 +81,11 @@ export function BenchView() {
               onClick={() => begin.mutate()}
               disabled={begin.isPending}
             >
-              Start the run
+              {phrase('start-the-run')}
             </Button>
           ) : (
             <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
-              To the survey
+              {phrase('to-the-survey')}
             </ButtonLink>
           )}
           {begin.isError && <Trouble error={begin.error} />}
@@ -112,11 +108,11 @@ export function BenchView() {
           <div className="flex flex-wrap gap-x-3 text-note">
             {card && (
               <p className="font-semibold">
-                Card {cards.indexOf(card) + 1} of {cards.length}
+                {phrase('card-of', { indexOf: cards.indexOf(card) + 1, cards: cards.length })}
               </p>
             )}
             <p className="text-faint" role="status">
-              {bench.tasksDone} of {plural(bench.tasksTotal, 'step')} done
+              {phrase('of-steps-done', { tasksDone: bench.tasksDone, tasksTotal: bench.tasksTotal })}
             </p>
           </div>
           <Goes bench={bench} />
@@ -130,16 +126,19 @@ export function BenchView() {
               pick(lastDone.id)
             }}
           >
-            Undo: {lastDone.title.toLowerCase()}{' '}
-            {undoes.length > 1
-              ? `(${plural(undoes.length, 'panel')})`
-              : lastDone.where && `(${lastDone.where})`}
+            {phrase('undo', {
+              title: lastDone.title.toLowerCase(),
+              what:
+                undoes.length > 1
+                  ? `(${phrase('panels-2', { undoes: undoes.length })})`
+                  : lastDone.where && `(${lastDone.where})`,
+            })}
           </Button>
         )}
       </div>
       {people.length > 1 && (
         <OneOf
-          label="Whose steps on this device"
+          label={phrase('whose-steps-on-this-device')}
           value={who ?? everyone}
           options={[everyone, ...people].map((value) => ({
             value,
@@ -159,16 +158,23 @@ export function BenchView() {
       />
       <p
         role="status"
-        aria-label="What follows"
+        aria-label={phrase('what-follows')}
         className={remark ? 'border-l-4 border-l-needle pl-3 text-do' : 'sr-only'}
       >
         {remark}
       </p>
       {stopped.length > 0 && (
-        <p role="status" aria-label="Stopped and referred" className="border-l-4 border-l-over pl-3">
-          <strong>Stopped and referred:</strong>{' '}
-          {stopped.map((t) => `${t.where}${t.by ? `, told by ${t.by}` : ''}`).join('; ')}. Nothing more is
-          done there.
+        <p
+          role="status"
+          aria-label={phrase('stopped-and-referred')}
+          className="border-l-4 border-l-over pl-3"
+        >
+          <strong>{phrase('stopped-and-referred-2')}</strong>{' '}
+          {phrase('nothing-more-is-done-there', {
+            stopped: stopped
+              .map((t) => `${t.where}${t.by ? phrase('told-by', { by: t.by }) : ''}`)
+              .join('; '),
+          })}
         </p>
       )}
       {bench.paused ? (
@@ -200,9 +206,9 @@ export function BenchView() {
           }}
         />
       ) : (
-        <Empty title={who && !over ? `Every step of ${who} is done.` : 'Every step is done.'}>
+        <Empty title={who && !over ? phrase('every-step-of-is-done', { who }) : phrase('every-step-is-done')}>
           <ButtonLink to={`/jobs/${job.id}/handover`} weight="main">
-            To the hand-over
+            {phrase('to-the-hand-over')}
           </ButtonLink>
         </Empty>
       )}
@@ -211,7 +217,7 @@ export function BenchView() {
         {!bench.paused && job.state !== 'HANDED_OVER' && <Room bench={bench} jobId={job.id} tell={tell} />}
         <Device {...device} />
         <ButtonLink to={`/jobs/${job.id}/record`} weight="quiet" className="-ml-4 min-h-12">
-          What was done
+          {phrase('what-was-done')}
         </ButtonLink>
       </div>
     </div>

@@ -1,6 +1,7 @@
 import { clock } from '../parts/words'
 import { clockStart, elapsedOf, face, urgency, type Face } from './clocks'
 import type { BenchTask } from './run'
+import { phrase } from './phrase'
 
 const frames: Record<Face['phase'], string> = {
   late: 'border-over border-4',
@@ -11,11 +12,11 @@ const frames: Record<Face['phase'], string> = {
 }
 
 const heads: Record<Face['phase'], string> = {
-  late: 'Late',
-  wipe: 'Wipe now',
-  sits: 'Sitting',
-  works: 'Working',
-  waits: 'Waiting',
+  late: phrase('late'),
+  wipe: phrase('wipe-now'),
+  sits: phrase('sitting'),
+  works: phrase('working'),
+  waits: phrase('waiting'),
 }
 
 /** Running clocks, the one that needs hands first at the left; waits shrink to a line. */
@@ -34,7 +35,7 @@ export function Clocks(props: {
   const waits = faces.filter((f) => f.shown.phase === 'waits' && f.shown.seconds > 0)
   if (hands.length === 0 && waits.length === 0) return null
   return (
-    <section aria-label="Clocks" className="grid gap-2">
+    <section aria-label={phrase('clocks')} className="grid gap-2">
       {hands.length > 0 && (
         <ul className="flex gap-2 overflow-x-auto">
           {hands.map(({ task, shown }) => (
@@ -59,8 +60,8 @@ export function Clocks(props: {
       {waits.length > 0 && (
         <p className="text-note text-faint">
           {waits.length === 1
-            ? 'Waiting by itself: '
-            : `${waits.length} waits run by themselves; the next ends: `}
+            ? phrase('waiting-by-itself')
+            : phrase('waits-run-by-themselves-the', { waits: waits.length })}
           <strong className="text-ink">
             {waits[0]!.task.title.toLowerCase()}, {waits[0]!.task.where}, {clock(waits[0]!.shown.seconds)}
           </strong>

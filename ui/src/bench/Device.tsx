@@ -2,9 +2,10 @@ import { Bell, BellOff } from 'lucide-react'
 import { useState } from 'react'
 import { Button } from '../parts/controls'
 import { kept } from '../parts/kept'
+import { phrase } from './phrase'
 
 const USUAL = 'PageDown'
-const named: Record<string, string> = { PageDown: 'Page Down', ' ': 'Space' }
+const named: Record<string, string> = { PageDown: phrase('page-down'), ' ': phrase('space') }
 
 /** How this device behaves at the bench: sound, and the key a pedal sends. */
 export function useDevice() {
@@ -35,7 +36,7 @@ export function Device(props: ReturnType<typeof useDevice>) {
         onClick={() => props.onMute(!props.muted)}
       >
         {props.muted ? <BellOff size={18} aria-hidden="true" /> : <Bell size={18} aria-hidden="true" />}
-        {props.muted ? 'Muted' : 'Sound is on'}
+        {props.muted ? phrase('muted') : phrase('sound-is-on')}
       </Button>
       <Button
         weight="quiet"
@@ -50,8 +51,8 @@ export function Device(props: ReturnType<typeof useDevice>) {
         }}
       >
         {binding
-          ? 'Press the pedal or a key'
-          : `Pedal or key for the big button: ${named[props.nextKey] ?? props.nextKey}`}
+          ? phrase('press-the-pedal-or-a')
+          : phrase('pedal-or-key-for-the', { named: named[props.nextKey] ?? props.nextKey })}
       </Button>
     </>
   )

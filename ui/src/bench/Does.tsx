@@ -2,7 +2,7 @@ import { Check } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/controls'
-import { clock, lasting, plural } from '../parts/words'
+import { clock, lasting } from '../parts/words'
 import { Answers } from './Answers'
 import { BigClock } from './Clocks'
 import { clockStart, elapsedOf, face } from './clocks'
@@ -10,6 +10,7 @@ import type { Deed } from './deeds'
 import { Measure } from './Measure'
 import { lays, type BenchTask } from './run'
 import type { Tell } from './useBench'
+import { phrase } from './phrase'
 
 type Told = Omit<Tell, 'taskId'>
 
@@ -60,10 +61,12 @@ export function Does(props: {
       <div className="grid gap-2">
         {early && shown?.phase === 'sits' && (
           <div role="alert" className="grid gap-2 border-4 border-dashed border-under p-3">
-            <p className="text-do font-semibold">Early: let it sit {clock(shown.seconds)} yet.</p>
+            <p className="text-do font-semibold">
+              {phrase('early-let-it-sit-yet', { seconds: clock(shown.seconds) })}
+            </p>
             <div className="grid grid-cols-2 gap-2">
               <Button weight="main" className="min-h-14" onClick={() => setEarly(undefined)}>
-                Let it sit
+                {phrase('let-it-sit-2')}
               </Button>
               <Button
                 className="min-h-14"
@@ -72,7 +75,7 @@ export function Does(props: {
                   tell({ reason: `${clock(shown.seconds)} early`, ...early })
                 }}
               >
-                Wiped all the same
+                {phrase('wiped-all-the-same')}
               </Button>
             </div>
           </div>
@@ -85,17 +88,17 @@ export function Does(props: {
             onClick={() => tell({ kind: 'started' })}
             disabled={open.length > 0}
           >
-            Laid: start the clock ({lasting(task.dwellS ?? 0)})
+            {phrase('laid-start-the-clock', { dwellS: lasting(task.dwellS ?? 0) })}
           </Button>
         )}
         {read && (
           <Button
             weight="main"
             className="min-h-16 text-do"
-            onClick={() => end({ kind: 'seen', seen: read.seen, reason: 'read from the cloth' })}
+            onClick={() => end({ kind: 'seen', seen: read.seen, reason: phrase('read-from-the-cloth') })}
             disabled={open.length > 0}
           >
-            The cloth was read: {read.label.toLowerCase()}. Take it
+            {phrase('the-cloth-was-read-take', { label: read.label.toLowerCase() })}
           </Button>
         )}
         {more && (
@@ -106,7 +109,7 @@ export function Does(props: {
             onClick={() => end({ kind: 'seen', seen: more })}
             disabled={open.length > 0}
           >
-            <Check size={22} aria-hidden="true" /> Wiped: pass {task.passes + 2} follows
+            <Check size={22} aria-hidden="true" /> {phrase('wiped-pass-follows', { passes: task.passes + 2 })}
           </Button>
         )}
         {task.look ? (
@@ -124,12 +127,13 @@ export function Does(props: {
             onClick={() => end({ kind: 'done' })}
             disabled={open.length > 0}
           >
-            <Check size={22} aria-hidden="true" /> {lays.includes(task.step) ? 'Laid' : 'Done'}
+            <Check size={22} aria-hidden="true" />{' '}
+            {lays.includes(task.step) ? phrase('laid') : phrase('done')}
           </Button>
         )}
         {deed.tasks.length > 1 && (
           <p className="text-note text-faint">
-            Told for {plural(deed.tasks.length, 'panel')}; tap one on the drawing where it is otherwise.
+            {phrase('told-for-panels-tap-one', { tasks: deed.tasks.length })}
           </p>
         )}
         {task.state === 'RUNNING' && (
@@ -138,12 +142,12 @@ export function Does(props: {
             className="min-h-12"
             onClick={() => props.onTell([task], { kind: 'undone' })}
           >
-            Take the clock back
+            {phrase('take-the-clock-back')}
           </Button>
         )}
         {open.length > 0 && (
           <p className="text-note text-faint" role="status">
-            Tick {plural(open.length, 'caution')} above first.
+            {phrase('tick-cautions-above-first', { open: open.length })}
           </p>
         )}
       </div>

@@ -3,12 +3,13 @@ import { useState } from 'react'
 import { api, need, type Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural, timeOf, when } from '../parts/words'
+import { timeOf, when } from '../parts/words'
 import { clockStart, elapsedOf, face } from './clocks'
 import { Ask } from './Otherwise'
 import type { Bench, BenchTask, Entry } from './run'
 import type { Tell } from './useBench'
 import type { RefusedEntry } from './waiting'
+import { phrase } from './phrase'
 
 /** When it will be ready as it goes now, against plan and promise. */
 export function Goes({ bench }: { bench: Bench }) {
@@ -17,15 +18,19 @@ export function Goes({ bench }: { bench: Bench }) {
   if (bench.tasksDone === bench.tasksTotal) return null
   return (
     <p className="text-note">
-      On course to be ready <strong>{when(pace.readyAt)}</strong>
-      {late && <strong className="text-over">, later than promised: {when(pace.promised!)}</strong>}
+      {phrase('on-course-to-be-ready')} <strong>{when(pace.readyAt)}</strong>
+      {late && (
+        <strong className="text-over">
+          {phrase('later-than-promised', { promised: when(pace.promised!) })}
+        </strong>
+      )}
     </p>
   )
 }
 
 const titleOf = (entry: Entry, tasks: BenchTask[]) => {
   const task = tasks.find((t) => t.id === entry.taskId)
-  const what = task ? [task.title, task.where].filter(Boolean).join(', ') : 'The run'
+  const what = task ? [task.title, task.where].filter(Boolean).join(', ') : phrase('the-run')
   return `${what}: ${entry.seen ?? entry.kind}`
 }
 
@@ -45,25 +50,25 @@ export function Line(props: {
     <>
       {props.cut && (
         <p role="status" className="lying border-l-4 border-l-care p-3">
-          <strong>No connection.</strong>{' '}
+          <strong>{phrase('no-connection')}</strong>{' '}
           {props.waiting.length === 0
-            ? 'Go on working; what you tell is kept on this device.'
-            : `${plural(props.waiting.length, 'entry', 'entries')} kept on this device; they go out, with their own times, when it is back.`}
+            ? phrase('go-on-working-what-you')
+            : phrase('entries-kept-on-this-device', { waiting: props.waiting.length })}
         </p>
       )}
       {lost.length > 0 && (
         <section
           role="alert"
-          aria-label="Not taken yet"
+          aria-label={phrase('not-taken-yet')}
           className="lying grid justify-items-start gap-1 border-l-4 border-l-over p-3"
         >
           <p>
-            <strong>{plural(lost.length, 'entry', 'entries')} kept on this device.</strong> {why.join(' ')}
-            {props.held && ' It is tried again by itself.'}
+            <strong>{phrase('entries-kept-on-this-device-2', { lost: lost.length })}</strong> {why.join(' ')}
+            {props.held && phrase('it-is-tried-again-by')}
           </p>
           {!reading && (
             <Button weight="quiet" className="min-h-12" onClick={() => setReading(true)}>
-              See what they are
+              {phrase('see-what-they-are')}
             </Button>
           )}
           {reading && (
@@ -76,7 +81,9 @@ export function Line(props: {
                 ))}
               </ul>
               <Button weight="quiet" className="min-h-12" onClick={props.onForget}>
-                Let go of {lost.length === 1 ? 'it' : `all ${lost.length}`}: they are not in the record
+                {phrase('let-go-of-they-are', {
+                  what: lost.length === 1 ? 'it' : phrase('all', { lost: lost.length }),
+                })}
               </Button>
             </>
           )}
@@ -93,26 +100,28 @@ export function Paused(props: { bench: Bench; now: number; onGoOn: () => void })
     .filter((t) => clockStart(t) && t.needsHands)
     .map((task) => ({ task, shown: face(task, elapsedOf(task, props.now)) }))
   return (
-    <section aria-label="Stopped for now" className="lying grid justify-items-start gap-3 p-4">
-      <h2 className="text-head">Stopped for now</h2>
+    <section aria-label={phrase('stopped-for-now')} className="lying grid justify-items-start gap-3 p-4">
+      <h2 className="text-head">{phrase('stopped-for-now')}</h2>
       <p>
-        Since {when(paused.at)}
-        {paused.by && `, by ${paused.by}`}. {paused.reason}
+        {phrase('since', {
+          at: when(paused.at),
+          by: paused.by && phrase('by', { by: paused.by }),
+          reason: paused.reason,
+        })}
       </p>
       {running.length > 0 && (
         <p className="border-l-4 border-l-over pl-3 font-semibold">
-          Still lying: {running.map((r) => `${r.task.title.toLowerCase()}, ${r.task.where}`).join('; ')}. Wipe
-          it before you go.
+          {phrase('still-lying-wipe-it-before', {
+            running: running.map((r) => `${r.task.title.toLowerCase()}, ${r.task.where}`).join('; '),
+          })}
         </p>
       )}
       <ul className="list-[square] pl-5">
-        <li>
-          Going on another day: look at each panel begun once more, under the lamp, before its next step.
-        </li>
-        <li>A mix keeps as long as its label says; what is past it is poured away.</li>
+        <li>{phrase('going-on-another-day-look')}</li>
+        <li>{phrase('a-mix-keeps-as-long')}</li>
       </ul>
       <Button weight="main" className="min-h-14 px-6" onClick={props.onGoOn}>
-        Go on
+        {phrase('go-on')}
       </Button>
     </section>
   )
@@ -144,7 +153,7 @@ export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) =>
   const good = [temperature, humidity].every((text) => text.trim() !== '' && !isNaN(number(text)))
   return (
     <>
-      <Ask title="The air changed" label="The room now">
+      <Ask title={phrase('the-air-changed')} label={phrase('the-room-now')}>
         {(close) => (
           <form
             className="grid gap-3"
@@ -160,32 +169,32 @@ export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) =>
               close()
             }}
           >
-            <p>Windows and sections of what is left are counted anew.</p>
+            <p>{phrase('windows-and-sections-of-what')}</p>
             <Button className="min-h-14" disabled={read.isPending} onClick={() => read.mutate()}>
-              Read the room
+              {phrase('read-the-room')}
             </Button>
             {read.error && <Trouble error={read.error} />}
             <TextField
-              label="Temperature, °C"
+              label={phrase('temperature-c')}
               inputMode="decimal"
               value={temperature}
               onChange={setTemperature}
               maxLength={5}
             />
             <TextField
-              label="Humidity, %"
+              label={phrase('humidity')}
               inputMode="decimal"
               value={humidity}
               onChange={setHumidity}
               maxLength={5}
             />
             <Button weight="main" type="submit" className="min-h-14" disabled={!good}>
-              Recount
+              {phrase('recount')}
             </Button>
           </form>
         )}
       </Ask>
-      <Ask title="Stop for today" label="Stop here and go on later">
+      <Ask title={phrase('stop-for-today')} label={phrase('stop-here-and-go-on')}>
         {(close) => (
           <form
             className="grid gap-3"
@@ -195,10 +204,15 @@ export function Room(props: { bench: Bench; jobId: string; tell: (what: Tell) =>
               close()
             }}
           >
-            <p>Wipe off what lies before you go; waits run on by themselves.</p>
-            <TextField label="Why, if you like" value={reason} onChange={setReason} maxLength={400} />
+            <p>{phrase('wipe-off-what-lies-before')}</p>
+            <TextField
+              label={phrase('why-if-you-like')}
+              value={reason}
+              onChange={setReason}
+              maxLength={400}
+            />
             <Button weight="main" type="submit" className="min-h-14">
-              Stop
+              {phrase('stop')}
             </Button>
           </form>
         )}

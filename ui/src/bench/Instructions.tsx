@@ -1,10 +1,11 @@
 import { Check } from 'lucide-react'
 import type { ReactNode } from 'react'
 import { HazardsOf } from '../parts/Hazards'
-import { clock, plural } from '../parts/words'
+import { clock } from '../parts/words'
 import { clockStart, elapsedOf } from './clocks'
 import { Hand } from './Hand'
 import { type Bench, type BenchTask } from './run'
+import { phrase } from './phrase'
 
 type Technique = Bench['rounds'][number]['technique'][number]
 
@@ -21,7 +22,7 @@ export const Lines = ({ task }: { task: BenchTask }) => (
 export function How({ lines }: { lines: Technique[] }) {
   if (lines.length === 0) return null
   return (
-    <ul aria-label="How" className="grid gap-1 text-note">
+    <ul aria-label={phrase('how')} className="grid gap-1 text-note">
       {lines.map((line) => (
         <li key={line.text} className="flex gap-2">
           <Hand about={line.about} />
@@ -39,14 +40,14 @@ export function Heed({ task }: { task: BenchTask }) {
     <>
       {task.lookFor && (
         <p className="border-l-4 border-l-tune pl-3">
-          <strong>Look for.</strong> {task.lookFor}
+          <strong>{phrase('look-for')}</strong> {task.lookFor}
         </p>
       )}
       {toRead.length > 0 && (
         <ul className="grid gap-1 border-l-4 border-l-care pl-3">
           {toRead.map((c) => (
             <li key={c.code + c.text}>
-              {c.ticked && <Check size={16} aria-label="Ticked:" className="mr-1 inline-block" />}
+              {c.ticked && <Check size={16} aria-label={phrase('ticked')} className="mr-1 inline-block" />}
               {c.text}
             </li>
           ))}
@@ -64,11 +65,11 @@ export function NotYet(props: { waits: BenchTask[]; now: number; children?: Reac
   const last = waits.reduce((a, b) => (left(b) > left(a) ? b : a))
   return (
     <div role="status" className="border-4 border-dashed border-under p-3">
-      <strong>Not yet.</strong> It comes after {last.title.toLowerCase()}
-      {last.where && `, ${last.where}`}
+      <strong>{phrase('not-yet')}</strong>{' '}
+      {phrase('it-comes-after', { title: last.title.toLowerCase(), where: last.where && `, ${last.where}` })}
       {clockStart(last) && !last.needsHands && ` (${clock(left(last))})`}
       {last.needsHands && last.name && ` (${last.name})`}
-      {waits.length > 1 && `, and ${plural(waits.length - 1, 'other step')}`}.{props.children}
+      {waits.length > 1 && phrase('and-other-steps', { waits: waits.length - 1 })}.{props.children}
     </div>
   )
 }

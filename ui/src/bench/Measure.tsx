@@ -4,6 +4,7 @@ import { api, need } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import type { BenchTask } from './run'
+import { phrase } from './phrase'
 
 /** Reads an instrument on the panels of a step and says what it shows. */
 export function Measure(props: { jobId: string; task: BenchTask; instrument: 'moisture' | 'gloss' }) {
@@ -27,13 +28,17 @@ export function Measure(props: { jobId: string; task: BenchTask; instrument: 'mo
     <div className="grid gap-1">
       <Button className="min-h-14 justify-self-start" disabled={read.isPending} onClick={() => read.mutate()}>
         <Gauge size={20} aria-hidden="true" />
-        {instrument === 'moisture' ? 'Read the moisture meter' : 'Read the sheen'}
+        {instrument === 'moisture' ? phrase('read-the-moisture-meter') : phrase('read-the-sheen')}
       </Button>
       {values.length > 0 && (
         <p role="status" className="text-do font-semibold">
           {values.length === 1
             ? `${values[0]} ${one?.unit === '0-100' ? 'of 100' : one?.unit}`
-            : `${Math.min(...values)} to ${Math.max(...values)} of 100 on ${values.length} panels`}
+            : phrase('to-of-100-on-panels', {
+                what: Math.min(...values),
+                what2: Math.max(...values),
+                values: values.length,
+              })}
         </p>
       )}
       {one?.says && <p>{one.says}</p>}

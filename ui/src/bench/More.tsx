@@ -4,6 +4,7 @@ import { Photos } from '../survey/Photos'
 import { Otherwise } from './Otherwise'
 import type { BenchTask } from './run'
 import type { Tell } from './useBench'
+import { phrase } from './phrase'
 
 /** What is seldom needed at a step, behind one word. */
 export function More(props: {
@@ -14,14 +15,14 @@ export function More(props: {
   const { job, task } = props
   return (
     <details>
-      <summary className="flex min-h-12 cursor-pointer items-center font-semibold">More</summary>
+      <summary className="flex min-h-12 cursor-pointer items-center font-semibold">{phrase('more')}</summary>
       <div className="flex flex-wrap items-center gap-x-4">
         {(task.look === 'cloth' || task.look === 'test-spot') && (
           <Link
             to={`/cloth?job=${job.id}&surface=${task.surfaceIds[0]}&task=${task.id}`}
             className="inline-flex min-h-12 items-center underline underline-offset-4"
           >
-            Read the cloth by photo or reader
+            {phrase('read-the-cloth-by-photo')}
           </Link>
         )}
         <Otherwise task={task} onTell={props.onTell} />

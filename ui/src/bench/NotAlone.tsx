@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { learnerQuery } from '../api/queries'
 import { works, type Work } from '../practice/words'
+import { phrase } from './phrase'
 
 /** Said where who works has not passed what this asks for yet. */
 export function NotAlone({ who, needs }: { who: string; needs: Work[] }) {
@@ -9,8 +10,11 @@ export function NotAlone({ who, needs }: { who: string; needs: Work[] }) {
   if (kept.length === 0) return null
   return (
     <p className="border-l-4 border-l-care pl-3" role="status">
-      <strong>Not alone yet:</strong> {who} has not passed what the shop asks for before somebody may{' '}
-      {kept.map((work) => works[work].toLowerCase()).join(' or ')}. Do it beside somebody who has.
+      <strong>{phrase('not-alone-yet')}</strong>{' '}
+      {phrase('has-not-passed-what-the', {
+        who,
+        kept: kept.map((work) => works[work].toLowerCase()).join(' or '),
+      })}
     </p>
   )
 }

@@ -5,6 +5,7 @@ import { shelfQuery } from '../api/queries'
 import { Button, Pick, TextField } from '../parts/controls'
 import type { BenchTask } from './run'
 import type { Tell } from './useBench'
+import { phrase } from './phrase'
 
 type OnTell = (what: Omit<Tell, 'taskId'>) => void
 
@@ -13,7 +14,7 @@ export function Otherwise({ task, onTell }: { task: BenchTask; onTell: OnTell })
   const [reason, setReason] = useState('')
   return (
     <>
-      <Ask title="Skip this step" label="Why">
+      <Ask title={phrase('skip-this-step')} label={phrase('why')}>
         {(close) => (
           <form
             className="grid gap-3"
@@ -23,20 +24,20 @@ export function Otherwise({ task, onTell }: { task: BenchTask; onTell: OnTell })
               close()
             }}
           >
-            <p>It goes into the record and is told at hand-over.</p>
-            <TextField label="Why" value={reason} onChange={setReason} maxLength={400} required />
+            <p>{phrase('it-goes-into-the-record')}</p>
+            <TextField label={phrase('why')} value={reason} onChange={setReason} maxLength={400} required />
             <Button weight="main" type="submit" className="min-h-14" disabled={!reason.trim()}>
-              Skip it
+              {phrase('skip-it')}
             </Button>
           </form>
         )}
       </Ask>
       {task.productId && (
-        <Ask title="Something else was used" label="Instead of what was planned">
+        <Ask title={phrase('something-else-was-used')} label={phrase('instead-of-what-was-planned')}>
           {(close) => <Instead task={task} onTell={onTell} onDone={close} />}
         </Ask>
       )}
-      <Ask title="Note" label="Note on this step">
+      <Ask title={phrase('note')} label={phrase('note-on-this-step')}>
         {(close) => (
           <form
             className="grid gap-3"
@@ -47,9 +48,16 @@ export function Otherwise({ task, onTell }: { task: BenchTask; onTell: OnTell })
               close()
             }}
           >
-            <TextField label="Note" value={reason} onChange={setReason} maxLength={400} lines={3} required />
+            <TextField
+              label={phrase('note')}
+              value={reason}
+              onChange={setReason}
+              maxLength={400}
+              lines={3}
+              required
+            />
             <Button weight="main" type="submit" className="min-h-14" disabled={!reason.trim()}>
-              Keep it
+              {phrase('keep-it')}
             </Button>
           </form>
         )}
@@ -78,7 +86,7 @@ export function Ask(props: { title: string; label: string; children: (close: () 
           {props.children(() => setOpen(false))}
           <Dialog.Close asChild>
             <Button weight="quiet" className="min-h-12">
-              Not now
+              {phrase('not-now')}
             </Button>
           </Dialog.Close>
         </Dialog.Content>
@@ -105,27 +113,27 @@ function Instead(props: { task: BenchTask; onTell: OnTell; onDone: () => void })
       }}
     >
       <Pick
-        label="Product"
+        label={phrase('product')}
         value={productId}
         options={(shelf.data?.products ?? []).map((p) => ({ value: p.id, label: p.name }))}
         onChange={setProduct}
       />
       <TextField
-        label="Ratio, empty as it comes"
+        label={phrase('ratio-empty-as-it-comes')}
         value={ratio}
         onChange={setRatio}
         placeholder="1:10"
         maxLength={12}
       />
       <Pick
-        label="Tool"
+        label={phrase('tool')}
         value={toolId || undefined}
-        placeholder="The planned one"
+        placeholder={phrase('the-planned-one')}
         options={(shelf.data?.tools ?? []).map((t) => ({ value: t.id, label: t.name }))}
         onChange={setTool}
       />
       <Button weight="main" type="submit" className="min-h-14">
-        Note it and see what it means
+        {phrase('note-it-and-see-what')}
       </Button>
     </form>
   )

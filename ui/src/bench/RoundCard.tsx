@@ -2,7 +2,6 @@ import { useEffect, useRef, useState } from 'react'
 import type { Schemas } from '../api/client'
 import type { Cabin } from '../parts/cabin'
 import { Button } from '../parts/controls'
-import { plural } from '../parts/words'
 import { insisted, type Deed } from './deeds'
 import { Does } from './Does'
 import { Heed, How, Lines, NotYet } from './Instructions'
@@ -11,6 +10,7 @@ import { NotAlone } from './NotAlone'
 import { RoundSheet } from './RoundSheet'
 import type { Bench, BenchTask } from './run'
 import type { Tell } from './useBench'
+import { phrase } from './phrase'
 
 type Told = Omit<Tell, 'taskId'>
 
@@ -62,13 +62,13 @@ export function RoundCard(props: {
       ref={card}
       tabIndex={-1}
       className="lying grid gap-3 p-3 outline-none md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)] md:p-4"
-      aria-label="Step in hand"
+      aria-label={phrase('step-in-hand')}
     >
       <div className="grid content-start gap-3">
         <div>
           <h2 className="text-head">
             {task.title}
-            {task.rung > 1 && task.step !== 'test-spot' && ', a rung higher'}
+            {task.rung > 1 && task.step !== 'test-spot' && phrase('a-rung-higher')}
           </h2>
           {task.where && (
             <p className="text-do font-semibold text-needle">
@@ -88,12 +88,12 @@ export function RoundCard(props: {
                   props.onNext(current.id) // and what comes due meanwhile does not take its place
                 }}
               >
-                Do it all the same
+                {phrase('do-it-all-the-same')}
               </Button>
             )}
           </NotYet>
         )}
-        {!props.deed && picked.size > 0 && <p>Nothing is to be done there now.</p>}
+        {!props.deed && picked.size > 0 && <p>{phrase('nothing-is-to-be-done')}</p>}
         {task.says && !props.said?.startsWith(task.says) && (
           <p className="border-l-4 border-l-needle pl-3 font-semibold" data-said>
             {task.says}
@@ -110,7 +110,7 @@ export function RoundCard(props: {
             onTell={(tasks, what) =>
               props.onTell(
                 tasks,
-                props.deed || what.reason ? what : { ...what, reason: 'told before its turn' },
+                props.deed || what.reason ? what : { ...what, reason: phrase('told-before-its-turn') },
               )
             }
           />
@@ -124,7 +124,7 @@ export function RoundCard(props: {
             className="min-h-12 border-t border-line pt-2 text-left text-faint"
             onClick={() => props.onNext(next.id)}
           >
-            Next: <strong className="text-ink">{next.title}</strong>
+            {phrase('next')} <strong className="text-ink">{next.title}</strong>
             {next.where && `, ${next.where}`}
             {props.nextMeans && <span className="block">{props.nextMeans}</span>}
           </button>
@@ -146,13 +146,13 @@ export function RoundCard(props: {
           </div>
           {several && picked.size > 0 && (
             <p className="text-note" role="status">
-              Only {plural(picked.size, 'panel')} picked.{' '}
+              {phrase('only-panels-picked', { size: picked.size })}{' '}
               <button
                 type="button"
                 className="min-h-11 underline underline-offset-4"
                 onClick={() => props.onPicked(new Set())}
               >
-                The whole round
+                {phrase('the-whole-round')}
               </button>
             </p>
           )}
@@ -170,4 +170,4 @@ const isWork = (task: BenchTask, round: Bench['rounds'][number]) =>
 const whereOf = (tasks: BenchTask[], round: Bench['rounds'][number] | undefined) =>
   tasks.length <= 3
     ? tasks.map((t) => t.where).join('; ')
-    : `${round?.where ?? ''}: ${plural(tasks.length, 'panel')}`
+    : `${round?.where ?? ''}: ${phrase('panels', { tasks: tasks.length })}`

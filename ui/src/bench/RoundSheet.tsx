@@ -4,6 +4,7 @@ import { CabinSheet } from '../parts/CabinSheet'
 import { clock } from '../parts/words'
 import { clockStart, elapsedOf, face, urgency, type Face } from './clocks'
 import { isOver, type BenchTask } from './run'
+import { phrase } from './phrase'
 
 const fills: Record<Face['phase'], string> = {
   late: 'var(--over)',
@@ -32,7 +33,7 @@ export function RoundSheet(props: {
   return (
     <CabinSheet
       layout={layout}
-      label="Panels of this round"
+      label={phrase('panels-of-this-round')}
       zone={known && zones.size === 1 ? props.zone : undefined}
       picked={props.lit}
       onPick={(id) => panels.includes(id) && props.onPick(id)}
@@ -43,7 +44,7 @@ export function RoundSheet(props: {
         return {
           finish: finish.get(panel.id),
           blank: !here,
-          state: stands?.words ?? 'not in this round',
+          state: stands?.words ?? phrase('not-in-this-round'),
           mark: stands && <Mark {...stands} place={panels.indexOf(panel.id) + 1} />,
         }
       }}
@@ -70,7 +71,7 @@ function standing(own: BenchTask[], now: number): Standing {
   const left = own.filter((t) => t.state !== 'HELD' && !isOver(t))
   const worked = left.every((t) => t.look === 'seams')
   const over = left.length === 0
-  return { words: over ? 'done' : worked ? 'to be looked at' : 'to do', worked, over }
+  return { words: over ? 'done' : worked ? phrase('to-be-looked-at') : phrase('to-do'), worked, over }
 }
 
 /** A number while it is to do, its clock while it sits, a tick when it is worked, filled when seen. */

@@ -1,5 +1,6 @@
 import { sinceMs } from '../api/clock'
 import { isOpen, isOver, type BenchTask } from './run'
+import { phrase } from './phrase'
 
 export type Face = {
   /** What the hands should do, by the clock. */
@@ -13,15 +14,20 @@ type Timed = Pick<BenchTask, 'needsHands' | 'step' | 'dwellS' | 'wipeByS' | 'pla
 
 /** How a running step stands at a moment, in seconds since its clock began. */
 export function face(task: Timed, elapsed: number): Face {
-  if (!task.needsHands) return { phase: 'waits', seconds: task.plannedS - elapsed, words: 'still to wait' }
+  if (!task.needsHands)
+    return { phase: 'waits', seconds: task.plannedS - elapsed, words: phrase('still-to-wait') }
   if (task.dwellS === undefined)
-    return { phase: 'works', seconds: elapsed, words: `worked; planned ${Math.ceil(task.plannedS / 60)} min` }
+    return {
+      phase: 'works',
+      seconds: elapsed,
+      words: phrase('worked-planned-min', { plannedS: Math.ceil(task.plannedS / 60) }),
+    }
   const level = task.step === 'level'
   if (elapsed < task.dwellS)
     return {
       phase: 'sits',
       seconds: task.dwellS - elapsed,
-      words: level ? 'let it flash, do not touch it yet' : 'let it sit',
+      words: level ? phrase('let-it-flash-do-not') : phrase('let-it-sit'),
     }
   if (task.wipeByS === undefined)
     return { phase: 'wipe', seconds: elapsed - task.dwellS, words: 'taken up: level it now' }
@@ -29,9 +35,9 @@ export function face(task: Timed, elapsed: number): Face {
     return {
       phase: 'wipe',
       seconds: task.wipeByS - elapsed,
-      words: level ? 'to wipe it off inside its window' : 'to work and wipe before it dries',
+      words: level ? phrase('to-wipe-it-off-inside') : phrase('to-work-and-wipe-before'),
     }
-  return { phase: 'late', seconds: elapsed - task.wipeByS, words: task.late ?? 'Past its window.' }
+  return { phase: 'late', seconds: elapsed - task.wipeByS, words: task.late ?? phrase('past-its-window') }
 }
 
 /** Since when a step's clock runs; undefined where none does. */

@@ -5,8 +5,9 @@ import { careQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { dayOf, money, plural, say, Say } from '../parts/words'
+import { dayOf, money, say, Say } from '../parts/words'
 import { SameSeat } from './SameSeat'
+import { phrase } from './phrase'
 
 type Care = Schemas['CareView']
 
@@ -30,14 +31,14 @@ export function CareView() {
       need(api.DELETE('/api/v1/jobs/{id}/care/done/{doneId}', { params: { path: { id: job.id, doneId } } })),
     onSuccess: fresh,
   })
-  if (care.isPending) return <Loading what="the after-care" />
+  if (care.isPending) return <Loading what={phrase('the-after-care')} />
   if (care.isError)
     return (
       <div className="p-3 md:p-5">
         {care.error instanceof ApiError && care.error.status === 409 ? (
-          <Empty title="After-care begins when the car was worked.">
+          <Empty title={phrase('after-care-begins-when-the')}>
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="main">
-              To the bench
+              {phrase('to-the-bench')}
             </ButtonLink>
           </Empty>
         ) : (
@@ -48,14 +49,15 @@ export function CareView() {
   const { data } = care
   return (
     <div className="mx-auto grid w-full max-w-5xl content-start gap-3 p-2 md:p-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
-      <section aria-label="After-care" className="lying p-3">
-        <h1 className="text-head">After-care</h1>
+      <section aria-label={phrase('after-care')} className="lying p-3">
+        <h1 className="text-head">{phrase('after-care')}</h1>
         <p className="text-faint">
-          Since {dayOf(data.visit)}
-          {data.reasons.length > 0 && `; sooner or later than usual for ${data.reasons.join(', ')}`}
+          {phrase('since', { visit: dayOf(data.visit) })}
+          {data.reasons.length > 0 &&
+            phrase('sooner-or-later-than-usual', { reasons: data.reasons.join(', ') })}
         </p>
         {data.adapted && <p className="mt-1 border-l-4 border-l-needle pl-3">{data.adapted}</p>}
-        {data.lines.length === 0 && <p>Nothing but a damp cloth between visits.</p>}
+        {data.lines.length === 0 && <p>{phrase('nothing-but-a-damp-cloth')}</p>}
         <ol className="mt-2 divide-y divide-line">
           {data.lines.map((line) => (
             <Line
@@ -74,29 +76,29 @@ export function CareView() {
             download
             className="inline-flex min-h-11 items-center underline underline-offset-4"
           >
-            Into a calendar
+            {phrase('into-a-calendar')}
           </a>
         </p>
       </section>
       <div className="grid content-start gap-3">
         <Waiting waiting={data.waiting} currency={data.currency} />
         <SameSeat waiting={data.waiting} leaves={data.leaves} />
-        <section aria-label="Done since" className="lying p-3">
-          <h2 className="text-do">Done since</h2>
-          {data.done.length === 0 && <p className="text-faint">Nothing noted yet.</p>}
+        <section aria-label={phrase('done-since')} className="lying p-3">
+          <h2 className="text-do">{phrase('done-since')}</h2>
+          {data.done.length === 0 && <p className="text-faint">{phrase('nothing-noted-yet')}</p>}
           <ul className="divide-y divide-line">
             {data.done.map((entry) => (
               <li key={entry.id} className="grid grid-cols-[1fr_auto] items-center gap-x-2 py-1">
                 <span>
                   {entry.what}
                   <span className="block text-note text-faint">
-                    {dayOf(entry.doneOn)}, {entry.place === 'HOME' ? 'at home' : 'here'}
+                    {dayOf(entry.doneOn)}, {entry.place === 'HOME' ? phrase('at-home') : 'here'}
                   </span>
                 </span>
                 <Button
                   weight="quiet"
                   className="px-2"
-                  aria-label={`Take out: ${entry.what}, ${dayOf(entry.doneOn)}`}
+                  aria-label={phrase('take-out', { what: entry.what, doneOn: dayOf(entry.doneOn) })}
                   disabled={remove.isPending}
                   onClick={() => remove.mutate(entry.id)}
                 >
@@ -112,7 +114,9 @@ export function CareView() {
 }
 
 const rhythm = (line: Schemas['CareLine']) =>
-  line.usualDays === undefined ? line.when : `${line.when}, usually every ${line.usualDays} days`
+  line.usualDays === undefined
+    ? line.when
+    : phrase('usually-every-days', { when: line.when, usualDays: line.usualDays })
 
 function Line(props: {
   line: Schemas['CareLine']
@@ -127,7 +131,7 @@ function Line(props: {
       <span className={due ? 'font-semibold text-over' : ''}>
         {line.next ? dayOf(line.next) : 'through'}
         <span className="block text-note font-normal text-faint">
-          {due ? 'due' : line.next ? 'next' : 'no more rounds'}
+          {due ? 'due' : line.next ? 'next' : phrase('no-more-rounds')}
         </span>
       </span>
       <span>
@@ -135,16 +139,18 @@ function Line(props: {
         <span className="block text-note text-faint">
           {Say(rhythm(line))}
           {line.product && `, ${line.product}`} ·{' '}
-          {line.labels.length <= 3 ? line.labels.join(', ') : plural(line.labels.length, 'panel')}
+          {line.labels.length <= 3
+            ? line.labels.join(', ')
+            : phrase('panels', { labels: line.labels.length })}
         </span>
       </span>
       {line.next && (
         <span className="flex gap-2">
           <Button disabled={props.busy} onClick={() => props.onDone('HOME')}>
-            Done at home
+            {phrase('done-at-home')}
           </Button>
           <Button disabled={props.busy} onClick={() => props.onDone('SHOP')}>
-            Done here
+            {phrase('done-here')}
           </Button>
         </span>
       )}
@@ -162,9 +168,9 @@ function Waiting({ waiting, currency }: { waiting: Care['waiting']; currency: st
   const at = (w: Care['waiting'][number]) =>
     [(w.months / LAST_MONTH) * WIDE, HIGH - (w.minutes / most) * (HIGH - 8)] as const
   return (
-    <section aria-label="What waiting costs" className="lying p-3">
-      <h2 className="text-do">What waiting costs</h2>
-      <p className="text-note text-faint">Cleaning alone, used as it is now, with no clean in between.</p>
+    <section aria-label={phrase('what-waiting-costs')} className="lying p-3">
+      <h2 className="text-do">{phrase('what-waiting-costs')}</h2>
+      <p className="text-note text-faint">{phrase('cleaning-alone-used-as-it')}</p>
       <svg viewBox={`-4 0 ${WIDE + 8} ${HIGH + 4}`} className="mt-2 block w-full" aria-hidden="true">
         <polyline
           points={waiting.map((w) => at(w).join(',')).join(' ')}
@@ -180,17 +186,17 @@ function Waiting({ waiting, currency }: { waiting: Care['waiting']; currency: st
       <table className="w-full text-note">
         <thead className="text-left text-faint">
           <tr>
-            <th className="font-semibold">After</th>
-            <th className="font-semibold">Soil</th>
-            <th className="text-right font-semibold">Passes</th>
-            <th className="text-right font-semibold">Minutes</th>
-            <th className="text-right font-semibold">Price</th>
+            <th className="font-semibold">{phrase('after')}</th>
+            <th className="font-semibold">{phrase('soil')}</th>
+            <th className="text-right font-semibold">{phrase('passes')}</th>
+            <th className="text-right font-semibold">{phrase('minutes')}</th>
+            <th className="text-right font-semibold">{phrase('price')}</th>
           </tr>
         </thead>
         <tbody className="divide-y divide-line">
           {waiting.map((w) => (
             <tr key={w.months}>
-              <td className="py-1">{plural(w.months, 'month')}</td>
+              <td className="py-1">{phrase('months', { months: w.months })}</td>
               <td>{say(w.soil)}</td>
               <td className="text-right">{w.passes}</td>
               <td className="text-right">{w.minutes}</td>

@@ -1,19 +1,20 @@
 import { useMemo, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { OneOf } from '../parts/controls'
-import { plural, Say, say } from '../parts/words'
+import { Say, say } from '../parts/words'
 import { Painted } from '../practice/PanelCanvas'
 import { cellCount, columns, rows, type Tone } from '../practice/model'
+import { phrase } from './phrase'
 
 type Leaves = Schemas['LeavesView']
 
 const tones: { value: Tone; label: string }[] = [
-  { value: 'pale', label: 'Pale' },
-  { value: 'mid', label: 'Tan' },
-  { value: 'dark', label: 'Dark' },
+  { value: 'pale', label: phrase('pale') },
+  { value: 'mid', label: phrase('tan') },
+  { value: 'dark', label: phrase('dark') },
 ]
 
-const waits = 'Not at all'
+const waits = phrase('not-at-all')
 
 /** More in the middle, where it is sat on: shares that are one on average, the same each time. */
 const shares = (() => {
@@ -41,12 +42,14 @@ export function SameSeat(props: { waiting: Schemas['WaitingView'][]; leaves: Lea
   const left = props.leaves.find((l) => l.standard === cleaned)
   const seats = left ? after(left, [0, ...props.waiting.map((w) => w.months)]) : props.waiting.map(uncleaned)
   return (
-    <section aria-label="The same trim" className="lying grid gap-2 p-3">
+    <section aria-label={phrase('the-same-trim')} className="lying grid gap-2 p-3">
       <h2 className="text-do">
-        {left ? `The same trim, cleaned today: ${say(left.standard)}` : 'The same trim, not cleaned'}
+        {left
+          ? phrase('the-same-trim-cleaned-today', { standard: say(left.standard) })
+          : phrase('the-same-trim-not-cleaned')}
       </h2>
       <OneOf
-        label="Cleaned today"
+        label={phrase('cleaned-today')}
         value={cleaned}
         options={[waits, ...props.leaves.map((l) => l.standard)].map((value) => ({
           value,
@@ -54,7 +57,12 @@ export function SameSeat(props: { waiting: Schemas['WaitingView'][]; leaves: Lea
         }))}
         onChange={setCleaned}
       />
-      <OneOf label="Trim" value={tone} options={tones} onChange={(value) => setTone(value as Tone)} />
+      <OneOf
+        label={phrase('trim')}
+        value={tone}
+        options={tones}
+        onChange={(value) => setTone(value as Tone)}
+      />
       <ol className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-2">
         {seats.map((seat) => (
           <li key={seat.when}>
@@ -72,22 +80,22 @@ export function SameSeat(props: { waiting: Schemas['WaitingView'][]; leaves: Lea
 type Shown = { when: string; how: string; soil: (cell: number) => number }
 
 const uncleaned = (w: Schemas['WaitingView']): Shown => ({
-  when: plural(w.months, 'month'),
+  when: phrase('months', { months: w.months }),
   how: say(w.soil),
   soil: (cell) => shares[cell]! * w.layers,
 })
 
 const after = ({ face, seams, monthly }: Leaves, months: number[]): Shown[] =>
   months.map((month) => ({
-    when: month === 0 ? 'Today' : plural(month, 'month'),
+    when: month === 0 ? phrase('today') : phrase('months-2', { month }),
     how:
       month === 0
         ? seams > 1
-          ? 'seams and edges not gone into'
+          ? phrase('seams-and-edges-not-gone')
           : seams > 0.3
-            ? 'a little in the seams'
-            : 'clean to the seams'
-        : 'no clean since',
+            ? phrase('a-little-in-the-seams')
+            : phrase('clean-to-the-seams')
+        : phrase('no-clean-since'),
     soil: (cell) => (isSeam(cell) ? seams : face) + shares[cell]! * monthly * month,
   }))
 

@@ -1,40 +1,41 @@
 import { OctagonX } from 'lucide-react'
 import type { Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 const heads: Record<Schemas['ClothReadingView']['taken'], string> = {
-  nothing: 'Clean',
-  soil: 'Soil',
-  pigment: 'Pigment',
-  'cannot-tell': 'Cannot tell',
+  nothing: phrase('clean'),
+  soil: phrase('soil'),
+  pigment: phrase('pigment'),
+  'cannot-tell': phrase('cannot-tell'),
 }
 
 /** What the cloth says; a stop is loud. */
 export function Answer({ read }: { read: Schemas['ClothReadingView'] }) {
   return (
     <section
-      aria-label="What the cloth says"
+      aria-label={phrase('what-the-cloth-says')}
       data-taken={read.taken}
       role={read.stop ? 'alert' : undefined}
       className={`grid gap-3 border-4 p-4 ${read.stop ? 'border-over bg-over text-paper' : 'border-line bg-paper'}`}
     >
       <p className="flex items-center gap-3 text-big leading-none font-bold">
         {read.stop && <OctagonX size={44} aria-hidden="true" />}
-        {read.stop ? 'Stop' : heads[read.taken]}
+        {read.stop ? phrase('stop') : heads[read.taken]}
       </p>
       <p className="text-do">{read.text.replace(/^Stop\. /, '')}</p>
       <div className="grid gap-2 bg-paper p-3 text-ink">
         <div className="flex flex-wrap gap-x-5 gap-y-2">
-          <Swatch colour={read.clean} label="clean cloth" />
-          {read.trim && <Swatch colour={read.trim} label="trim" />}
+          <Swatch colour={read.clean} label={phrase('clean-cloth')} />
+          {read.trim && <Swatch colour={read.trim} label={phrase('trim')} />}
         </div>
         <table className="w-full border-collapse text-left">
           <thead className="text-note text-faint">
             <tr>
-              <th className="py-1 font-semibold">Face</th>
-              <th className="pl-2 text-right font-semibold">ΔE from clean</th>
-              <th className="pl-2 text-right font-semibold">darker, L*</th>
-              <th className="pl-2 text-right font-semibold">chroma</th>
-              <th className="pl-2 text-right font-semibold">hue</th>
+              <th className="py-1 font-semibold">{phrase('face')}</th>
+              <th className="pl-2 text-right font-semibold">{phrase('e-from-clean')}</th>
+              <th className="pl-2 text-right font-semibold">{phrase('darker-l')}</th>
+              <th className="pl-2 text-right font-semibold">{phrase('chroma')}</th>
+              <th className="pl-2 text-right font-semibold">{phrase('hue')}</th>
             </tr>
           </thead>
           <tbody>

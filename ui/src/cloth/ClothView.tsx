@@ -9,6 +9,7 @@ import { Button, ButtonLink, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { Answer } from './Answer'
 import { PickPatches, type Patches } from './PickPatches'
+import { phrase } from './phrase'
 
 type Read = Schemas['ClothReadingView']
 
@@ -66,27 +67,27 @@ export function ClothView() {
   return (
     <div className="mx-auto grid w-full max-w-6xl content-start gap-3 p-3 md:grid-cols-2 md:p-5">
       <header className="md:col-span-2">
-        <h1 className="text-head">Read a cloth</h1>
+        <h1 className="text-head">{phrase('read-a-cloth')}</h1>
         <p className="text-faint">
           {match.data ? (
             <>
-              From{' '}
+              {phrase('from')}{' '}
               <Link to={`/jobs/${jobId}/match/${surfaceId}`} className="underline underline-offset-4">
                 {match.data.label}
               </Link>
             </>
           ) : (
-            'Is it soil, or is it the trim’s own colour? One wiped face after another.'
+            phrase('is-it-soil-or-is')
           )}
         </p>
       </header>
       <div className="grid content-start gap-3">
-        <section aria-label="Colour reader" className="lying grid gap-3 p-3">
-          <h2 className="text-do">Face by face</h2>
+        <section aria-label={phrase('colour-reader')} className="lying grid gap-3 p-3">
+          <h2 className="text-do">{phrase('face-by-face')}</h2>
           <TrimColour value={trim} onChange={setTrim} />
           {jobId && surfaceId && (
             <Button weight="main" disabled={reader.isPending} onClick={() => reader.mutate()}>
-              <Pipette size={18} aria-hidden="true" /> Read the next face
+              <Pipette size={18} aria-hidden="true" /> {phrase('read-the-next-face')}
             </Button>
           )}
           {reader.error && <Trouble error={reader.error} />}
@@ -100,7 +101,7 @@ export function ClothView() {
           >
             <div className="flex-1">
               <TextField
-                label="A face’s colour, #rrggbb"
+                label={phrase('a-faces-colour-rrggbb')}
                 value={typed}
                 onChange={setTyped}
                 placeholder="#b0aca4"
@@ -108,17 +109,17 @@ export function ClothView() {
               />
             </div>
             <Button type="submit" disabled={!/^#[0-9a-f]{6}$/i.test(typed.trim())}>
-              Add
+              {phrase('add')}
             </Button>
           </form>
           {(faces.length > 0 || read) && (
             <Button weight="quiet" className="-ml-4 justify-self-start" onClick={again}>
-              Begin again with a clean cloth
+              {phrase('begin-again-with-a-clean')}
             </Button>
           )}
         </section>
         <section
-          aria-label="Photo"
+          aria-label={phrase('photo')}
           className="lying grid gap-3 p-3"
           onDragOver={(e) => e.preventDefault()}
           onDrop={(e) => {
@@ -127,10 +128,10 @@ export function ClothView() {
             if (dropped) choose(dropped)
           }}
         >
-          <h2 className="text-do">Or from a photo</h2>
+          <h2 className="text-do">{phrase('or-from-a-photo')}</h2>
           <label className="inline-flex min-h-12 w-fit cursor-pointer items-center gap-2 rounded-piece border border-ink/60 px-4 font-semibold focus-within:outline-3 focus-within:outline-focus">
             <ImagePlus size={18} aria-hidden="true" />{' '}
-            {photo ? 'Another photo' : 'Take, choose or drop a photo'}
+            {photo ? phrase('another-photo') : phrase('take-choose-or-drop-a')}
             <input
               type="file"
               accept="image/jpeg,image/png,image/webp"
@@ -164,7 +165,7 @@ export function ClothView() {
                 className="min-h-14 justify-self-start"
                 to={`/jobs/${jobId}/bench?task=${taskId}&seen=${seenOf(read)}`}
               >
-                Take it to the bench
+                {phrase('take-it-to-the-bench')}
               </ButtonLink>
             )}
             {jobId && surfaceId && !taskId && match.data?.chosen && !noted && (
@@ -178,17 +179,15 @@ export function ClothView() {
             )}
             {noted && (
               <p className="border-l-4 border-l-tune pl-3">
-                Noted, and planned anew:{' '}
+                {phrase('noted-and-planned-anew')}{' '}
                 <Link to={`/jobs/${jobId}/match/${surfaceId}`} className="underline underline-offset-4">
-                  to the ladder
+                  {phrase('to-the-ladder')}
                 </Link>
               </p>
             )}
           </>
         ) : (
-          <p className="lying p-3 text-faint">
-            What the cloth says stands here: soil, pigment, or that it cannot be told, with the numbers.
-          </p>
+          <p className="lying p-3 text-faint">{phrase('what-the-cloth-says-stands')}</p>
         )}
       </div>
     </div>
@@ -205,8 +204,8 @@ function TrimColour(props: { value: string; onChange: (value: string) => void })
     <div className="flex items-end gap-2">
       <div className="flex-1">
         <TextField
-          label="The trim’s own colour, #rrggbb"
-          note="Without it pigment cannot be told from coloured soil."
+          label={phrase('the-trims-own-colour-rrggbb')}
+          note={phrase('without-it-pigment-cannot-be')}
           value={props.value}
           onChange={props.onChange}
           placeholder="#8b2020"
@@ -215,7 +214,7 @@ function TrimColour(props: { value: string; onChange: (value: string) => void })
       </div>
       <input
         type="color"
-        aria-label="Pick the trim’s own colour"
+        aria-label={phrase('pick-the-trims-own-colour')}
         value={/^#[0-9a-f]{6}$/i.test(props.value) ? props.value : '#808080'}
         onChange={(e) => props.onChange(e.target.value)}
         className="mb-6 h-11 w-12 cursor-pointer rounded-piece border border-ink/60 bg-paper p-1"
@@ -250,9 +249,9 @@ function Note(props: {
   })
   if (props.read.taken === 'cannot-tell') return null
   const words = {
-    colour: 'Note it: stop and refer',
-    clean: 'Note it: it came clean',
-    'soil-stays': 'Note it: soil stays',
+    colour: phrase('note-it-stop-and-refer'),
+    clean: phrase('note-it-it-came-clean'),
+    'soil-stays': phrase('note-it-soil-stays'),
   }
   return (
     <div className="grid justify-items-start gap-2">

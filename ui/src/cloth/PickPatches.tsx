@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Schemas } from '../api/client'
 import { Button, OneOf } from '../parts/controls'
+import { phrase } from './phrase'
 
 type Patch = Schemas['PatchView']
 export type Patches = Schemas['ClothPatches']
@@ -8,7 +9,7 @@ export type Patches = Schemas['ClothPatches']
 type Kind = 'clean' | 'face' | 'trim'
 type Placed = Patch & { kind: Kind }
 
-const names: Record<Kind, string> = { clean: 'clean cloth', face: 'face', trim: 'trim' }
+const names: Record<Kind, string> = { clean: phrase('clean-cloth'), face: 'face', trim: 'trim' }
 const usual = 0.12
 const step = 0.02
 
@@ -46,17 +47,16 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
   const faces = placed.filter((p) => p.kind === 'face')
   const trim = placed.find((p) => p.kind === 'trim')
   const bare = ({ x, y, w, h }: Placed): Patch => ({ x, y, w, h })
-  if (broken)
-    return <p role="alert">This file cannot be shown as a picture; a JPEG, PNG or WebP photo is wanted.</p>
+  if (broken) return <p role="alert">{phrase('this-file-cannot-be-shown')}</p>
   return (
     <div className="grid gap-3">
       <OneOf
-        label="Tap the photo to lay"
+        label={phrase('tap-the-photo-to-lay')}
         value={kind}
         options={[
-          { value: 'clean', label: 'Clean cloth' },
-          { value: 'face', label: 'Wiped face' },
-          { value: 'trim', label: 'Trim' },
+          { value: 'clean', label: phrase('clean-cloth-2') },
+          { value: 'face', label: phrase('wiped-face') },
+          { value: 'trim', label: phrase('trim-2') },
         ]}
         onChange={(k) => setKind(k as Kind)}
       />
@@ -78,7 +78,7 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
       >
         <img
           src={url}
-          alt="The photo to be read"
+          alt={phrase('the-photo-to-be-read')}
           draggable={false}
           onLoad={() => URL.revokeObjectURL(url)}
           onError={() => setBroken(true)}
@@ -88,7 +88,10 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
           <button
             key={i}
             type="button"
-            aria-label={`${names[p.kind]}${p.kind === 'face' ? ` ${faces.indexOf(p) + 1}` : ''}; arrow keys move it, Delete takes it away`}
+            aria-label={phrase('arrow-keys-move-it-delete', {
+              names: names[p.kind],
+              what: p.kind === 'face' ? ` ${faces.indexOf(p) + 1}` : '',
+            })}
             onPointerDown={() => (held.current = i)}
             onKeyDown={(e: KeyboardEvent) => {
               const by: Record<string, [number, number]> = {
@@ -120,7 +123,7 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
         ))}
       </div>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => place(0.5, 0.5)}>Lay it in the middle</Button>
+        <Button onClick={() => place(0.5, 0.5)}>{phrase('lay-it-in-the-middle')}</Button>
         <Button
           weight="main"
           disabled={!clean || faces.length === 0 || props.busy}
@@ -129,14 +132,11 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
             props.onRead({ clean: bare(clean), faces: faces.map(bare), trim: trim ? bare(trim) : undefined })
           }
         >
-          Read the photo
+          {phrase('read-the-photo')}
         </Button>
       </div>
       {(!clean || faces.length === 0) && (
-        <p className="text-note text-faint">
-          Lay one part on clean cloth and at least one on a wiped face; on the trim too, if it is in the
-          photo.
-        </p>
+        <p className="text-note text-faint">{phrase('lay-one-part-on-clean')}</p>
       )}
     </div>
   )

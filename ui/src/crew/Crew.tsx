@@ -4,11 +4,12 @@ import { api, need, type Schemas } from '../api/client'
 import { shopQuery } from '../api/queries'
 import { Button, ButtonLink, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { plural, when } from '../parts/words'
+import { when } from '../parts/words'
 import { membersQuery } from './crewQueries'
 import { doorQuery, roles, type Role } from './door'
 import { Rights } from './Rights'
 import { SecretField } from './SecretField'
+import { phrase } from './phrase'
 
 type Member = Schemas['MemberView']
 type Form = { name: string; role: Role; passphrase: string; pin: string }
@@ -21,19 +22,16 @@ export function Crew() {
   const door = useQuery(doorQuery)
   const members = useQuery(membersQuery)
   const [editing, setEditing] = useState<string>()
-  if (members.isPending) return <Loading what="who works here" />
+  if (members.isPending) return <Loading what={phrase('who-works-here-2')} />
   if (members.isError) return <Trouble error={members.error} again={() => void members.refetch()} />
   const house = door.data?.door === 'OPEN_HOUSE'
   return (
-    <section aria-label="Who works here" className="no-print lying grid content-start gap-2 p-3">
-      <h2 className="text-do">Who works here</h2>
+    <section aria-label={phrase('who-works-here')} className="no-print lying grid content-start gap-2 p-3">
+      <h2 className="text-do">{phrase('who-works-here')}</h2>
       {house ? (
         <>
-          <p className="text-note text-faint">
-            Nobody is set up: whoever sits at this machine may do everything. With an owner, people sign in
-            and do what their role allows; on the shop’s network they have to.
-          </p>
-          <ButtonLink to="/door">Make the owner</ButtonLink>
+          <p className="text-note text-faint">{phrase('nobody-is-set-up-whoever')}</p>
+          <ButtonLink to="/door">{phrase('make-the-owner')}</ButtonLink>
         </>
       ) : (
         <>
@@ -49,10 +47,10 @@ export function Crew() {
                   </span>
                   <Button
                     aria-expanded={editing === member.id}
-                    aria-label={`Change ${member.name}`}
+                    aria-label={phrase('change-2', { name: member.name })}
                     onClick={() => setEditing(editing === member.id ? undefined : member.id)}
                   >
-                    {editing === member.id ? 'Close' : 'Change'}
+                    {editing === member.id ? phrase('close') : phrase('change')}
                   </Button>
                 </div>
                 {editing === member.id && (
@@ -65,11 +63,11 @@ export function Crew() {
             <MemberForm onDone={() => setEditing(undefined)} />
           ) : (
             <Button className="justify-self-start" onClick={() => setEditing('new')}>
-              Somebody else
+              {phrase('somebody-else')}
             </Button>
           )}
           <ButtonLink to="/shop/log" className="justify-self-start">
-            The log
+            {phrase('the-log')}
           </ButtonLink>
         </>
       )}
@@ -82,16 +80,16 @@ const standing = (m: Member, demo: boolean) =>
   [
     roles[m.role],
     m.passphrase && m.pin
-      ? 'passphrase and PIN'
+      ? phrase('passphrase-and-pin')
       : m.passphrase
         ? 'passphrase'
         : m.pin
           ? 'PIN'
           : demo
-            ? 'picked at the door'
-            : 'cannot sign in yet',
-    m.sessions > 0 && `signed in at ${plural(m.sessions, 'place')}`,
-    m.lockedUntil && `too many wrong ones: locked until ${when(m.lockedUntil)}`,
+            ? phrase('picked-at-the-door')
+            : phrase('cannot-sign-in-yet'),
+    m.sessions > 0 && phrase('signed-in-at-places', { sessions: m.sessions }),
+    m.lockedUntil && phrase('too-many-wrong-ones-locked', { lockedUntil: when(m.lockedUntil) }),
   ]
     .filter(Boolean)
     .join(', ')
@@ -144,43 +142,49 @@ function MemberForm(props: { member?: Member; onDone: () => void }) {
     <form
       onSubmit={submit}
       className="grid gap-3 border-l-4 border-l-line-strong pl-3"
-      aria-label={member ? `Change ${member.name}` : 'Somebody else'}
+      aria-label={member ? phrase('change-2', { name: member.name }) : phrase('somebody-else')}
     >
-      <TextField label="Name" value={form.name} onChange={(name) => set({ name })} maxLength={80} required />
+      <TextField
+        label={phrase('name')}
+        value={form.name}
+        onChange={(name) => set({ name })}
+        maxLength={80}
+        required
+      />
       <OneOf
-        label="Role"
+        label={phrase('role')}
         value={form.role}
         options={roleOptions}
         onChange={(role) => set({ role: role as Role })}
       />
       <SecretField
-        label={member?.pin ? 'New PIN' : 'PIN, for wet gloves'}
-        note={member?.pin ? 'Left empty, the PIN stays.' : '4 to 8 digits.'}
+        label={member?.pin ? phrase('new-pin') : phrase('pin-for-wet-gloves')}
+        note={member?.pin ? phrase('left-empty-the-pin-stays') : '4 to 8 digits.'}
         value={form.pin}
         onChange={(pin) => set({ pin })}
         digits
         fresh
       />
       <SecretField
-        label={member?.passphrase ? 'New passphrase' : 'Passphrase'}
-        note={member?.passphrase ? 'Left empty, the passphrase stays.' : '12 characters or more.'}
+        label={member?.passphrase ? phrase('new-passphrase') : phrase('passphrase')}
+        note={member?.passphrase ? phrase('left-empty-the-passphrase') : phrase('12-characters-or-more')}
         value={form.passphrase}
         onChange={(passphrase) => set({ passphrase })}
         fresh
       />
       <div className="flex flex-wrap gap-2">
         <Button type="submit" weight="main" disabled={save.isPending || !form.name.trim()}>
-          {member ? 'Save' : 'Take in'}
+          {member ? phrase('save') : phrase('take-in')}
         </Button>
         {member && member.sessions > 0 && (
           <Button disabled={end.isPending} onClick={() => end.mutate()}>
-            Sign out everywhere
+            {phrase('sign-out-everywhere')}
           </Button>
         )}
-        {member && !leaving && <Button onClick={() => setLeaving(true)}>Leaves the shop</Button>}
+        {member && !leaving && <Button onClick={() => setLeaving(true)}>{phrase('leaves-the-shop')}</Button>}
         {member && leaving && (
           <Button disabled={remove.isPending} onClick={() => remove.mutate()}>
-            Yes, {member.name} leaves
+            {phrase('yes-leaves', { name: member.name })}
           </Button>
         )}
       </div>

@@ -9,6 +9,7 @@ import { does, doorQuery, roles, useDoorTurned } from './door'
 import { PasskeyIn } from './PasskeyIn'
 import { OwnerForm } from './OwnerForm'
 import { Secret } from './Secret'
+import { phrase } from './phrase'
 
 type Name = Schemas['NameView']
 
@@ -16,7 +17,7 @@ type Name = Schemas['NameView']
 export function DoorView() {
   useTheme()
   useEffect(() => {
-    document.title = 'The door · Attune'
+    document.title = phrase('the-door-attune')
   }, [])
   const [search] = useSearchParams()
   const navigate = useNavigate()
@@ -33,7 +34,7 @@ export function DoorView() {
     mutationFn: (body: Schemas['SignIn']) => need(api.POST('/api/v1/crew/session', { body })),
     onSuccess: in_,
   })
-  if (door.isPending) return <Loading what="the door" />
+  if (door.isPending) return <Loading what={phrase('the-door')} />
   if (door.isError) return <PageTrouble error={door.error} again={() => void door.refetch()} />
   const { names } = door.data
   const kind = door.data.door
@@ -46,18 +47,15 @@ export function DoorView() {
   return (
     <main className="mx-auto grid w-full max-w-2xl content-start gap-5 p-4 md:p-8">
       <p className="flex items-center gap-2 border-b border-line pb-3 font-semibold">
-        <img src="/mark.svg" alt="" width="30" height="30" /> {door.data.shop || 'Attune'}
+        <img src="/mark.svg" alt="" width="30" height="30" /> {door.data.shop || phrase('attune')}
       </p>
-      <h1 className="text-head">{first ? 'The first owner' : 'Who are you?'}</h1>
-      {kind === 'DEMO' && (
-        <p>This is the demo: pick whoever you like and see what they see. Nothing here is anybody’s.</p>
-      )}
+      <h1 className="text-head">{first ? phrase('the-first-owner') : phrase('who-are-you')}</h1>
+      {kind === 'DEMO' && <p>{phrase('this-is-the-demo-pick')}</p>}
       {first && (
         <p>
-          Nobody is set up here yet.{' '}
-          {kind === 'OPEN_HOUSE'
-            ? 'Until there is an owner, whoever sits at this machine may do everything.'
-            : 'The shop opens on its network once it has an owner.'}
+          {phrase('nobody-is-set-up-here', {
+            what: kind === 'OPEN_HOUSE' ? phrase('until-there-is-an-owner') : phrase('the-shop-opens-on-its'),
+          })}
         </p>
       )}
       {!first && !withCode && (
@@ -97,13 +95,13 @@ export function DoorView() {
       ) : (
         kind === 'LOCKED' && (
           <Button weight="quiet" className="justify-self-start" onClick={() => setWithCode(true)}>
-            I have a code for the owner
+            {phrase('i-have-a-code-for')}
           </Button>
         )
       )}
       {withCode && (
         <Button weight="quiet" className="justify-self-start" onClick={() => setWithCode(false)}>
-          Back to the names
+          {phrase('back-to-the-names')}
         </Button>
       )}
     </main>

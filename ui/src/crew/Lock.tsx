@@ -6,6 +6,7 @@ import { doorQuery, useDoorTurned } from './door'
 import { PasskeyIn } from './PasskeyIn'
 import { Secret } from './Secret'
 import { useIdle } from './useIdle'
+import { phrase } from './phrase'
 
 /** A device nobody has touched for so long may be in anybody’s hands. */
 const IDLE_MS = 10 * 60_000
@@ -53,12 +54,12 @@ export function Lock(props: { was: Schemas['NameView']; onIn: (door: Schemas['Do
   })
   return (
     <section
-      aria-label="Locked"
+      aria-label={phrase('locked')}
       className="lying fixed inset-x-2 bottom-2 z-50 grid max-h-[90dvh] gap-3 overflow-y-auto p-4 sm:left-auto sm:w-96"
     >
-      <h2 className="text-do">Locked: nobody has touched it for a while</h2>
+      <h2 className="text-do">{phrase('locked-nobody-has-touched-it')}</h2>
       <Pick
-        label="Who goes on?"
+        label={phrase('who-goes-on')}
         value={picked.id}
         options={(door.data?.names ?? []).map((n) => ({ value: n.id, label: n.name }))}
         onChange={(id) => {

@@ -5,25 +5,26 @@ import { ButtonLink, Pick } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
 import { logQuery, membersQuery, type LogKind } from './crewQueries'
+import { phrase } from './phrase'
 
 const kinds = {
-  SIGN_IN: 'Signed in',
-  SIGN_IN_FAILED: 'Sign-in failed',
-  SIGN_OUT: 'Signed out',
-  REFUSED: 'Refused',
-  OWNER: 'Owner made or reset',
-  SECRET: 'Own passphrase or PIN',
-  ROLE: 'Who works here',
-  SESSIONS: 'Sessions ended',
-  DEVICE: 'Devices',
-  EXPORT: 'Data taken out',
-  IMPORT: 'Data brought in',
-  BACKUP: 'Backups',
-  DELETION: 'Customers deleted',
-  MERGE: 'Records merged',
-  RULES: 'Rules and shop',
-  HAND_OVER: 'Cars handed over',
-  LINK: 'Report links',
+  SIGN_IN: phrase('signed-in'),
+  SIGN_IN_FAILED: phrase('sign-in-failed'),
+  SIGN_OUT: phrase('signed-out'),
+  REFUSED: phrase('refused'),
+  OWNER: phrase('owner-made-or-reset'),
+  SECRET: phrase('own-passphrase-or-pin'),
+  ROLE: phrase('who-works-here'),
+  SESSIONS: phrase('sessions-ended'),
+  DEVICE: phrase('devices'),
+  EXPORT: phrase('data-taken-out'),
+  IMPORT: phrase('data-brought-in'),
+  BACKUP: phrase('backups'),
+  DELETION: phrase('customers-deleted'),
+  MERGE: phrase('records-merged'),
+  RULES: phrase('rules-and-shop'),
+  HAND_OVER: phrase('cars-handed-over'),
+  LINK: phrase('report-links'),
 } satisfies Record<LogKind, string>
 
 const any = 'any'
@@ -37,41 +38,41 @@ export function LogView() {
   return (
     <div className="mx-auto grid w-full max-w-4xl content-start gap-4 p-3 md:p-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-head">The log</h1>
+        <h1 className="text-head">{phrase('the-log')}</h1>
         <div className="flex flex-wrap gap-2">
           <a
             href="/api/v1/crew/log.csv"
             download
             className="inline-flex min-h-11 items-center gap-2 border border-line-strong bg-paper px-4 font-semibold text-ink no-underline"
           >
-            <Download size={18} aria-hidden="true" /> As a table
+            <Download size={18} aria-hidden="true" /> {phrase('as-a-table')}
           </a>
-          <ButtonLink to="/shop">To the shop</ButtonLink>
+          <ButtonLink to="/shop">{phrase('to-the-shop')}</ButtonLink>
         </div>
       </div>
       <div className="grid gap-3 sm:grid-cols-2">
         <Pick
-          label="What"
+          label={phrase('what')}
           value={kind ?? any}
           options={[
-            { value: any, label: 'Everything' },
+            { value: any, label: phrase('everything') },
             ...(Object.keys(kinds) as LogKind[]).map((value) => ({ value, label: kinds[value] })),
           ]}
           onChange={(value) => setKind(value === any ? undefined : (value as LogKind))}
         />
         <Pick
-          label="Who"
+          label={phrase('who')}
           value={who ?? any}
           options={[
-            { value: any, label: 'Everybody' },
+            { value: any, label: phrase('everybody') },
             ...(members.data ?? []).map((m) => ({ value: m.name, label: m.name })),
           ]}
           onChange={(value) => setWho(value === any ? undefined : value)}
         />
       </div>
-      {log.isPending && <Loading what="the log" />}
+      {log.isPending && <Loading what={phrase('the-log-2')} />}
       {log.isError && <Trouble error={log.error} again={() => void log.refetch()} />}
-      {log.data?.length === 0 && <Empty title="Nothing of that kind yet." />}
+      {log.data?.length === 0 && <Empty title={phrase('nothing-of-that-kind-yet')} />}
       {log.data && log.data.length > 0 && (
         <ul className="lying divide-y divide-line">
           {log.data.map((line, i) => (
@@ -86,9 +87,7 @@ export function LogView() {
           ))}
         </ul>
       )}
-      <p className="text-note text-faint">
-        The latest 200 are shown, the table has all. Nothing is ever taken out of the log.
-      </p>
+      <p className="text-note text-faint">{phrase('the-latest-200-are-shown')}</p>
     </div>
   )
 }

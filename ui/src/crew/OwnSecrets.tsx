@@ -4,6 +4,7 @@ import { api, ApiError, type Fault } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { SecretField } from './SecretField'
+import { phrase } from './phrase'
 
 /** One’s own PIN and passphrase, changed by the one there is. */
 export function OwnSecrets() {
@@ -16,7 +17,11 @@ export function OwnSecrets() {
       })
       const problem = (error ?? {}) as { detail?: string; faults?: Fault[] }
       if (!response.ok)
-        throw new ApiError(response.status, problem.detail ?? 'Something went wrong.', problem.faults ?? [])
+        throw new ApiError(
+          response.status,
+          problem.detail ?? phrase('something-went-wrong'),
+          problem.faults ?? [],
+        )
     },
     onSuccess: () => setForm({ now: '', pin: '', passphrase: '' }),
   })
@@ -27,31 +32,31 @@ export function OwnSecrets() {
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Change my PIN or passphrase
+        {phrase('change-my-pin-or-passphrase')}
       </summary>
       <form onSubmit={submit} className="grid gap-3 pt-2">
         <SecretField
-          label="Passphrase or PIN as it is now"
+          label={phrase('passphrase-or-pin-as-it')}
           value={form.now}
           onChange={(now) => set({ now })}
         />
         <SecretField
-          label="New PIN, 4 to 8 digits"
+          label={phrase('new-pin-4-to-8')}
           value={form.pin}
           onChange={(pin) => set({ pin })}
           digits
           fresh
         />
         <SecretField
-          label="New passphrase, 12 characters or more"
+          label={phrase('new-passphrase-12-characters')}
           value={form.passphrase}
           onChange={(passphrase) => set({ passphrase })}
           fresh
         />
         <Button type="submit" disabled={change.isPending || (!form.pin && !form.passphrase)}>
-          Change
+          {phrase('change')}
         </Button>
-        {change.isSuccess && <p role="status">Changed.</p>}
+        {change.isSuccess && <p role="status">{phrase('changed')}</p>}
         {change.error && <Trouble error={change.error} />}
       </form>
     </details>

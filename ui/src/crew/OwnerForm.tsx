@@ -4,6 +4,7 @@ import { api, need, type Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { SecretField } from './SecretField'
+import { phrase } from './phrase'
 
 /** Makes the first owner, or lets one back in, by the code from where Attune was started. */
 export function OwnerForm(props: { again: boolean; onIn: (door: Schemas['DoorView']) => void }) {
@@ -18,33 +19,33 @@ export function OwnerForm(props: { again: boolean; onIn: (door: Schemas['DoorVie
     make.mutate()
   }
   return (
-    <form onSubmit={submit} className="lying grid max-w-md gap-3 p-4" aria-label="The owner">
+    <form onSubmit={submit} className="lying grid max-w-md gap-3 p-4" aria-label={phrase('the-owner')}>
       <p className="text-note text-faint">
         {props.again ? (
           <>
-            A new code is made on the machine Attune runs on, with <code>./attune owner-reset</code>.
+            {phrase('a-new-code-is-made')} <code>./attune owner-reset</code>.
           </>
         ) : (
-          'The code was printed where Attune was started, and is good once.'
+          phrase('the-code-was-printed-where')
         )}
       </p>
       <TextField
-        label="Code"
+        label={phrase('code')}
         value={form.code}
         onChange={(code) => set({ code: code.toUpperCase() })}
         maxLength={20}
         required
       />
       <TextField
-        label="Your name"
+        label={phrase('your-name')}
         value={form.name}
         onChange={(name) => set({ name })}
         maxLength={80}
         required
       />
       <SecretField
-        label="A passphrase"
-        note="12 characters or more; several words are easier to keep than signs."
+        label={phrase('a-passphrase')}
+        note={phrase('12-characters-or-more-several')}
         value={form.passphrase}
         onChange={(passphrase) => set({ passphrase })}
         fresh
@@ -55,7 +56,7 @@ export function OwnerForm(props: { again: boolean; onIn: (door: Schemas['DoorVie
         className="min-h-14"
         disabled={make.isPending || !form.code || !form.name.trim() || form.passphrase.length < 12}
       >
-        {props.again ? 'Come back in as owner' : 'Make me the owner'}
+        {props.again ? phrase('come-back-in-as-owner') : phrase('make-me-the-owner')}
       </Button>
       {make.error && <Trouble error={make.error} />}
     </form>

@@ -5,6 +5,7 @@ import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { doorQuery } from './door'
 import { comeInByPasskey, hasPasskeys } from './passkey'
+import { phrase } from './phrase'
 
 /** The way in by a passkey, where anybody has one. */
 export function PasskeyIn(props: { onIn: (door: Schemas['DoorView']) => void }) {
@@ -14,7 +15,7 @@ export function PasskeyIn(props: { onIn: (door: Schemas['DoorView']) => void }) 
   return (
     <div className="grid justify-items-start gap-2">
       <Button disabled={enter.isPending} onClick={() => enter.mutate()}>
-        <KeyRound size={18} aria-hidden="true" /> Come in by passkey
+        <KeyRound size={18} aria-hidden="true" /> {phrase('come-in-by-passkey')}
       </Button>
       {enter.error && <Trouble error={enter.error} />}
     </div>

@@ -7,6 +7,7 @@ import { when } from '../parts/words'
 import { passkeysQuery } from './crewQueries'
 import { doorQuery } from './door'
 import { hasPasskeys, makePasskey } from './passkey'
+import { phrase } from './phrase'
 
 /** One’s own passkeys: a finger or a face on one’s own device in place of a passphrase. */
 export function Passkeys() {
@@ -37,21 +38,24 @@ export function Passkeys() {
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        My passkeys{kept.data && kept.data.length > 0 && `: ${kept.data.length}`}
+        {phrase('my-passkeys')}
+        {kept.data && kept.data.length > 0 && `: ${kept.data.length}`}
       </summary>
-      <ul className="divide-y divide-line" aria-label="My passkeys">
+      <ul className="divide-y divide-line" aria-label={phrase('my-passkeys')}>
         {kept.data?.map((passkey) => (
           <li key={passkey.handle} className="flex items-center justify-between gap-2 py-1">
             <span>
               <span className="block">{passkey.label}</span>
-              <span className="text-note text-faint">last used {when(passkey.used)}</span>
+              <span className="text-note text-faint">
+                {phrase('last-used', { used: when(passkey.used) })}
+              </span>
             </span>
             <Button
-              aria-label={`Forget ${passkey.label}`}
+              aria-label={phrase('forget', { label: passkey.label })}
               disabled={remove.isPending}
               onClick={() => remove.mutate(passkey.handle)}
             >
-              Forget
+              {phrase('forget-2')}
             </Button>
           </li>
         ))}
@@ -59,22 +63,19 @@ export function Passkeys() {
       {hasPasskeys() ? (
         <form onSubmit={submit} className="grid gap-3 pt-2">
           <TextField
-            label="What you call it"
+            label={phrase('what-you-call-it')}
             value={label}
             maxLength={60}
-            placeholder="My phone"
+            placeholder={phrase('my-phone')}
             onChange={setLabel}
           />
           <Button type="submit" disabled={add.isPending || label.trim() === ''}>
-            Make a passkey on this device
+            {phrase('make-a-passkey-on-this')}
           </Button>
           {add.error && <Trouble error={add.error} />}
         </form>
       ) : (
-        <p className="text-note text-faint">
-          A passkey belongs to a name: open Attune by the machine’s name instead of its number, in a browser
-          that has passkeys.
-        </p>
+        <p className="text-note text-faint">{phrase('a-passkey-belongs-to-a')}</p>
       )}
     </details>
   )

@@ -9,6 +9,7 @@ import { doorQuery, roles, useDoorTurned } from './door'
 import { OwnSecrets } from './OwnSecrets'
 import { Passkeys } from './Passkeys'
 import { SignedIn } from './SignedIn'
+import { phrase } from './phrase'
 
 /** Who is signed in on this device, and how somebody else takes it over. */
 export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void }) {
@@ -28,9 +29,9 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
   const kind = door.data?.door
   const house = kind === 'OPEN_HOUSE'
   const label = !me
-    ? 'This device'
+    ? phrase('this-device')
     : house
-      ? 'Nobody is set up yet'
+      ? phrase('nobody-is-set-up-yet')
       : `${me.name}, ${roles[me.role].toLowerCase()}`
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
@@ -47,18 +48,13 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
           sideOffset={4}
           className="lying z-40 grid max-h-[85dvh] w-80 max-w-[calc(100vw-1rem)] gap-3 overflow-y-auto p-4"
         >
-          {house && (
-            <p>
-              Whoever sits at this machine may do everything. Once there is an owner, people sign in and do
-              what their role allows.
-            </p>
-          )}
+          {house && <p>{phrase('whoever-sits-at-this-machine')}</p>}
           {me && !house && (
             <div>
               <p className="text-do font-semibold">{me.name}</p>
               <p className="text-note text-faint">
                 {roles[me.role]}
-                {kind === 'DEMO' && ', in the demo'}
+                {kind === 'DEMO' && phrase('in-the-demo')}
               </p>
             </div>
           )}
@@ -70,7 +66,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
                 void navigate('/door')
               }}
             >
-              Make the owner
+              {phrase('make-the-owner')}
             </Button>
           )}
           {kind === 'DEMO' && (
@@ -81,13 +77,13 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
                 void navigate('/door')
               }}
             >
-              Be somebody else
+              {phrase('be-somebody-else')}
             </Button>
           )}
           {kind === 'LOCKED' && (
             <>
               <Button weight="main" disabled={leave.isPending} onClick={() => leave.mutate()}>
-                Sign out, for the next one
+                {phrase('sign-out-for-the-next')}
               </Button>
               <OwnSecrets />
               <Passkeys />
@@ -95,7 +91,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
             </>
           )}
           <Button className="sm:hidden" onClick={props.onTurn}>
-            {props.theme === 'light' ? 'Dark, for the evening' : 'Light, for the sun'}
+            {props.theme === 'light' ? phrase('dark-for-the-evening') : phrase('light-for-the-sun')}
           </Button>
         </Popover.Content>
       </Popover.Portal>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { rightsQuery } from './crewQueries'
 import { roles, type Role } from './door'
+import { phrase } from './phrase'
 
 const everyone = Object.keys(roles).length
 
@@ -10,7 +11,9 @@ export function Rights() {
   if (!rights.data) return null
   return (
     <details>
-      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Who may do what</summary>
+      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+        {phrase('who-may-do-what')}
+      </summary>
       <dl className="divide-y divide-line">
         {rights.data.map((right) => (
           <div key={right.right} className="py-1.5">
@@ -24,4 +27,4 @@ export function Rights() {
 }
 
 const named = (who: Role[]) =>
-  who.length === everyone ? 'Everyone' : who.map((role) => roles[role]).join(', ')
+  who.length === everyone ? phrase('everyone') : who.map((role) => roles[role]).join(', ')

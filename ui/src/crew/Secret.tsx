@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { SecretField } from './SecretField'
+import { phrase } from './phrase'
 
 const keys = ['1', '2', '3', '4', '5', '6', '7', '8', '9'] as const
 const LONGEST = 8
@@ -30,28 +31,43 @@ export function Secret(props: {
   if (!name.pin && !name.passphrase)
     return (
       <p role="status" className="lying border-l-4 border-l-care p-3">
-        {name.name} has neither PIN nor passphrase yet: the owner gives one under Shop, Who works here.
+        {phrase('has-neither-pin-nor-passphrase', { name: name.name })}
       </p>
     )
   const type = (digit: string) => setPin((before) => (before + digit).slice(0, LONGEST))
   return (
-    <form onSubmit={submit} className="lying grid max-w-sm gap-3 p-4" aria-label={`Sign in as ${name.name}`}>
+    <form
+      onSubmit={submit}
+      className="lying grid max-w-sm gap-3 p-4"
+      aria-label={phrase('sign-in-as', { name: name.name })}
+    >
       {byPin ? (
         <>
-          <SecretField label={`PIN of ${name.name}`} value={pin} onChange={setPin} digits focus />
+          <SecretField
+            label={phrase('pin-of', { name: name.name })}
+            value={pin}
+            onChange={setPin}
+            digits
+            focus
+          />
           <div className="grid grid-cols-3 gap-2">
             {keys.map((digit) => (
               <Key key={digit} label={digit} onPress={() => type(digit)} />
             ))}
             <span />
             <Key label="0" onPress={() => type('0')} />
-            <Key label="Take the last one back" onPress={() => setPin((p) => p.slice(0, -1))}>
+            <Key label={phrase('take-the-last-one-back')} onPress={() => setPin((p) => p.slice(0, -1))}>
               <Delete size={22} aria-hidden="true" />
             </Key>
           </div>
         </>
       ) : (
-        <SecretField label={`Passphrase of ${name.name}`} value={passphrase} onChange={setPassphrase} focus />
+        <SecretField
+          label={phrase('passphrase-of', { name: name.name })}
+          value={passphrase}
+          onChange={setPassphrase}
+          focus
+        />
       )}
       <Button
         type="submit"
@@ -59,12 +75,12 @@ export function Secret(props: {
         className="min-h-14"
         disabled={busy || (byPin ? pin.length < SHORTEST : passphrase === '')}
       >
-        Come in
+        {phrase('come-in')}
       </Button>
       {props.error !== null && props.error !== undefined && <Trouble error={props.error} />}
       {name.pin && name.passphrase && (
         <Button weight="quiet" onClick={() => setByPin(!byPin)}>
-          {byPin ? 'By passphrase' : 'By PIN'}
+          {byPin ? phrase('by-passphrase') : phrase('by-pin')}
         </Button>
       )}
     </form>

@@ -4,6 +4,7 @@ import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
 import { ownSessionsQuery } from './crewQueries'
+import { phrase } from './phrase'
 
 /** Where I am signed in, each ended by itself. */
 export function SignedIn() {
@@ -19,22 +20,23 @@ export function SignedIn() {
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Where I am signed in{sessions.data && `: ${sessions.data.length}`}
+        {phrase('where-i-am-signed-in')}
+        {sessions.data && `: ${sessions.data.length}`}
       </summary>
-      <ul className="divide-y divide-line" aria-label="Where I am signed in">
-        <li className="flex min-h-11 items-center">Here</li>
+      <ul className="divide-y divide-line" aria-label={phrase('where-i-am-signed-in')}>
+        <li className="flex min-h-11 items-center">{phrase('here')}</li>
         {elsewhere.map((s) => (
           <li key={s.handle} className="flex items-center justify-between gap-2 py-1">
             <span>
               <span className="block">{s.device}</span>
-              <span className="text-note text-faint">last used {when(s.seen)}</span>
+              <span className="text-note text-faint">{phrase('last-used-2', { seen: when(s.seen) })}</span>
             </span>
             <Button
-              aria-label={`Sign out at ${s.device}`}
+              aria-label={phrase('sign-out-at', { device: s.device })}
               disabled={end.isPending}
               onClick={() => end.mutate(s.handle)}
             >
-              Sign out
+              {phrase('sign-out')}
             </Button>
           </li>
         ))}

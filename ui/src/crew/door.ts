@@ -1,24 +1,25 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, need, type Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 export type Right = Schemas['MeView']['rights'][number]
 export type Role = Schemas['MeView']['role']
 
 export const roles = {
-  OWNER: 'Owner',
-  SPECIALIST: 'Specialist',
-  TECHNICIAN: 'Technician',
-  DESK: 'Desk',
-  LEARNER: 'Learner',
+  OWNER: phrase('owner'),
+  SPECIALIST: phrase('specialist'),
+  TECHNICIAN: phrase('technician'),
+  DESK: phrase('desk'),
+  LEARNER: phrase('learner'),
 } satisfies Record<Role, string>
 
 /** What each is there for, in a few words. */
 export const does = {
   OWNER: 'everything',
-  SPECIALIST: 'decides how a job is done',
-  TECHNICIAN: 'ticks and measures',
-  DESK: 'books, quotes, hands over',
-  LEARNER: 'trains and watches',
+  SPECIALIST: phrase('decides-how-a-job-is'),
+  TECHNICIAN: phrase('ticks-and-measures'),
+  DESK: phrase('books-quotes-hands-over'),
+  LEARNER: phrase('trains-and-watches'),
 } satisfies Record<Role, string>
 
 /** The door as it stands for this device: who may be picked, and who is signed in. */

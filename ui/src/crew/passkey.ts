@@ -1,4 +1,5 @@
 import { api, ApiError, need, type Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 const number = /^[\d.]+$|:/
 
@@ -12,7 +13,7 @@ export const hasPasskeys = () =>
 async function given(asked: Promise<Credential | null>) {
   const credential = await asked.catch(() => null)
   if (!(credential instanceof PublicKeyCredential))
-    throw new ApiError(0, 'No passkey was given. Try again, or come in another way.', [])
+    throw new ApiError(0, phrase('no-passkey-was-given-try'), [])
   return credential.toJSON() as unknown as Record<string, never>
 }
 

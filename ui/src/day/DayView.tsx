@@ -9,16 +9,17 @@ import { May } from '../crew/May'
 import { Loading, Trouble } from '../parts/Notice'
 import { StartView } from './StartView'
 import { later, urgent, Watch } from './Watch'
-import { dayOf, isToday, plural, timeOf, when } from '../parts/words'
+import { dayOf, isToday, timeOf, when } from '../parts/words'
+import { phrase } from './phrase'
 
 type DayJob = Schemas['DayJob']
 
 const steps: Record<DayJob['next'], { to: string; label: string }> = {
-  SURVEY: { to: 'survey', label: 'Survey the cabin' },
-  MATCH: { to: 'match', label: 'Check the match, then mix' },
-  BENCH: { to: 'bench', label: 'Go on at the bench' },
-  HANDOVER: { to: 'handover', label: 'Hand over' },
-  CARE: { to: 'handover', label: 'Handed over: see the record' },
+  SURVEY: { to: 'survey', label: phrase('survey-the-cabin') },
+  MATCH: { to: 'match', label: phrase('check-the-match-then-mix') },
+  BENCH: { to: 'bench', label: phrase('go-on-at-the-bench') },
+  HANDOVER: { to: 'handover', label: phrase('hand-over') },
+  CARE: { to: 'handover', label: phrase('handed-over-see-the-record') },
 }
 
 export function DayView() {
@@ -29,22 +30,22 @@ export function DayView() {
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-head">{dayOf(localOf(nowMs()))}</h1>
         <div className="flex flex-wrap gap-2">
-          <ButtonLink to="/week">Week</ButtonLink>
+          <ButtonLink to="/week">{phrase('week')}</ButtonLink>
           <May right="BOOK">
             <ButtonLink to="/new" weight="main">
-              <Plus size={18} aria-hidden="true" /> New job
+              <Plus size={18} aria-hidden="true" /> {phrase('new-job')}
             </ButtonLink>
           </May>
         </div>
       </div>
-      {day.isPending && <Loading what="the day" />}
+      {day.isPending && <Loading what={phrase('the-day')} />}
       {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}
       {day.data?.length === 0 && <StartView />}
       {day.data && day.data.length > 0 && (
         <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)]">
           <div className="grid gap-4">
-            <Watch title="Cannot wait" kinds={urgent} />
-            <ul aria-label="Jobs" className="lying divide-y divide-line">
+            <Watch title={phrase('cannot-wait')} kinds={urgent} />
+            <ul aria-label={phrase('jobs')} className="lying divide-y divide-line">
               {day.data.map((entry) => (
                 <JobLine
                   key={entry.job.id}
@@ -54,14 +55,14 @@ export function DayView() {
               ))}
             </ul>
           </div>
-          <Watch title="To watch" kinds={later} />
+          <Watch title={phrase('to-watch')} kinds={later} />
           <May right="BOOK">
             <p>
               <a
                 href="/api/v1/calendar.ics"
                 className="inline-flex min-h-11 items-center underline underline-offset-4"
               >
-                All visits and after-care as a calendar to subscribe to
+                {phrase('all-visits-and-after-care')}
               </a>
             </p>
           </May>
@@ -90,13 +91,17 @@ function JobLine({ entry, work }: { entry: DayJob; work: Schemas['WorkView'] | u
           <span className="block text-note text-faint">
             {[
               work?.who.join(', '),
-              work ? `ready ${when(work.readyAt)}` : `${plural(job.surveyed, 'panel')} surveyed`,
-              job.returnBy && `promised ${when(job.returnBy)}`,
+              work
+                ? phrase('ready', { readyAt: when(work.readyAt) })
+                : phrase('panels-surveyed', { surveyed: job.surveyed }),
+              job.returnBy && phrase('promised', { returnBy: when(job.returnBy) }),
             ]
               .filter(Boolean)
               .join(' · ')}
           </span>
-          {work?.doing && <span className="block text-note font-semibold">Now: {work.doing}</span>}
+          {work?.doing && (
+            <span className="block text-note font-semibold">{phrase('now', { doing: work.doing })}</span>
+          )}
         </span>
         <span className="grid gap-1.5">
           <span className="flex items-center justify-between gap-2 font-semibold text-needle">
@@ -134,9 +139,7 @@ function Stitches({ done, total }: { done: number; total: number }) {
           />
         ))}
       </svg>
-      <span className="text-note text-faint">
-        {done} of {plural(total, 'card')} done
-      </span>
+      <span className="text-note text-faint">{phrase('of-cards-done', { done, total })}</span>
     </span>
   )
 }

@@ -5,6 +5,7 @@ import { api, need } from '../api/client'
 import { layoutsQuery, vehicleQuery, vehiclesQuery } from '../api/queries'
 import { Button, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
+import { phrase } from './phrase'
 
 type Draft = {
   label: string
@@ -70,22 +71,22 @@ export function NewJobView() {
   const offered = !vehicleId && typed.length >= LEAST_LETTERS ? (known.data ?? []).slice(0, 4) : []
   return (
     <form onSubmit={submit} className="mx-auto grid w-full max-w-2xl gap-5 p-3 md:p-6">
-      <h1 className="text-head">New job</h1>
+      <h1 className="text-head">{phrase('new-job')}</h1>
       {vehicleId ? (
         <Chosen id={vehicleId} onAnother={() => setQuery({}, { replace: true })} />
       ) : (
         <TextField
-          label="Vehicle, maker and model"
+          label={phrase('vehicle-maker-and-model')}
           value={draft.label}
           onChange={(label) => set({ label })}
-          placeholder="Maker and model"
+          placeholder={phrase('maker-and-model')}
           maxLength={200}
           required
         />
       )}
       {offered.length > 0 && (
-        <div role="group" aria-label="Known vehicles" className="-mt-3 grid gap-1.5">
-          <span className="narrow text-note font-semibold text-faint">Been here before?</span>
+        <div role="group" aria-label={phrase('known-vehicles')} className="-mt-3 grid gap-1.5">
+          <span className="narrow text-note font-semibold text-faint">{phrase('been-here-before')}</span>
           {offered.map((v) => (
             <Button
               key={v.id}
@@ -98,10 +99,10 @@ export function NewJobView() {
         </div>
       )}
       <TextField
-        label="What the customer wants"
+        label={phrase('what-the-customer-wants')}
         value={draft.title}
         onChange={(title) => set({ title })}
-        placeholder="Denim haze off, then coat"
+        placeholder={phrase('denim-haze-off-then-coat')}
         maxLength={200}
         required
       />
@@ -109,7 +110,7 @@ export function NewJobView() {
       {create.isError && <Trouble error={create.error} />}
       <div>
         <Button type="submit" weight="main" disabled={create.isPending}>
-          Start the survey
+          {phrase('start-the-survey')}
         </Button>
       </div>
     </form>
@@ -121,7 +122,7 @@ function Chosen({ id, onAnother }: { id: string; onAnother: () => void }) {
   const chosen = useQuery(vehicleQuery(id))
   return (
     <div className="lying flex flex-wrap items-center justify-between gap-3 p-3">
-      {chosen.isPending && <Loading what="the vehicle" />}
+      {chosen.isPending && <Loading what={phrase('the-vehicle')} />}
       {chosen.isError && <Trouble error={chosen.error} />}
       {chosen.data && (
         <span>
@@ -131,7 +132,7 @@ function Chosen({ id, onAnother }: { id: string; onAnother: () => void }) {
           </span>
         </span>
       )}
-      <Button onClick={onAnother}>Another vehicle</Button>
+      <Button onClick={onAnother}>{phrase('another-vehicle')}</Button>
     </div>
   )
 }
@@ -141,10 +142,10 @@ function NewVehicle({ draft, set }: { draft: Draft; set: (part: Partial<Draft>) 
   const layouts = useQuery(layoutsQuery)
   return (
     <>
-      {layouts.isPending && <Loading what="layouts" />}
+      {layouts.isPending && <Loading what={phrase('layouts')} />}
       {layouts.data && (
         <OneOf
-          label="Layout"
+          label={phrase('layout')}
           value={draft.layout}
           onChange={(layout) => set({ layout })}
           options={layouts.data.map((l) => ({
@@ -155,31 +156,31 @@ function NewVehicle({ draft, set }: { draft: Draft; set: (part: Partial<Draft>) 
       )}
       {drivenFrom(draft.layout) && (
         <OneOf
-          label="Wheel on the"
+          label={phrase('wheel-on-the')}
           value={draft.drive}
           onChange={(drive) => set({ drive })}
           options={[
-            { value: 'left', label: 'Left' },
-            { value: 'right', label: 'Right' },
+            { value: 'left', label: phrase('left') },
+            { value: 'right', label: phrase('right') },
           ]}
         />
       )}
       <div className="grid gap-5 sm:grid-cols-3">
         <TextField
-          label="Plate or berth"
+          label={phrase('plate-or-berth')}
           value={draft.plate}
           onChange={(plate) => set({ plate })}
           maxLength={20}
         />
         <TextField
-          label="Built, year (if known)"
+          label={phrase('built-year-if-known')}
           inputMode="numeric"
           value={draft.builtYear}
           onChange={(builtYear) => set({ builtYear })}
           maxLength={6}
         />
         <TextField
-          label="Odometer, km (if it has one)"
+          label={phrase('odometer-km-if-it-has')}
           inputMode="numeric"
           value={draft.odometerKm}
           onChange={(odometerKm) => set({ odometerKm })}

@@ -5,65 +5,56 @@ import { api, need, type Schemas } from '../api/client'
 import { shelfQuery, shopQuery, startersQuery } from '../api/queries'
 import { Button, ButtonLink, Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { plural } from '../parts/words'
+import { phrase } from './phrase'
 
 /** A new shop's four steps: its water and people, its tools, its bottles, its first car. */
 export function StartView() {
   const shop = useQuery(shopQuery)
   const shelf = useQuery(shelfQuery)
-  if (shop.isPending || shelf.isPending) return <Loading what="the shop" />
+  if (shop.isPending || shelf.isPending) return <Loading what={phrase('the-shop')} />
   if (shop.isError) return <Trouble error={shop.error} again={() => void shop.refetch()} />
   if (shelf.isError) return <Trouble error={shelf.error} again={() => void shelf.refetch()} />
   const bottles = shelf.data.products.length
   return (
-    <section aria-label="Setting up" className="lying">
-      <h2 className="px-4 pt-4 text-head">A shop of your own</h2>
+    <section aria-label={phrase('setting-up')} className="lying">
+      <h2 className="px-4 pt-4 text-head">{phrase('a-shop-of-your-own')}</h2>
       <p className="px-4 text-faint">
-        {bottles === 0 && 'The shelf is empty: nothing is planned with a bottle you do not own. '}
-        Four steps, in any order.
+        {bottles === 0 && phrase('the-shelf-is-empty-nothing')}
+        {phrase('four-steps-in-any-order')}
       </p>
       <ol className="mt-2 divide-y divide-line">
         <Step
           number={1}
-          title="Water, people and hours"
+          title={phrase('water-people-and-hours')}
           done={shop.data.version !== undefined}
-          says="Tap water pulls a mix, and a day is planned for the people there are."
+          says={phrase('tap-water-pulls-a-mix')}
         >
-          <ButtonLink to="/shop">Set up the shop</ButtonLink>
+          <ButtonLink to="/shop">{phrase('set-up-the-shop')}</ButtonLink>
         </Step>
         <Step
           number={2}
-          title="Tools"
+          title={phrase('tools')}
           done={shelf.data.tools.length > 0}
           says={
             shelf.data.tools.length > 0
-              ? `${plural(shelf.data.tools.length, 'tool')} on the shelf.`
-              : 'Tick what hangs on your wall.'
+              ? phrase('tools-on-the-shelf', { tools: shelf.data.tools.length })
+              : phrase('tick-what-hangs-on-your')
           }
         >
           <Tools />
         </Step>
         <Step
           number={3}
-          title="Bottles"
+          title={phrase('bottles')}
           done={bottles > 0}
-          says={
-            bottles > 0
-              ? `${plural(bottles, 'bottle')} on the shelf.`
-              : 'As their labels have it: what a label does not say is taken as the worst its kind can be.'
-          }
+          says={bottles > 0 ? phrase('bottles-on-the-shelf', { bottles }) : phrase('as-their-labels-have-it')}
         >
-          <ButtonLink to="/shelf/products/new">Type a bottle in</ButtonLink>
-          <ButtonLink to="/shelf">Bring in a list</ButtonLink>
+          <ButtonLink to="/shelf/products/new">{phrase('type-a-bottle-in')}</ButtonLink>
+          <ButtonLink to="/shelf">{phrase('bring-in-a-list')}</ButtonLink>
         </Step>
-        <Step
-          number={4}
-          title="The first car"
-          done={false}
-          says="Lay its cabin open and write down what you find."
-        >
+        <Step number={4} title={phrase('the-first-car')} done={false} says={phrase('lay-its-cabin-open-and')}>
           <ButtonLink to="/new" weight="main">
-            Start the first job
+            {phrase('start-the-first-job')}
           </ButtonLink>
         </Step>
       </ol>
@@ -79,7 +70,7 @@ function Step(props: { number: number; title: string; done: boolean; says: strin
           props.done ? 'border-tune text-tune' : 'border-ink'
         }`}
       >
-        {props.done ? <Check size={18} aria-label="done" /> : props.number}
+        {props.done ? <Check size={18} aria-label={phrase('done')} /> : props.number}
       </span>
       <div className="grid gap-2">
         <div>
@@ -111,11 +102,11 @@ function Tools() {
   if (!open)
     return (
       <>
-        <Button onClick={() => setOpen(true)}>Tick plain tools</Button>
-        <ButtonLink to="/shelf/tools/new">Type a tool in</ButtonLink>
+        <Button onClick={() => setOpen(true)}>{phrase('tick-plain-tools')}</Button>
+        <ButtonLink to="/shelf/tools/new">{phrase('type-a-tool-in')}</ButtonLink>
       </>
     )
-  if (starters.isPending) return <Loading what="the tools" />
+  if (starters.isPending) return <Loading what={phrase('the-tools')} />
   if (starters.isError) return <Trouble error={starters.error} again={() => void starters.refetch()} />
   const flip = (id: string, on: boolean) =>
     setTicked((before) => (on ? [...before, id] : before.filter((one) => one !== id)))
@@ -140,9 +131,11 @@ function Tools() {
       {take.error && <Trouble error={take.error} />}
       <div className="flex flex-wrap gap-2">
         <Button weight="main" disabled={ticked.length === 0 || take.isPending} onClick={() => take.mutate()}>
-          {ticked.length === 0 ? 'Put on the shelf' : `Put ${plural(ticked.length, 'tool')} on the shelf`}
+          {ticked.length === 0
+            ? phrase('put-on-the-shelf')
+            : phrase('put-tools-on-the-shelf', { ticked: ticked.length })}
         </Button>
-        <Button onClick={() => setOpen(false)}>Not now</Button>
+        <Button onClick={() => setOpen(false)}>{phrase('not-now')}</Button>
       </div>
     </div>
   )

@@ -13,6 +13,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { watchQuery } from '../api/queries'
 import { dayOf, when } from '../parts/words'
+import { phrase } from './phrase'
 
 type Thing = Schemas['WatchView']
 
@@ -73,9 +74,9 @@ const said = (thing: Thing) =>
     CURING: `until ${when(thing.at)}`,
     CARE_DUE: dayOf(thing.at),
     LOW_STOCK: 'order',
-    BACKUP: 'tell the owner',
-    ROOM: 'tell the owner',
-    RETENTION: 'tell the owner',
+    BACKUP: phrase('tell-the-owner'),
+    ROOM: phrase('tell-the-owner'),
+    RETENTION: phrase('tell-the-owner'),
   })[thing.kind]
 
 function Line({ thing }: { thing: Thing }) {
@@ -95,7 +96,9 @@ function Line({ thing }: { thing: Thing }) {
           <span
             className={`block text-note md:text-right ${risk ? 'font-semibold text-over' : 'text-faint'}`}
           >
-            {risk && thing.readyAt ? `ready ${when(thing.readyAt)}, promised ${when(thing.at)}` : said(thing)}
+            {risk && thing.readyAt
+              ? phrase('ready-promised', { readyAt: when(thing.readyAt), at: when(thing.at) })
+              : said(thing)}
           </span>
         </span>
       </Link>

@@ -13,6 +13,7 @@ import { useTheme } from '../parts/useTheme'
 import { useTitle } from './useTitle'
 import { when, writeAs } from '../parts/words'
 import { usePhotoSender } from '../survey/waitingPhotos'
+import { phrase } from './phrase'
 
 const place = ({ isActive }: { isActive: boolean }) =>
   `inline-flex min-h-11 items-center border-b-[3px] px-1 font-semibold no-underline max-sm:text-note sm:px-2 ${
@@ -22,11 +23,11 @@ const place = ({ isActive }: { isActive: boolean }) =>
 const Palette = lazy(async () => ({ default: (await import('../search/Palette')).Palette }))
 
 const places = [
-  ['/', 'Day', 'WATCH'],
-  ['/people', 'People', 'CUSTOMERS'],
-  ['/shelf', 'Shelf', 'WATCH'],
-  ['/practice', 'Practice', 'TRAIN'],
-  ['/shop', 'Shop', 'RULES'],
+  ['/', phrase('day'), 'WATCH'],
+  ['/people', phrase('people'), 'CUSTOMERS'],
+  ['/shelf', phrase('shelf'), 'WATCH'],
+  ['/practice', phrase('practice'), 'TRAIN'],
+  ['/shop', phrase('shop'), 'RULES'],
 ] as const
 
 /** What stands around every view. */
@@ -66,13 +67,13 @@ export function Frame() {
           href="#content"
           className="absolute left-2 top-[-60px] z-50 bg-ink px-3 py-2 text-paper focus:top-2"
         >
-          To the content
+          {phrase('to-the-content')}
         </a>
         <header className="no-print flex items-center gap-1 border-b sm:gap-4 border-line bg-paper px-3 md:px-5">
           <NavLink
             to="/"
             className="flex items-center gap-2 text-ink no-underline"
-            aria-label="Attune, to the day"
+            aria-label={phrase('attune-to-the-day')}
           >
             <svg viewBox="0 0 34 26" width="34" height="26" aria-hidden="true">
               <path
@@ -82,9 +83,9 @@ export function Frame() {
               />
               <path d="M10 3H20L15 18Z" fill="var(--needle)" />
             </svg>
-            <span className="text-do font-bold tracking-tight max-sm:sr-only">Attune</span>
+            <span className="text-do font-bold tracking-tight max-sm:sr-only">{phrase('attune')}</span>
           </NavLink>
-          <nav aria-label="Attune" className="flex flex-1 sm:gap-2">
+          <nav aria-label={phrase('attune')} className="flex flex-1 sm:gap-2">
             {places
               .filter(([, , right]) => may(right))
               .map(([to, label]) => (
@@ -97,7 +98,7 @@ export function Frame() {
             type="button"
             onClick={() => setFinding(true)}
             className="inline-flex min-h-11 min-w-11 items-center justify-center"
-            aria-label="Find (Ctrl K)"
+            aria-label={phrase('find-ctrl-k')}
           >
             <Search size={20} />
           </button>
@@ -106,7 +107,7 @@ export function Frame() {
             type="button"
             onClick={turn}
             className="inline-flex min-h-11 min-w-11 items-center justify-center max-sm:hidden"
-            aria-label={theme === 'light' ? 'Dark, for the evening' : 'Light, for the sun'}
+            aria-label={theme === 'light' ? phrase('dark-for-the-evening') : phrase('light-for-the-sun')}
           >
             {theme === 'light' ? <Moon size={20} /> : <Sun size={20} />}
           </button>
@@ -118,7 +119,7 @@ export function Frame() {
         )}
         {isClockSet() && (
           <p role="status" className="no-print border-b border-line bg-piece px-3 py-1 text-note md:px-5">
-            The clock is set: it is {when(localOf(nowMs()), '')} here.
+            {phrase('the-clock-is-set-it', { nowMs: when(localOf(nowMs()), '') })}
           </p>
         )}
         <main id="content" className="flex flex-1 flex-col">

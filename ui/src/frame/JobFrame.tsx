@@ -3,21 +3,22 @@ import { NavLink, Outlet, useLocation, useParams } from 'react-router'
 import { jobQuery } from '../api/queries'
 import { useMay } from '../crew/door'
 import { Loading, PageTrouble } from '../parts/Notice'
+import { phrase } from './phrase'
 
 const stops = [
-  ['survey', 'Survey'],
-  ['match', 'Match'],
-  ['mix', 'Mix'],
-  ['timetable', 'Times'],
-  ['bench', 'Bench'],
-  ['handover', 'Hand over'],
+  ['survey', phrase('survey')],
+  ['match', phrase('match')],
+  ['mix', phrase('mix')],
+  ['timetable', phrase('times')],
+  ['bench', phrase('bench')],
+  ['handover', phrase('hand-over-2')],
 ] as const
 
 /** A job's head and the seam its views hang on. */
 export function JobFrame() {
   const { id = '' } = useParams()
   const job = useQuery(jobQuery(id))
-  if (job.isPending) return <Loading what="the job" />
+  if (job.isPending) return <Loading what={phrase('the-job')} />
   if (!job.data)
     // what was read stays, also where it cannot be read anew
     return <PageTrouble error={job.error} again={() => void job.refetch()} />
@@ -52,7 +53,7 @@ function Seam({ id }: { id: string }) {
       : ''
   return (
     <nav
-      aria-label="Steps of the job"
+      aria-label={phrase('steps-of-the-job')}
       className="no-print fixed inset-x-0 bottom-0 z-40 border-t border-line bg-paper md:static md:border-0"
     >
       <ol

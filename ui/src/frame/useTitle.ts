@@ -1,19 +1,20 @@
 import { useEffect } from 'react'
 import { useLocation } from 'react-router'
+import { phrase } from './phrase'
 
 const views: Record<string, string> = {
-  survey: 'Survey',
-  match: 'Match',
-  matrix: 'Shelf by panels',
-  mix: 'Mix',
-  timetable: 'Times',
-  sections: 'Sections',
-  quote: 'Quote',
-  bench: 'Bench',
-  handover: 'Hand-over',
-  care: 'After-care',
-  record: 'What was done',
-  rules: 'House rules',
+  survey: phrase('survey'),
+  match: phrase('match'),
+  matrix: phrase('shelf-by-panels'),
+  mix: phrase('mix'),
+  timetable: phrase('times'),
+  sections: phrase('sections'),
+  quote: phrase('quote'),
+  bench: phrase('bench'),
+  handover: phrase('hand-over'),
+  care: phrase('after-care'),
+  record: phrase('what-was-done'),
+  rules: phrase('house-rules'),
 }
 
 /** What a page is called: its view where it is one of a job, and what its first heading says. */
@@ -21,7 +22,9 @@ export function titleOf(path: string, heading: string | undefined) {
   const [area, , view] = path.split('/').filter(Boolean)
   const named = area === 'jobs' && view ? views[view] : undefined
   const parts = [named, heading?.trim()].filter(Boolean)
-  return [...new Set(parts.length > 0 ? parts : path === '/' ? ['Day'] : []), 'Attune'].join(' · ')
+  return [...new Set(parts.length > 0 ? parts : path === '/' ? [phrase('day')] : []), phrase('attune')].join(
+    ' · ',
+  )
 }
 
 /** Names the browser's tab after the page, as its heading comes in. */

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 type Handover = Schemas['HandoverView']
 
@@ -51,15 +52,15 @@ function BeforeAfter({ pair, src }: { pair: Schemas['BeforeAfter']; src: (photo:
           style={{ left: `${share}%` }}
           aria-hidden="true"
         />
-        <span className="absolute top-1 left-1 bg-paper/90 px-1.5 text-note">as found</span>
-        <span className="absolute top-1 right-1 bg-paper/90 px-1.5 text-note">done</span>
+        <span className="absolute top-1 left-1 bg-paper/90 px-1.5 text-note">{phrase('as-found')}</span>
+        <span className="absolute top-1 right-1 bg-paper/90 px-1.5 text-note">{phrase('done')}</span>
       </div>
       <div className="hidden grid-cols-2 gap-1 print:grid">
         <img src={src(pair.found)} alt="" className="w-full" />
         <img src={src(pair.done)} alt="" className="w-full" />
       </div>
       <label className="print:hidden">
-        <span className="sr-only">{pair.label}: how much of it as found</span>
+        <span className="sr-only">{phrase('how-much-of-it-as', { label: pair.label })}</span>
         <input
           type="range"
           min={0}
@@ -69,7 +70,9 @@ function BeforeAfter({ pair, src }: { pair: Schemas['BeforeAfter']; src: (photo:
           className="h-11 w-full accent-needle"
         />
       </label>
-      <figcaption className="text-note text-faint">{pair.label}, as found and done</figcaption>
+      <figcaption className="text-note text-faint">
+        {phrase('as-found-and-done', { label: pair.label })}
+      </figcaption>
     </figure>
   )
 }

@@ -6,9 +6,10 @@ import { handoverQuery, jobQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { ml, plural, when } from '../parts/words'
+import { ml, when } from '../parts/words'
 import { Pictures } from './BeforeAfter'
 import { Links } from './Links'
+import { phrase } from './phrase'
 
 type Handover = Schemas['HandoverView']
 
@@ -25,15 +26,15 @@ export function HandoverView() {
       void client.invalidateQueries({ queryKey: ['day'] })
     },
   })
-  if (handover.isPending) return <Loading what="the hand-over" />
+  if (handover.isPending) return <Loading what={phrase('the-hand-over')} />
   if (handover.isError)
     return (
       <div className="p-3 md:p-5">
         {handover.error instanceof ApiError && handover.error.status === 409 ? (
-          <Empty title="Nothing to hand over yet.">
-            <p>The page fills as steps are ticked at the bench.</p>
+          <Empty title={phrase('nothing-to-hand-over-yet')}>
+            <p>{phrase('the-page-fills-as-steps')}</p>
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="main">
-              To the bench
+              {phrase('to-the-bench')}
             </ButtonLink>
           </Empty>
         ) : (
@@ -45,16 +46,16 @@ export function HandoverView() {
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-3 p-2 md:p-5 print:max-w-none print:p-0">
       {asking && data.state !== 'HANDED_OVER' && (
-        <section aria-label="Still open" className="no-print lying border-l-4 border-l-care p-3">
-          <h2 className="text-do">Still open at the bench</h2>
+        <section aria-label={phrase('still-open')} className="no-print lying border-l-4 border-l-care p-3">
+          <h2 className="text-do">{phrase('still-open-at-the-bench')}</h2>
           <Open left={data.notDone} />
-          <p className="mt-1">Handed over now, this is recorded as left out, and the papers say so.</p>
+          <p className="mt-1">{phrase('handed-over-now-this-is')}</p>
           <div className="mt-2 flex flex-wrap gap-2">
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="main" className="min-h-14">
-              Back to the bench
+              {phrase('back-to-the-bench')}
             </ButtonLink>
             <Button className="min-h-14" onClick={() => close.mutate()} disabled={close.isPending}>
-              Hand over without it
+              {phrase('hand-over-without-it')}
             </Button>
           </div>
         </section>
@@ -63,7 +64,9 @@ export function HandoverView() {
       <div className="no-print flex flex-wrap gap-2">
         {data.state === 'HANDED_OVER' ? (
           <p className="flex min-h-11 items-center font-semibold text-tune">
-            Handed over{data.handedOverAt ? ` ${when(data.handedOverAt)}` : ''}. This record stands.
+            {phrase('handed-over-this-record-stands', {
+              what: data.handedOverAt ? ` ${when(data.handedOverAt)}` : '',
+            })}
           </p>
         ) : (
           <Button
@@ -72,7 +75,7 @@ export function HandoverView() {
             onClick={() => (data.notDone.length > 0 ? setAsking(true) : close.mutate())}
             disabled={close.isPending}
           >
-            Hand over
+            {phrase('hand-over')}
           </Button>
         )}
         <a
@@ -80,14 +83,14 @@ export function HandoverView() {
           download
           className="inline-flex min-h-14 items-center underline underline-offset-4"
         >
-          Into a calendar
+          {phrase('into-a-calendar')}
         </a>
         <a
           href={`/api/v1/jobs/${job.id}/handover/report.pdf`}
           download
           className="inline-flex min-h-14 items-center underline underline-offset-4"
         >
-          As a PDF
+          {phrase('as-a-pdf')}
         </a>
         {job.document.vehicle?.layout === 'light-aircraft' && (
           <a
@@ -95,17 +98,17 @@ export function HandoverView() {
             download
             className="inline-flex min-h-14 items-center underline underline-offset-4"
           >
-            Sheet for the logbook
+            {phrase('sheet-for-the-logbook')}
           </a>
         )}
         <ButtonLink to={`/jobs/${job.id}/care`} className="min-h-14">
-          After-care
+          {phrase('after-care')}
         </ButtonLink>
         <ButtonLink to={`/jobs/${job.id}/record`} className="min-h-14">
-          What was done
+          {phrase('what-was-done')}
         </ButtonLink>
         <Button className="min-h-14" onClick={() => window.print()}>
-          <Printer size={18} aria-hidden="true" /> Print
+          <Printer size={18} aria-hidden="true" /> {phrase('print')}
         </Button>
       </div>
       <Sheet handover={data} src={(photo) => `/api/v1/jobs/${job.id}/photos/${photo}/picture`} />
@@ -120,45 +123,51 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
   return (
     <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">
       <header className="border-b-2 border-ink pb-3">
-        <p className="narrow text-note text-faint">{h.shop ? `${h.shop} · Hand-over` : 'Hand-over'}</p>
+        <p className="narrow text-note text-faint">
+          {h.shop ? phrase('hand-over-2', { shop: h.shop }) : phrase('hand-over-3')}
+        </p>
         <h2 className="text-head">{h.vehicleLabel}</h2>
         <p>{h.title}</p>
       </header>
-      <section aria-label="When it can be used" className="grid grid-cols-3 gap-3">
-        <When label="Drive from" time={h.ready.driveAt} />
-        <When label="Sit from" time={h.ready.sitAt} />
+      <section aria-label={phrase('when-it-can-be-used')} className="grid grid-cols-3 gap-3">
+        <When label={phrase('drive-from')} time={h.ready.driveAt} />
+        <When label={phrase('sit-from')} time={h.ready.sitAt} />
         {h.ready.curedAt > h.ready.sitAt && h.ready.curedAt > h.ready.driveAt && (
-          <When label="Fully cured" time={h.ready.curedAt} />
+          <When label={phrase('fully-cured')} time={h.ready.curedAt} />
         )}
         {!h.ready.fromBench && (
-          <p className="col-span-3 text-note text-faint">As planned; counted anew from the bench.</p>
+          <p className="col-span-3 text-note text-faint">{phrase('as-planned-counted-anew-from')}</p>
         )}
       </section>
       {h.gripChecks.length > 0 && (
         <p className="border-l-4 border-l-care pl-3">
-          <strong>Grip.</strong> {h.gripChecks[0]?.text}
+          <strong>{phrase('grip')}</strong> {h.gripChecks[0]?.text}
         </p>
       )}
-      <Part title="What was done">
-        {merged.length === 0 && <p>Nothing is ticked at the bench yet.</p>}
+      <Part title={phrase('what-was-done')}>
+        {merged.length === 0 && <p>{phrase('nothing-is-ticked-at-the')}</p>}
         <ul className="grid gap-1.5 md:grid-cols-2 md:gap-x-6 print:grid-cols-2 print:gap-x-6 print:gap-y-1">
           {merged.map((line) => (
             <li key={line.did + line.found} className="break-inside-avoid">
               <strong>{line.labels.join(', ')}</strong>
               <span className="block text-note">
-                Found: {line.found}. {line.did.charAt(0).toUpperCase() + line.did.slice(1)}.
+                {phrase('found', {
+                  found: line.found,
+                  did: line.did.charAt(0).toUpperCase(),
+                  did2: line.did.slice(1),
+                })}
               </span>
             </li>
           ))}
         </ul>
       </Part>
       {h.pairs.length + h.halves.length > 0 && (
-        <Part title="Before and after">
+        <Part title={phrase('before-and-after')}>
           <Pictures handover={h} src={src} />
         </Part>
       )}
       {h.corrections.length > 0 && (
-        <Part title="Put right since the hand-over">
+        <Part title={phrase('put-right-since-the-hand')}>
           <ul className="grid gap-1">
             {h.corrections.map((c) => (
               <li key={c.at + c.what}>
@@ -166,18 +175,20 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
                   {when(c.at)}, {c.what}:
                 </strong>{' '}
                 {c.text}
-                {c.told && <span className="text-note text-faint"> Told then: {c.told}</span>}
+                {c.told && (
+                  <span className="text-note text-faint"> {phrase('told-then', { told: c.told })}</span>
+                )}
               </li>
             ))}
           </ul>
         </Part>
       )}
-      <Part title="What could not be cured">
+      <Part title={phrase('what-could-not-be-cured')}>
         {h.notCured.length === 0 && (
           <p>
             {h.notDone.length === 0
-              ? 'Nothing: all that was found could be treated.'
-              : 'Nothing among what was worked on.'}
+              ? phrase('nothing-all-that-was-found')
+              : phrase('nothing-among-what-was-worked')}
           </p>
         )}
         <ul className="list-[square] pl-5">
@@ -189,11 +200,11 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         </ul>
       </Part>
       {h.state === 'HANDED_OVER' && h.notDone.length > 0 && (
-        <Part title="Left out at this visit">
+        <Part title={phrase('left-out-at-this-visit')}>
           <Open left={h.notDone} />
         </Part>
       )}
-      <Part title="Keeping it so">
+      <Part title={phrase('keeping-it-so')}>
         <ul className="grid gap-1">
           {h.care.map((c) => (
             <li key={c.what + c.when}>
@@ -201,26 +212,21 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
               <span className="text-note text-faint">{short(c.labels)}</span>
             </li>
           ))}
-          <li>
-            Between visits a cloth damp with water is enough. Nothing slippery on the wheel, pedals or levers.
-          </li>
+          <li>{phrase('between-visits-a-cloth-damp')}</li>
         </ul>
       </Part>
-      <Part title="What was used">
+      <Part title={phrase('what-was-used')}>
         <ul>
           {h.used.map((u) => (
             <li key={u.name}>
               <strong>{u.name}</strong>
-              {u.maker && `, ${u.maker}`}, about {ml(u.ml)}
-              {u.batches.length > 0 && `, batch ${u.batches.join(' and ')}`}.
+              {phrase('about', { maker: u.maker && `, ${u.maker}`, ml: ml(u.ml) })}
+              {u.batches.length > 0 && phrase('batch', { batches: u.batches.join(' and ') })}.
               {u.hazards.length > 0 && <span className="text-note"> {u.hazards.join(' ')}</span>}
             </li>
           ))}
         </ul>
-        <p className="mt-1 text-note text-faint">
-          Safety data sheets on request. A warning lamp, a frayed belt or a fault in a seat is for a licensed
-          workshop.
-        </p>
+        <p className="mt-1 text-note text-faint">{phrase('safety-data-sheets-on-request')}</p>
       </Part>
     </article>
   )
@@ -233,7 +239,7 @@ function Open({ left }: { left: Schemas['NotDone'][] }) {
       {left.map((open) => (
         <li key={open.what}>
           <strong>{open.what}</strong>
-          {open.panels > 0 && `: ${plural(open.panels, 'panel')}`}
+          {open.panels > 0 && `: ${phrase('panels', { panels: open.panels })}`}
           <span className="text-note text-faint"> {open.zones.join(', ')}</span>
         </li>
       ))}

@@ -6,11 +6,12 @@ import { linksQuery, networkQuery } from '../api/queries'
 import { Button, OneOf } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf } from '../parts/words'
+import { phrase } from './phrase'
 
 const spans = [
-  { value: '14', label: 'Two weeks' },
-  { value: '90', label: 'Three months' },
-  { value: '365', label: 'A year' },
+  { value: '14', label: phrase('two-weeks') },
+  { value: '90', label: phrase('three-months') },
+  { value: '365', label: phrase('a-year') },
 ]
 
 /** Private links to this report: made, copied, taken back. */
@@ -43,14 +44,12 @@ export function Links({ jobId }: { jobId: string }) {
   const address = make.data?.path && `${network.data?.address ?? window.location.origin}${make.data.path}`
   const good = links.data?.filter((l) => l.good) ?? []
   return (
-    <section aria-label="Private link" className="no-print lying grid gap-2 p-3">
-      <h2 className="text-do">Private link</h2>
-      <p className="text-note text-faint">
-        Shows this page and nothing else to whoever has it. It is written out once; take it back at any time.
-      </p>
-      <OneOf label="Good for" value={days} options={spans} onChange={setDays} />
+    <section aria-label={phrase('private-link')} className="no-print lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('private-link')}</h2>
+      <p className="text-note text-faint">{phrase('shows-this-page-and-nothing')}</p>
+      <OneOf label={phrase('good-for')} value={days} options={spans} onChange={setDays} />
       <Button className="justify-self-start" disabled={make.isPending} onClick={() => make.mutate()}>
-        <Link2 size={18} aria-hidden="true" /> Make a link
+        <Link2 size={18} aria-hidden="true" /> {phrase('make-a-link')}
       </Button>
       {make.error && <Trouble error={make.error} />}
       {address && (
@@ -63,7 +62,7 @@ export function Links({ jobId }: { jobId: string }) {
               void navigator.clipboard.writeText(address).then(() => setCopied(true))
             }}
           >
-            {copied ? 'Copied' : 'Copy'}
+            {copied ? phrase('copied') : phrase('copy')}
           </Button>
         </p>
       )}
@@ -72,10 +71,10 @@ export function Links({ jobId }: { jobId: string }) {
           {good.map((l) => (
             <li key={l.id} className="flex flex-wrap items-center justify-between gap-3 py-1">
               <span>
-                Made {dayOf(l.createdAt)}, good until {dayOf(l.expiresAt)}
+                {phrase('made-good-until', { createdAt: dayOf(l.createdAt), expiresAt: dayOf(l.expiresAt) })}
               </span>
               <Button disabled={revoke.isPending} onClick={() => revoke.mutate(l.id)}>
-                Take it back
+                {phrase('take-it-back')}
               </Button>
             </li>
           ))}

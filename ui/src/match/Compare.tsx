@@ -3,8 +3,9 @@ import { X } from 'lucide-react'
 import { api, need, type Schemas } from '../api/client'
 import { Button } from '../parts/controls'
 import { isState, StateMark } from '../parts/Glyph'
-import { lasting, plural, say } from '../parts/words'
+import { lasting, say } from '../parts/words'
 import { scaleNames } from './Rule'
+import { phrase } from './phrase'
 
 type Needles = Schemas['Needles']
 type Scale = Schemas['ScaleReading']
@@ -44,8 +45,8 @@ export function Compare(props: {
   )
   const of = (at: number, scale: string) => read[at]?.data?.rack.find((s) => s.scale === scale)
   return (
-    <section aria-label="Side by side" className="lying overflow-x-auto p-3">
-      <h2 className="text-do">Side by side</h2>
+    <section aria-label={phrase('side-by-side')} className="lying overflow-x-auto p-3">
+      <h2 className="text-do">{phrase('side-by-side')}</h2>
       <table className="mt-2 w-full min-w-[32rem] border-collapse text-left">
         <thead>
           <tr>
@@ -62,7 +63,7 @@ export function Compare(props: {
           </tr>
         </thead>
         <tbody>
-          <Line title="Answer">
+          <Line title={phrase('answer')}>
             {beside.map((_, i) => {
               const outcome = read[i]?.data?.outcome ?? ''
               return (
@@ -72,13 +73,15 @@ export function Compare(props: {
               )
             })}
           </Line>
-          <Line title="Passes">
+          <Line title={phrase('passes')}>
             {beside.map((_, i) => {
               const data = read[i]?.data
               return (
                 <td key={i} className="border-b border-line p-2 font-semibold">
                   {data &&
-                    (data.passes === undefined ? 'never there' : plural(data.passes, 'pass', 'passes'))}
+                    (data.passes === undefined
+                      ? phrase('never-there')
+                      : phrase('passes-2', { passes: data.passes }))}
                 </td>
               )
             })}
@@ -99,7 +102,7 @@ export function Compare(props: {
             {beside.map((n, i) => (
               <td key={i} className="p-2">
                 <Button className="px-3" onClick={() => props.onTake(n)}>
-                  Lay {letters[i]} on the rack
+                  {phrase('lay')} {letters[i]} {phrase('on-the-rack')}
                 </Button>
               </td>
             ))}
@@ -118,16 +121,16 @@ function Head(props: { letter: string; needles: Needles; names: Map<string, stri
     <th scope="col" className="border-b border-line p-2 align-bottom font-semibold">
       <span className="flex items-start justify-between gap-1">
         <span>
-          {letter}. {n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : 'Dry'}
+          {letter}. {n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : phrase('dry')}
           {n.ratio !== 'ready' && `, ${n.ratio}`}
           <span className="block text-note font-normal text-faint">
-            {names.get(n.toolId) ?? n.toolId}, on the {n.applyTo}
+            {phrase('on-the', { get: names.get(n.toolId) ?? n.toolId, applyTo: n.applyTo })}
             {n.warmth !== 'none' && `, ${say(n.warmth)}`}
           </span>
         </span>
         <button
           type="button"
-          aria-label={`Take ${letter} away`}
+          aria-label={phrase('take-away', { letter })}
           onClick={props.onRemove}
           className="-mt-2 -mr-2 inline-flex min-h-11 min-w-11 items-center justify-center"
         >
@@ -184,9 +187,9 @@ function Strip({ scale }: { scale: Scale }) {
 }
 
 function value(scale: Scale): string {
-  if (scale.valueLow === undefined || scale.valueHigh === undefined) return 'not known'
+  if (scale.valueLow === undefined || scale.valueHigh === undefined) return phrase('not-known')
   const tenth = (v: number) => Math.round(v * 10) / 10
   if (scale.scale === 'contact') return lasting(scale.valueLow)
   if (scale.valueLow !== scale.valueHigh) return `${tenth(scale.valueLow)} to ${tenth(scale.valueHigh)}`
-  return `${tenth(scale.valueLow)} ${scale.scale === 'action' ? 'a pass' : scale.unit}`
+  return `${tenth(scale.valueLow)} ${scale.scale === 'action' ? phrase('a-pass') : scale.unit}`
 }

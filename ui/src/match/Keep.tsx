@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import type { useDecisions } from './useDecisions'
+import { phrase } from './phrase'
 
 /** Keeps needles set by hand, or goes back to the match's own choice. */
 export function Keep(props: {
@@ -27,9 +28,9 @@ export function Keep(props: {
     <div className="grid gap-2">
       {byHand && (
         <p className="border-l-4 border-l-needle pl-3">
-          <strong>{byHand.followed ? 'Set by hand.' : 'Set by hand, and not followed.'}</strong>{' '}
+          <strong>{byHand.followed ? phrase('set-by-hand') : phrase('set-by-hand-and-not')}</strong>{' '}
           {byHand.reason}
-          {!byHand.followed && ' Something rules it out now; Attune’s own choice stands.'}
+          {!byHand.followed && phrase('something-rules-it-out-now')}
         </p>
       )}
       <div className="flex flex-wrap gap-2">
@@ -42,7 +43,7 @@ export function Keep(props: {
           disabled={(!moved && !byHand) || decisions.reset.isPending}
           className="px-3"
         >
-          <RotateCcw size={16} aria-hidden="true" /> Attune’s choice
+          <RotateCcw size={16} aria-hidden="true" /> {phrase('attunes-choice')}
         </Button>
         {moved && !asking && (
           <Button
@@ -50,13 +51,11 @@ export function Keep(props: {
             disabled={refused || decisions.keep.isPending}
             onClick={() => (caution ? setAsking(true) : save())}
           >
-            <Hand size={16} aria-hidden="true" /> Keep these needles
+            <Hand size={16} aria-hidden="true" /> {phrase('keep-these-needles')}
           </Button>
         )}
       </div>
-      {moved && refused && (
-        <p className="text-note text-faint">What the finish, a label or safety rules out cannot be kept.</p>
-      )}
+      {moved && refused && <p className="text-note text-faint">{phrase('what-the-finish-a-label')}</p>}
       {asking && moved && (
         <form
           className="grid gap-2 border-l-4 border-l-care pl-3"
@@ -66,7 +65,7 @@ export function Keep(props: {
           }}
         >
           <TextField
-            label="Why this caution is overridden"
+            label={phrase('why-this-caution-is-overridden')}
             value={reason}
             onChange={setReason}
             maxLength={400}
@@ -74,10 +73,10 @@ export function Keep(props: {
           />
           <div className="flex gap-2">
             <Button type="submit" weight="main" disabled={reason.trim() === ''}>
-              Keep, with this reason
+              {phrase('keep-with-this-reason')}
             </Button>
             <Button weight="quiet" onClick={() => setAsking(false)}>
-              Leave it
+              {phrase('leave-it')}
             </Button>
           </div>
         </form>

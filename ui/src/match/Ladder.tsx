@@ -1,7 +1,8 @@
 import type { Schemas } from '../api/client'
-import { dayOf, lasting, plural, range, Say, say } from '../parts/words'
+import { dayOf, lasting, range, Say, say } from '../parts/words'
 import { DidItWork, Tried } from './Tried'
 import type { useDecisions } from './useDecisions'
+import { phrase } from './phrase'
 
 type Names = Map<string, string>
 
@@ -19,8 +20,8 @@ export function Ladder(props: {
   const spots = answer.ladder.filter((rung) => rung.spot)
   const first = ladder[0]
   return (
-    <section aria-label="Ladder" className="lying p-3">
-      <h2 className="font-semibold">Ladder</h2>
+    <section aria-label={phrase('ladder')} className="lying p-3">
+      <h2 className="font-semibold">{phrase('ladder')}</h2>
       {props.open && <Tried tried={match.tried} names={names} decisions={decisions} />}
       {ladder.length > 0 && (
         <ol className="mt-1 border-l-4 border-ink pl-3">
@@ -28,7 +29,7 @@ export function Ladder(props: {
             <li key={i} className="relative pb-1.5 leading-tight">
               <span aria-hidden="true" className="absolute top-2.5 -left-3 w-2 border-t-4 border-ink" />
               <p className="font-semibold">
-                {i + 1}. {rung.cleanerId ? (names.get(rung.cleanerId) ?? rung.cleanerId) : 'Dry'}
+                {i + 1}. {rung.cleanerId ? (names.get(rung.cleanerId) ?? rung.cleanerId) : phrase('dry')}
                 {rung.ratio !== 'ready' && `, ${rung.ratio}`}
               </p>
               <p className="text-note text-faint">{rungWords(rung, names)}</p>
@@ -38,7 +39,7 @@ export function Ladder(props: {
             <li className="relative leading-tight">
               <span aria-hidden="true" className="absolute top-2.5 -left-4 w-4 border-t-4 border-over" />
               <p className="text-note">
-                <strong>Above that: stop.</strong> {answer.end.text}
+                <strong>{phrase('above-that-stop')}</strong> {answer.end.text}
               </p>
             </li>
           )}
@@ -48,7 +49,7 @@ export function Ladder(props: {
         <div className="mt-1 flex flex-wrap items-start gap-x-4">
           <details className="open:basis-full">
             <summary className="flex min-h-11 cursor-pointer items-center underline underline-offset-4">
-              Done when, and when to stop
+              {phrase('done-when-and-when-to')}
             </summary>
             <p className="text-note">{first.endPoint}</p>
             <p className="text-note font-semibold">{first.stop}</p>
@@ -67,18 +68,20 @@ export function Ladder(props: {
       <SpotList spots={spots} names={names} />
       {answer.milder && (
         <p className="mt-2 border-l-4 border-l-care pl-3">
-          <strong>Milder, inside the year’s allowance:</strong>{' '}
+          <strong>{phrase('milder-inside-the-years')}</strong>{' '}
           {names.get(answer.milder.cleanerId ?? '') ?? 'dry'}
-          {answer.milder.ratio !== 'ready' && `, ${answer.milder.ratio}`} with{' '}
-          {names.get(answer.milder.toolId) ?? answer.milder.toolId}. Some soil would stay.
+          {answer.milder.ratio !== 'ready' && `, ${answer.milder.ratio}`}{' '}
+          {phrase('with-some-soil-would-stay', {
+            get: names.get(answer.milder.toolId) ?? answer.milder.toolId,
+          })}
         </p>
       )}
       {answer.refer && (
         <p className="mt-1 border-l-4 border-l-over pl-3">
-          <strong>Refer.</strong> {answer.refer.text}
+          <strong>{phrase('refer')}</strong> {answer.refer.text}
         </p>
       )}
-      {ladder.length === 0 && !answer.refer && <p className="mt-1">Nothing to clean here.</p>}
+      {ladder.length === 0 && !answer.refer && <p className="mt-1">{phrase('nothing-to-clean-here')}</p>}
     </section>
   )
 }
@@ -87,11 +90,11 @@ export function Ladder(props: {
 const rungWords = (rung: Schemas['RungFile'], names: Names) =>
   [
     names.get(rung.toolId) ?? rung.toolId,
-    rung.cleanerId && `on the ${rung.applyTo}`,
+    rung.cleanerId && phrase('on-the-2', { applyTo: rung.applyTo }),
     rung.warmth !== 'none' && say(rung.warmth),
     rung.dwellS.min > 0 && lasting(rung.dwellS.min),
-    plural(rung.passes.high, 'pass', 'passes').replace(/^\d+/, range(rung.passes.low, rung.passes.high)),
-    rung.effectivePh && `pH ${range(rung.effectivePh.low, rung.effectivePh.high)}`,
+    phrase('passes-4', { high: rung.passes.high }).replace(/^\d+/, range(rung.passes.low, rung.passes.high)),
+    rung.effectivePh && phrase('ph', { low: range(rung.effectivePh.low, rung.effectivePh.high) }),
   ]
     .filter(Boolean)
     .join(' · ')
@@ -100,22 +103,25 @@ const rungWords = (rung: Schemas['RungFile'], names: Names) =>
 function SpotList({ spots, names }: { spots: Schemas['RungFile'][]; names: Names }) {
   if (spots.length === 0) return null
   return (
-    <section aria-label="Stains" className="mt-1 border-t border-line pt-2">
-      <h3 className="font-semibold">Then the stains alone</h3>
+    <section aria-label={phrase('stains')} className="mt-1 border-t border-line pt-2">
+      <h3 className="font-semibold">{phrase('then-the-stains-alone')}</h3>
       <ul>
         {spots.map((rung, i) => (
           <li key={i} className="mt-1">
             <p>
               {names.get(rung.cleanerId ?? '') ?? rung.cleanerId}
-              {rung.ratio !== 'ready' && `, ${rung.ratio}`} from {names.get(rung.toolId) ?? rung.toolId}
+              {rung.ratio !== 'ready' && `, ${rung.ratio}`}{' '}
+              {phrase('from', { get: names.get(rung.toolId) ?? rung.toolId })}
             </p>
             <p className="text-note text-faint">
-              {rung.spot?.cm2} cm² · {rung.spot?.ml} ml ·{' '}
-              {plural(rung.passes.high, 'pass', 'passes').replace(
-                /^\d+/,
-                range(rung.passes.low, rung.passes.high),
-              )}{' '}
-              · sits {lasting(rung.dwellS.min)}
+              {rung.spot?.cm2} {phrase('cm')} {rung.spot?.ml}{' '}
+              {phrase('ml-sits', {
+                high: phrase('passes-4', { high: rung.passes.high }).replace(
+                  /^\d+/,
+                  range(rung.passes.low, rung.passes.high),
+                ),
+                min: lasting(rung.dwellS.min),
+              })}
             </p>
             <p className="text-note">{rung.stop}</p>
           </li>
@@ -129,23 +135,29 @@ function SpotList({ spots, names }: { spots: Schemas['RungFile'][]; names: Names
 export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFile']; names: Names }) {
   if (answer.finishSteps.length === 0) return null
   return (
-    <section aria-label="Finishing" className="lying p-3">
-      <h2 className="text-do">After cleaning</h2>
+    <section aria-label={phrase('finishing')} className="lying p-3">
+      <h2 className="text-do">{phrase('after-cleaning')}</h2>
       {answer.dry && (
         <p className="mt-1 text-note text-faint">
-          Dry for about {lasting(answer.dry.estimateS)}: {answer.dry.how}. Confirm by{' '}
-          {say(answer.dry.confirmWith)}.
+          {phrase('dry-for-about-confirm-by', {
+            estimateS: lasting(answer.dry.estimateS),
+            how: answer.dry.how,
+            confirmWith: say(answer.dry.confirmWith),
+          })}
         </p>
       )}
       <ol className="mt-2 grid gap-2">
         {answer.finishSteps.map((step) =>
           step.history ? (
             <li key={step.role}>
-              <p className="font-semibold">{Say(step.role)} still holds</p>
+              <p className="font-semibold">{phrase('still-holds', { role: Say(step.role) })}</p>
               <p className="text-note text-faint">
-                {step.productId && `${names.get(step.productId) ?? step.productId}, `}laid on{' '}
-                {dayOf(step.history.last)}; next from {dayOf(step.history.next)}
-                {step.step === 'coat' && ': bead and sheen check instead of a new coat'}
+                {step.productId && `${names.get(step.productId) ?? step.productId}, `}
+                {phrase('laid-on-next-from', {
+                  last: dayOf(step.history.last),
+                  next: dayOf(step.history.next),
+                })}
+                {step.step === 'coat' && phrase('bead-and-sheen-check-instead')}
               </p>
             </li>
           ) : (
@@ -163,16 +175,23 @@ function Laid({ step, names }: { step: Schemas['FinishStepFile']; names: Names }
   return (
     <li>
       {step.waitS > 0 && (
-        <p className="text-note font-semibold text-care">Wait {lasting(step.waitS)} first</p>
+        <p className="text-note font-semibold text-care">
+          {phrase('wait-first', { waitS: lasting(step.waitS) })}
+        </p>
       )}
       <p className="font-semibold">
         {Say(step.step)}: {named(step.productId)}
       </p>
       <p className="text-note text-faint">
-        {step.doseMl} ml by {named(step.applicatorId)}, {plural(step.coats, 'coat')}
+        {phrase('ml-by-coats', {
+          doseMl: step.doseMl,
+          applicatorId: named(step.applicatorId),
+          coats: step.coats,
+        })}
         {step.levelTo && `, to ${step.levelTo}`}
-        {step.flashS && `, wipe ${lasting(step.flashS.min)} to ${lasting(step.flashS.max)} after`}
-        {step.sitAfterS > 0 && `, no sitting for ${lasting(step.sitAfterS)}`}
+        {step.flashS &&
+          phrase('wipe-to-after', { min: lasting(step.flashS.min), max: lasting(step.flashS.max) })}
+        {step.sitAfterS > 0 && phrase('no-sitting-for', { sitAfterS: lasting(step.sitAfterS) })}
       </p>
     </li>
   )
@@ -187,8 +206,8 @@ export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) 
   const counts = before + plan > 0
   const had = Math.min(100, beforePercent)
   return (
-    <section aria-label="Exposure" className="lying p-3">
-      <h2 className="text-do">Exposure this year</h2>
+    <section aria-label={phrase('exposure')} className="lying p-3">
+      <h2 className="text-do">{phrase('exposure-this-year')}</h2>
       {counts && (
         <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="mt-2 h-4 w-full" aria-hidden="true">
           <rect width="100" height="10" fill="var(--piece)" />
@@ -199,20 +218,18 @@ export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) 
       {counts && (
         <p className={`mt-1 ${spent ? 'text-over' : ''}`}>
           {allowance > 0
-            ? `Alkali and acid: ${beforePercent} % of the year’s allowance before, ${afterPercent} % after this plan`
-            : 'This finish stands nothing outside its routine pH'}
-          {spent && ': spent.'}
+            ? phrase('alkali-and-acid-of-the', { beforePercent, afterPercent })
+            : phrase('this-finish-stands-nothing')}
+          {spent && phrase('spent')}
         </p>
       )}
       {brushedPercent !== undefined && (
         <p className={`mt-1 ${brushedPercent > 100 ? 'text-over' : ''}`}>
-          Brushing: {brushedPercent} % of what it stands in a year, after this plan.
+          {phrase('brushing-of-what-it-stands', { brushedPercent })}
         </p>
       )}
       {unknownVisits > 0 && (
-        <p className="text-note text-faint">
-          {plural(unknownVisits, 'visit')} of this year not written down well enough to count.
-        </p>
+        <p className="text-note text-faint">{phrase('visits-of-this-year-not', { unknownVisits })}</p>
       )}
     </section>
   )

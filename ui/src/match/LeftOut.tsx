@@ -1,43 +1,44 @@
 import { ChevronDown } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { Say } from '../parts/words'
+import { phrase } from './phrase'
 
 const against: Partial<Record<Schemas['ReasonFile']['code'], string>> = {
-  LABEL_EXCLUDES: 'The label leaves this finish out',
-  NOT_FOR_FINISH: 'Made for other things',
-  NOT_FOR_THIS_SOIL: 'For soils not found here',
-  TOO_STIFF: 'Stiffer than it stands',
-  TOO_WEAK: 'Too weak for this soil',
-  TOO_MANY_PASSES: 'Would take too many passes',
-  PH_ABOVE_LIMIT: 'Too alkaline at every ratio of the label',
-  PH_BELOW_LIMIT: 'Too acid at every ratio of the label',
-  PH_UNKNOWN: 'pH not known: measure it',
-  STRENGTH_UNKNOWN: 'Strength not on record',
-  SOLVENT: 'Holds solvent',
-  ABRASIVE: 'Abrasive',
-  DYED_ON_PALE: 'Dyed, on a pale surface',
-  FILM_BLOCKS_COATING: 'Leaves a film under the coating',
-  STRIPS_COATING: 'Strips an earlier coating',
-  HOUSE_RULE: 'Kept off by a house rule',
-  HOUSEHOLD_PRODUCT: 'Household product',
-  STOCK_SHORT: 'Used up',
-  EXPIRED: 'Past its date',
-  SLIP_ON_CONTROL: 'Slippery on what is held or trodden on',
-  EXPOSURE_SPENT: 'Would spend the year’s allowance',
-  THROWS_DROPLETS: 'Flicks dirty cleaner about',
-  FLAMMABLE: 'Flammable',
-  SPOT_ONLY: 'For a stain alone',
-  BARRED_HERE: 'Kept for other places',
-  SCENT: 'To be avoided in this car',
-  WINDOW_TOO_SHORT: 'Dries before it could be wiped',
-  CONTACT_LIMIT: 'Has to sit longer than this stands',
+  LABEL_EXCLUDES: phrase('the-label-leaves-this-finish'),
+  NOT_FOR_FINISH: phrase('made-for-other-things'),
+  NOT_FOR_THIS_SOIL: phrase('for-soils-not-found-here'),
+  TOO_STIFF: phrase('stiffer-than-it-stands'),
+  TOO_WEAK: phrase('too-weak-for-this-soil'),
+  TOO_MANY_PASSES: phrase('would-take-too-many-passes'),
+  PH_ABOVE_LIMIT: phrase('too-alkaline-at-every-ratio'),
+  PH_BELOW_LIMIT: phrase('too-acid-at-every-ratio'),
+  PH_UNKNOWN: phrase('ph-not-known-measure-it'),
+  STRENGTH_UNKNOWN: phrase('strength-not-on-record'),
+  SOLVENT: phrase('holds-solvent'),
+  ABRASIVE: phrase('abrasive'),
+  DYED_ON_PALE: phrase('dyed-on-a-pale-surface'),
+  FILM_BLOCKS_COATING: phrase('leaves-a-film-under-the'),
+  STRIPS_COATING: phrase('strips-an-earlier-coating'),
+  HOUSE_RULE: phrase('kept-off-by-a-house'),
+  HOUSEHOLD_PRODUCT: phrase('household-product'),
+  STOCK_SHORT: phrase('used-up'),
+  EXPIRED: phrase('past-its-date'),
+  SLIP_ON_CONTROL: phrase('slippery-on-what-is-held'),
+  EXPOSURE_SPENT: phrase('would-spend-the-years'),
+  THROWS_DROPLETS: phrase('flicks-dirty-cleaner-about'),
+  FLAMMABLE: phrase('flammable'),
+  SPOT_ONLY: phrase('for-a-stain-alone'),
+  BARRED_HERE: phrase('kept-for-other-places'),
+  SCENT: phrase('to-be-avoided-in-this'),
+  WINDOW_TOO_SHORT: phrase('dries-before-it-could-be'),
+  CONTACT_LIMIT: phrase('has-to-sit-longer-than'),
 }
 const spareCodes = ['DOMINATED', 'NOT_WANTED']
 
 const titleOf = (out: Schemas['RuledOutFile']) => {
   const code = out.reasons[0]?.code
-  if (!code || spareCodes.includes(code)) return 'Would do, or not asked for'
-  if (out.kind === 'method') return 'Ways of working'
+  if (!code || spareCodes.includes(code)) return phrase('would-do-or-not-asked')
+  if (out.kind === 'method') return phrase('ways-of-working')
   return against[code] ?? Say(code.toLowerCase().replaceAll('_', '-'))
 }
 
@@ -53,9 +54,9 @@ export function LeftOut(props: {
   for (const out of answer.ruledOut) groups.set(titleOf(out), [...(groups.get(titleOf(out)) ?? []), out])
   const most = [...groups].sort((a, b) => b[1].length - a[1].length)
   return (
-    <section aria-label="Left out" className="lying p-3">
+    <section aria-label={phrase('left-out')} className="lying p-3">
       <h2 className="font-semibold">
-        Left out, and why <span className="font-normal text-faint">{answer.ruledOut.length}</span>
+        {phrase('left-out-and-why')} <span className="font-normal text-faint">{answer.ruledOut.length}</span>
       </h2>
       <div className="grid gap-x-6 lg:grid-cols-2">
         {most.map(([title, outs]) => (

@@ -10,6 +10,7 @@ import { useJob } from '../parts/useJob'
 import { Empty, Loading, PageTrouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
 import { PanelMatch } from './PanelMatch'
+import { phrase } from './phrase'
 
 const aside = 'inline-flex min-h-11 items-center underline underline-offset-4'
 
@@ -32,10 +33,10 @@ export function MatchView() {
   if (!asked)
     return (
       <div className="p-4">
-        <Empty title="Nothing is surveyed yet.">
-          <p>Give at least one panel its soil and wear; then its match stands here.</p>
+        <Empty title={phrase('nothing-is-surveyed-yet')}>
+          <p>{phrase('give-at-least-one-panel')}</p>
           <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
-            To the survey
+            {phrase('to-the-survey')}
           </ButtonLink>
         </Empty>
       </div>
@@ -47,12 +48,15 @@ export function MatchView() {
   }
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:grid-cols-[minmax(0,0.8fr)_minmax(26rem,1.2fr)] md:px-4 xl:grid-cols-[18rem_minmax(0,1fr)]">
-      <section aria-label="Cabin" className="grid content-start gap-2 md:sticky md:top-2 md:self-start">
+      <section
+        aria-label={phrase('cabin')}
+        className="grid content-start gap-2 md:sticky md:top-2 md:self-start"
+      >
         {layout.data && (
           <div className="h-[40vh] md:h-[calc(100dvh-16rem)] xl:h-[25rem]">
             <CabinSheet
               layout={layout.data}
-              label="Cabin with the match of each panel"
+              label={phrase('cabin-with-the-match-of')}
               picked={new Set(shown ? [shown] : [])}
               onPick={open}
               look={(panel) => {
@@ -60,7 +64,7 @@ export function MatchView() {
                 return {
                   finish: finishes.get(panel.id) ?? (outcome ? 'unknown' : undefined),
                   blank: !outcome,
-                  state: outcome ? stateWords[asState(outcome.outcome)] : 'not surveyed',
+                  state: outcome ? stateWords[asState(outcome.outcome)] : phrase('not-surveyed'),
                   mark: outcome && (
                     <>
                       <circle r="11" fill="var(--paper)" />
@@ -75,20 +79,20 @@ export function MatchView() {
         {outcomes.data && <Overview outcomes={outcomes.data} jobId={job.id} shown={shown} />}
         <p className="flex flex-wrap gap-x-4">
           <Link to={`/jobs/${job.id}/matrix`} className={aside}>
-            Shelf by panels
+            {phrase('shelf-by-panels')}
           </Link>
           <Link to={`/jobs/${job.id}/rules`} className={aside}>
-            House rules of this job
+            {phrase('house-rules-of-this-job')}
           </Link>
           {shown && (
             <Link to={`/jobs/${job.id}/model/${shown}`} className={aside}>
-              Try it on a model first
+              {phrase('try-it-on-a-model')}
             </Link>
           )}
         </p>
       </section>
       {outcomes.isPending ? (
-        <Loading what="the match" />
+        <Loading what={phrase('the-match')} />
       ) : (
         shown && <PanelMatch key={shown} job={job} surfaceId={shown} />
       )}
@@ -118,7 +122,7 @@ function Overview(props: { outcomes: Schemas['SurfaceOutcome'][]; jobId: string;
         ))}
       </p>
       <label className="grid gap-1">
-        <span className="narrow text-note font-semibold text-faint">Panel</span>
+        <span className="narrow text-note font-semibold text-faint">{phrase('panel')}</span>
         <select
           className="min-h-11 w-full rounded-piece border border-ink/60 bg-paper px-3"
           value={props.shown}

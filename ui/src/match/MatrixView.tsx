@@ -8,21 +8,22 @@ import { GlyphForm, type State } from '../parts/Glyph'
 import { useJob } from '../parts/useJob'
 import { Loading, PageTrouble } from '../parts/Notice'
 import { WhyAnswer } from './Why'
+import { phrase } from './phrase'
 
 const letters: Record<string, { state: State; says: string }> = {
-  d: { state: 'in-tune', says: 'is used' },
-  w: { state: 'nothing-to-clean', says: 'would do' },
-  u: { state: 'under', says: 'too weak' },
-  o: { state: 'over', says: 'more than it stands' },
-  b: { state: 'barred', says: 'barred' },
-  '?': { state: 'unknown', says: 'not known' },
+  d: { state: 'in-tune', says: phrase('is-used') },
+  w: { state: 'nothing-to-clean', says: phrase('would-do') },
+  u: { state: 'under', says: phrase('too-weak') },
+  o: { state: 'over', says: phrase('more-than-it-stands') },
+  b: { state: 'barred', says: phrase('barred') },
+  '?': { state: 'unknown', says: phrase('not-known') },
 }
-const nothing = 'not asked for'
+const nothing = phrase('not-asked-for')
 
 const kinds = [
-  { value: 'cleaner', label: 'Cleaners' },
-  { value: 'finish', label: 'Finishing' },
-  { value: 'tool', label: 'Tools' },
+  { value: 'cleaner', label: phrase('cleaners') },
+  { value: 'finish', label: phrase('finishing') },
+  { value: 'tool', label: phrase('tools') },
 ]
 
 /** Shelf by panels: every cell says whether it would do there, and why. */
@@ -34,7 +35,7 @@ export function MatrixView() {
   const [moved, setAt] = useState<{ row: number; column: number }>()
   const navigate = useNavigate()
   const grid = useRef<HTMLTableElement>(null)
-  if (matrix.isPending) return <Loading what="the shelf by panels" />
+  if (matrix.isPending) return <Loading what={phrase('the-shelf-by-panels')} />
   if (matrix.isError) return <PageTrouble error={matrix.error} again={() => void matrix.refetch()} />
   const { items, surfaces, cells } = matrix.data
   const wanted = items.find((item) => item.id === search.get('item'))
@@ -70,11 +71,11 @@ export function MatrixView() {
   const shownSurface = surfaces[at.column]
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_24rem]">
-      <section aria-label="Shelf by panels" className="grid min-w-0 content-start gap-2">
+      <section aria-label={phrase('shelf-by-panels')} className="grid min-w-0 content-start gap-2">
         <div className="flex flex-wrap items-end justify-between gap-3">
-          <h2 className="text-head">Shelf by panels</h2>
+          <h2 className="text-head">{phrase('shelf-by-panels')}</h2>
           <OneOf
-            label="Of the shelf"
+            label={phrase('of-the-shelf')}
             value={kind}
             options={kinds}
             onChange={(k) => {
@@ -88,7 +89,7 @@ export function MatrixView() {
           <table
             ref={grid}
             role="grid"
-            aria-label={`${kinds.find((k) => k.value === kind)?.label} by panels`}
+            aria-label={phrase('by-panels', { label: String(kinds.find((k) => k.value === kind)?.label) })}
             aria-rowcount={rows.length + 1}
             aria-colcount={surfaces.length + 1}
             onKeyDown={onKey}
@@ -149,16 +150,16 @@ export function MatrixView() {
             </tbody>
           </table>
         </div>
-        <p className="text-note text-faint">Arrow keys go from cell to cell.</p>
+        <p className="text-note text-faint">{phrase('arrow-keys-go-from-cell')}</p>
       </section>
       {shownRow && shownSurface && (
         <section
-          aria-label="Why"
+          aria-label={phrase('why')}
           className="lying sticky bottom-0 z-30 max-h-[45dvh] content-start overflow-auto p-3 xl:top-2 xl:bottom-auto xl:z-0 xl:max-h-none xl:self-start"
         >
           <h2 className="text-do">{shownRow.item.label}</h2>
           <p className="mb-2 text-faint">
-            on{' '}
+            {phrase('on-2')}{' '}
             <Link
               to={`/jobs/${job.id}/match/${shownSurface.id}`}
               className="inline-flex min-h-11 items-center underline underline-offset-4"
@@ -184,7 +185,7 @@ export function MatrixView() {
 
 /** What the signs mean. */
 const Key = () => (
-  <ul className="flex flex-wrap gap-x-4 gap-y-1 text-note" aria-label="Signs">
+  <ul className="flex flex-wrap gap-x-4 gap-y-1 text-note" aria-label={phrase('signs')}>
     {Object.values(letters).map(({ state, says }) => (
       <li key={state} className="inline-flex items-center gap-1.5">
         <svg viewBox="-9 -9 18 18" width="14" height="14" aria-hidden="true">

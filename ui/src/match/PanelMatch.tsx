@@ -8,7 +8,7 @@ import { matchQuery, shelfQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { isState, StateMark } from '../parts/Glyph'
 import { Loading, Trouble } from '../parts/Notice'
-import { plural, range, Say, say } from '../parts/words'
+import { range, Say, say } from '../parts/words'
 import { canPut, Compare } from './Compare'
 import { Keep } from './Keep'
 import { Exposure, Finishing, Ladder } from './Ladder'
@@ -20,6 +20,7 @@ import { needlesOf, treatmentWords } from './treatmentWords'
 import { useDecisions } from './useDecisions'
 import { useNeedles, type Needles } from './useNeedles'
 import { WhyDialog } from './Why'
+import { phrase } from './phrase'
 
 type Match = Schemas['MatchView']
 type Names = Map<string, string>
@@ -27,7 +28,7 @@ type Names = Map<string, string>
 /** A panel's match: the answer and its rack at a glance, all else below. */
 export function PanelMatch({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId: string }) {
   const match = useQuery(matchQuery(job.id, surfaceId))
-  if (match.isPending) return <Loading what="the match" />
+  if (match.isPending) return <Loading what={phrase('the-match')} />
   if (match.isError) return <Trouble error={match.error} again={() => void match.refetch()} />
   const { chosen } = match.data
   return <Answer key={chosen ? JSON.stringify(chosen.needles) : 'none'} job={job} match={match.data} />
@@ -172,7 +173,7 @@ function Held(props: {
         <div className="flex flex-wrap items-start gap-2 sm:col-span-2 xl:col-span-1 xl:grid xl:gap-1.5">
           {canPut(beside, needles) && (
             <Button onClick={() => props.onBeside([...beside, needles])} className="px-3">
-              <Columns2 size={16} aria-hidden="true" /> Put beside
+              <Columns2 size={16} aria-hidden="true" /> {phrase('put-beside')}
             </Button>
           )}
           <Keep
@@ -203,8 +204,7 @@ function Held(props: {
       </div>
       {match.answer.loss !== undefined && (
         <p className="text-note text-faint">
-          {Math.round(match.answer.loss * 100)} % less gentle than this panel’s own gentlest, so that fewer
-          bottles and tools do the cabin.
+          {phrase('less-gentle-than-this-panels', { loss: Math.round(match.answer.loss * 100) })}
         </p>
       )}
     </>
@@ -216,20 +216,22 @@ function Said(props: { match: Match; names: Names; needles: Needles; reading: Sc
   const { match, names, needles, reading } = props
   const { minutes } = match.answer
   const worst = reading.reasons.find((r) => r.text === reading.sentence)
-  const passes = reading.passes === undefined ? '' : `, ${plural(reading.passes, 'pass', 'passes')}`
+  const passes = reading.passes === undefined ? '' : phrase('passes-3', { passes: reading.passes })
   const own = JSON.stringify(needles) === JSON.stringify(match.chosen?.needles)
   return (
     <div aria-live="polite" data-testid="answer">
       <p className="text-do font-semibold">
         {treatmentWords(needles, names)}
         {passes}
-        {own && minutes.high > 0 && `; ${range(minutes.low, minutes.high)} min`}
+        {own && minutes.high > 0 && phrase('min', { low: range(minutes.low, minutes.high) })}
       </p>
       <p className="flex flex-wrap items-baseline gap-x-3">
         <StateMark state={isState(reading.outcome) ? reading.outcome : 'unknown'} />
         <span>
           {reading.sentence}
-          {worst && <span className="text-note text-faint"> Set by {say(worst.setBy)}.</span>}
+          {worst && (
+            <span className="text-note text-faint"> {phrase('set-by-2', { setBy: say(worst.setBy) })}</span>
+          )}
         </span>
       </p>
     </div>
@@ -241,10 +243,10 @@ function Reasons({ reading }: { reading: Schemas['Reading'] }) {
   const more = reading.reasons.filter((r) => r.text !== reading.sentence)
   if (more.length === 0) return null
   return (
-    <ul className="grid gap-1.5" aria-label="Reasons">
+    <ul className="grid gap-1.5" aria-label={phrase('reasons')}>
       {more.map((r) => (
         <li key={r.code + r.text} className="border-l-2 border-line pl-2">
-          {r.text} <span className="text-note text-faint">set by {say(r.setBy)}</span>
+          {r.text} <span className="text-note text-faint">{phrase('set-by', { setBy: say(r.setBy) })}</span>
         </li>
       ))}
     </ul>
@@ -254,8 +256,8 @@ function Reasons({ reading }: { reading: Schemas['Reading'] }) {
 function Cautions({ cautions }: { cautions: Schemas['CodeFile'][] }) {
   if (cautions.length === 0) return null
   return (
-    <section aria-label="Cautions" className="lying p-3">
-      <h2 className="font-semibold">Cautions</h2>
+    <section aria-label={phrase('cautions')} className="lying p-3">
+      <h2 className="font-semibold">{phrase('cautions')}</h2>
       <ul className="mt-1 grid list-[square] gap-y-1 pl-5">
         {cautions.map((c) => (
           <li key={c.code + c.text}>{c.text}</li>

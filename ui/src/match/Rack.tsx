@@ -2,9 +2,10 @@ import { Minus, Plus } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { Field, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { lasting, plural, Say, say } from '../parts/words'
+import { lasting, Say, say } from '../parts/words'
 import { Rule, type Ghost, type Hold } from './Rule'
 import { useNeedles, type Needles } from './useNeedles'
+import { phrase } from './phrase'
 
 type Match = Schemas['MatchView']
 type Scale = Schemas['ScaleReading']
@@ -15,38 +16,38 @@ export function Controls({ match, inHand }: { match: Match; inHand: ReturnType<t
   const cleaner = match.cleaners.find((c) => c.id === needles.cleanerId)
   return (
     <div className="grid gap-2 sm:grid-cols-2 xl:grid-cols-[1.5fr_9.5rem_1.3fr_7.5rem_8.5rem]">
-      <Field label="Cleaner">
+      <Field label={phrase('cleaner')}>
         <Pick
-          label="Cleaner"
+          label={phrase('cleaner')}
           value={needles.cleanerId ?? 'dry'}
           options={[
-            { value: 'dry', label: 'None, dry' },
+            { value: 'dry', label: phrase('none-dry') },
             ...match.cleaners.map((c) => ({ value: c.id, label: c.name })),
           ]}
           onChange={(value) => move(withCleaner(match, needles, value))}
         />
       </Field>
       <Dilution cleaner={cleaner} ratio={needles.ratio} onMove={(ratio) => move({ ratio })} />
-      <Field label="Tool">
+      <Field label={phrase('tool')}>
         <Pick
-          label="Tool"
+          label={phrase('tool')}
           value={needles.toolId}
           options={match.tools.map((t) => ({ value: t.id, label: `${Say(t.name)}, ${t.stiffness}` }))}
           onChange={(toolId) => move({ toolId })}
         />
       </Field>
-      <Field label="Put it on the">
+      <Field label={phrase('put-it-on-the')}>
         <Pick
-          label="Put it on the"
+          label={phrase('put-it-on-the')}
           value={needles.applyTo}
           options={['surface', 'tool', 'cloth'].map((value) => ({ value, label: Say(value) }))}
           onChange={(applyTo) => move({ applyTo })}
         />
       </Field>
       {needles.cleanerId && (
-        <Field label="Warmth">
+        <Field label={phrase('warmth')}>
           <Pick
-            label="Warmth"
+            label={phrase('warmth')}
             value={needles.warmth}
             options={match.warmths.map(({ code }) => ({ value: code, label: Say(code) }))}
             onChange={(warmth) => move({ warmth })}
@@ -61,9 +62,10 @@ export function Controls({ match, inHand }: { match: Match; inHand: ReturnType<t
 export function Rack(props: { match: Match; rungs: Needles[]; inHand: ReturnType<typeof useNeedles> }) {
   const { match } = props
   const { needles, reading, move, error } = props.inHand
-  const bite = reading.passes === undefined ? 'never gets there' : plural(reading.passes, 'pass', 'passes')
+  const bite =
+    reading.passes === undefined ? phrase('never-gets-there') : phrase('passes-2', { passes: reading.passes })
   return (
-    <section aria-label="Tuning rack" className="lying px-3 pt-1 pb-2">
+    <section aria-label={phrase('tuning-rack')} className="lying px-3 pt-1 pb-2">
       {reading.rack.map((scale) => (
         <Rule
           key={scale.scale}
@@ -74,9 +76,14 @@ export function Rack(props: { match: Match; rungs: Needles[]; inHand: ReturnType
         />
       ))}
       <p className="mt-1 text-note text-faint">
-        {plural(reading.sections, 'section')} of {Math.round(reading.sectionM2 * 100) / 100} m²
-        {needles.cleanerId && <>, workable for {lasting(reading.windowS)} before it dries</>}
-        {!reading.startAllowed && <strong className="text-over"> · do not start yet</strong>}
+        {phrase('sections-of-m', {
+          sections: reading.sections,
+          sectionM2: Math.round(reading.sectionM2 * 100) / 100,
+        })}
+        {needles.cleanerId && (
+          <>{phrase('workable-for-before-it-dries', { windowS: lasting(reading.windowS) })}</>
+        )}
+        {!reading.startAllowed && <strong className="text-over"> {phrase('do-not-start-yet')}</strong>}
       </p>
       {error && <Trouble error={error} />}
     </section>
@@ -125,16 +132,18 @@ function Dilution(props: {
   }
   if (ratios.length < 2)
     return (
-      <Field label="Dilution">
-        <span className="flex min-h-11 items-center">{cleaner ? 'As it comes' : 'No liquid'}</span>
+      <Field label={phrase('dilution')}>
+        <span className="flex min-h-11 items-center">
+          {cleaner ? phrase('as-it-comes') : phrase('no-liquid')}
+        </span>
       </Field>
     )
   return (
-    <Field label="Dilution">
+    <Field label={phrase('dilution')}>
       <div
         role="spinbutton"
-        aria-label="Dilution"
-        aria-valuetext={`${ratio}, product to water`}
+        aria-label={phrase('dilution')}
+        aria-valuetext={phrase('product-to-water', { ratio })}
         aria-valuenow={at}
         aria-valuemin={0}
         aria-valuemax={ratios.length - 1}
@@ -147,11 +156,11 @@ function Dilution(props: {
         }}
         className="grid grid-cols-[3rem_1fr_3rem] items-center rounded-piece border border-ink/60"
       >
-        <Step label="Stronger" disabled={at <= 0} onClick={() => step(-1)}>
+        <Step label={phrase('stronger')} disabled={at <= 0} onClick={() => step(-1)}>
           <Minus size={18} aria-hidden="true" />
         </Step>
         <span className="text-center text-do font-semibold">{ratio}</span>
-        <Step label="Thinner" disabled={at >= ratios.length - 1} onClick={() => step(1)}>
+        <Step label={phrase('thinner')} disabled={at >= ratios.length - 1} onClick={() => step(1)}>
           <Plus size={18} aria-hidden="true" />
         </Step>
       </div>
@@ -201,7 +210,7 @@ function withCleaner(match: Match, needles: Needles, value: string): Partial<Nee
 function shown(scale: Scale, needles: Needles, match: Match, bite: string): string {
   switch (scale.scale) {
     case 'ph':
-      return scale.valueLow === undefined ? 'not known' : `${scale.valueLow} to ${scale.valueHigh}`
+      return scale.valueLow === undefined ? phrase('not-known') : `${scale.valueLow} to ${scale.valueHigh}`
     case 'wetness':
       return `${needles.laidGPerM2} g/m²`
     case 'agitation':
@@ -209,7 +218,7 @@ function shown(scale: Scale, needles: Needles, match: Match, bite: string): stri
     case 'contact':
       return lasting(needles.dwellS)
     case 'warmth':
-      return needles.warmth === 'none' ? 'as it is' : say(needles.warmth)
+      return needles.warmth === 'none' ? phrase('as-it-is') : say(needles.warmth)
     default:
       return bite
   }
@@ -227,7 +236,7 @@ function hold(
         value: needles.laidGPerM2,
         step: 1,
         onMove: (laidGPerM2) => move({ laidGPerM2 }),
-        text: `${needles.laidGPerM2} grams a square metre`,
+        text: phrase('grams-a-square-metre', { laidGPerM2: needles.laidGPerM2 }),
       }
     case 'contact':
       return {
@@ -257,7 +266,7 @@ function hold(
           const next = others.sort((a, b) => off(a) - off(b))[0]
           if (next) move({ warmth: next.code })
         },
-        text: needles.warmth === 'none' ? 'as it is' : say(needles.warmth),
+        text: needles.warmth === 'none' ? phrase('as-it-is') : say(needles.warmth),
       }
     }
     case 'ph':
@@ -291,7 +300,11 @@ function holdPh(
       const next = others.sort((a, b) => off(a) - off(b))[0]
       if (next) move({ ratio: next })
     },
-    text: `pH ${scale.valueLow} to ${scale.valueHigh}, at ${needles.ratio}`,
+    text: phrase('ph-to-at', {
+      valueLow: String(scale.valueLow),
+      valueHigh: String(scale.valueHigh),
+      ratio: needles.ratio,
+    }),
   }
 }
 

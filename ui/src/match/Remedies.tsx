@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { api, need, type Schemas } from '../api/client'
 import { Button } from '../parts/controls'
+import { phrase } from './phrase'
 
 /** What would have to change: each change a button that lays it on the rack. */
 export function RemedyList(props: {
@@ -49,8 +50,8 @@ export function Remedies(props: {
   if (!asked.data || asked.data.remedies.length === 0) return null
   return (
     <div className="mt-3 border-l-4 border-l-tune pl-3">
-      <h3 className="font-semibold">What would have to change</h3>
-      <RemedyList remedies={asked.data.remedies} onTry={props.onTry} put="Do it" />
+      <h3 className="font-semibold">{phrase('what-would-have-to-change')}</h3>
+      <RemedyList remedies={asked.data.remedies} onTry={props.onTry} put={phrase('do-it')} />
     </div>
   )
 }

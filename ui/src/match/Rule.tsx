@@ -2,6 +2,7 @@ import { Slider } from 'radix-ui'
 import type { Schemas } from '../api/client'
 import { isState, StateMark } from '../parts/Glyph'
 import { say } from '../parts/words'
+import { phrase } from './phrase'
 
 type Scale = Schemas['ScaleReading']
 
@@ -18,12 +19,12 @@ export type Hold = {
 }
 
 export const scaleNames: Record<Schemas['ScaleReading']['scale'], string> = {
-  ph: 'Effective pH',
-  wetness: 'Wetness',
-  agitation: 'Agitation',
-  contact: 'Contact',
-  warmth: 'Warmth',
-  action: 'Action',
+  ph: phrase('effective-ph'),
+  wetness: phrase('wetness'),
+  agitation: phrase('agitation'),
+  contact: phrase('contact'),
+  warmth: phrase('warmth'),
+  action: phrase('action'),
 }
 
 /** Percent of a rule two numbers need between them. */
@@ -37,7 +38,9 @@ function bounds(scale: Scale, limited: boolean): string {
   const asks = scale.need !== undefined && scale.need > scale.axisLow
   const needs = asks && `needs ${tenth(scale.need ?? 0)}${limited ? '' : unit}`
   const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
-  const by = ['finish', 'label', 'modifier'].includes(scale.limitSetBy) ? '' : `, by ${say(scale.limitSetBy)}`
+  const by = ['finish', 'label', 'modifier'].includes(scale.limitSetBy)
+    ? ''
+    : phrase('by', { limitSetBy: say(scale.limitSetBy) })
   const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}${by}`
   return [needs, stands].filter(Boolean).join(' · ')
 }
@@ -209,7 +212,7 @@ const Wedge = () => (
 /** A needle that is not held here; as wide as its doubt. */
 function Fixed({ scale, at }: { scale: Scale; at: (v: number) => number }) {
   if (scale.valueLow === undefined || scale.valueHigh === undefined)
-    return <p className="absolute inset-x-0 top-2 text-center text-note">not known: measure it</p>
+    return <p className="absolute inset-x-0 top-2 text-center text-note">{phrase('not-known-measure-it')}</p>
   const low = at(scale.valueLow)
   const high = at(scale.valueHigh)
   return (

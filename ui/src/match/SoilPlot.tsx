@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { plural } from '../parts/words'
+import { phrase } from './phrase'
 
 const wide = 240
 const high = 84
@@ -19,12 +19,12 @@ export function SoilPlot({ soil, passes }: { soil: Schemas['SoilView']; passes: 
     after.map((a, i) => `${i === 0 ? 'M' : 'L'}${x(a.pass)} ${y(of(a))}`).join('')
   const back = [...after].reverse().map((a) => `L${x(a.pass)} ${y(a.low)}`)
   const said =
-    passes === undefined
-      ? 'The soil does not come down to the standard.'
-      : `The soil is down to the standard after ${plural(passes, 'pass', 'passes')}.`
+    passes === undefined ? phrase('the-soil-does-not-come') : phrase('the-soil-is-down-to', { passes })
   return (
     <figure className="grid gap-1">
-      <figcaption className="narrow text-note font-semibold text-faint">Soil left, pass by pass</figcaption>
+      <figcaption className="narrow text-note font-semibold text-faint">
+        {phrase('soil-left-pass-by-pass')}
+      </figcaption>
       <svg viewBox={`0 0 ${wide} ${high}`} role="img" aria-label={said} className="w-full">
         <rect
           x={left}
@@ -51,7 +51,7 @@ export function SoilPlot({ soil, passes }: { soil: Schemas['SoilView']; passes: 
         ))}
         <path d={`M${left} ${y(acceptable)}H${wide - left}`} stroke="var(--tune)" strokeWidth="1.5" />
         <text x={wide - left} y={y(acceptable) - 4} textAnchor="end" fontSize="11" fill="var(--ink)">
-          clean enough
+          {phrase('clean-enough')}
         </text>
       </svg>
     </figure>

@@ -4,12 +4,17 @@ import type { Schemas } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import type { useDecisions } from './useDecisions'
+import { phrase } from './phrase'
 
 export const results: { value: string; label: string; said: string }[] = [
-  { value: 'soil-stays', label: 'Soil stays', said: 'soil stayed' },
-  { value: 'colour', label: 'The trim’s own colour came', said: 'the trim’s own colour came' },
-  { value: 'dulled', label: 'It dulled', said: 'it dulled' },
-  { value: 'clean', label: 'It came clean', said: 'it came clean' },
+  { value: 'soil-stays', label: phrase('soil-stays'), said: phrase('soil-stayed') },
+  {
+    value: 'colour',
+    label: phrase('the-trims-own-colour-came'),
+    said: phrase('the-trims-own-colour-came-2'),
+  },
+  { value: 'dulled', label: phrase('it-dulled'), said: phrase('it-dulled-2') },
+  { value: 'clean', label: phrase('it-came-clean'), said: phrase('it-came-clean-2') },
 ]
 
 const said = (code: string) => results.find((r) => r.value === code)?.said ?? code
@@ -23,18 +28,18 @@ export function Tried(props: {
   const { tried, names, decisions } = props
   if (tried.length === 0) return null
   const name = (n: Schemas['Needles']) =>
-    `${n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : 'Dry'}${n.ratio === 'ready' ? '' : `, ${n.ratio}`} with ${names.get(n.toolId) ?? n.toolId}`
+    `${n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : phrase('dry')}${n.ratio === 'ready' ? '' : `, ${n.ratio}`} with ${names.get(n.toolId) ?? n.toolId}`
   return (
     <div className="mt-2 border-l-4 border-l-under pl-3">
       <ul>
         {tried.map((t, i) => (
           <li key={i}>
-            Tried {name(t.needles)}: <strong>{said(t.result)}</strong>
+            {phrase('tried', { needles: name(t.needles) })} <strong>{said(t.result)}</strong>
           </li>
         ))}
       </ul>
       <Button weight="quiet" className="-ml-4" onClick={() => decisions.forget.mutate()}>
-        Nothing was tried
+        {phrase('nothing-was-tried')}
       </Button>
       {decisions.forget.error && <Trouble error={decisions.forget.error} />}
     </div>
@@ -53,12 +58,12 @@ export function DidItWork(props: {
   if (!asking)
     return (
       <Button className="px-3" onClick={() => setAsking(true)}>
-        It did not work
+        {phrase('it-did-not-work')}
       </Button>
     )
   return (
     <div className="mt-2 grid basis-full gap-2 border-l-4 border-l-needle pl-3">
-      <p className="font-semibold">What did the cloth show?</p>
+      <p className="font-semibold">{phrase('what-did-the-cloth-show')}</p>
       <div className="flex flex-wrap gap-2">
         {results.map((r) => (
           <Button
@@ -75,10 +80,10 @@ export function DidItWork(props: {
           to={`/cloth?job=${props.jobId}&surface=${props.surfaceId}`}
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
-          Read the cloth
+          {phrase('read-the-cloth')}
         </Link>
         <Button weight="quiet" onClick={() => setAsking(false)}>
-          Leave it
+          {phrase('leave-it')}
         </Button>
       </div>
       {tried.error && <Trouble error={tried.error} />}

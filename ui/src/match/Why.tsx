@@ -7,12 +7,13 @@ import { isState, StateMark, type State } from '../parts/Glyph'
 import { Loading, Trouble } from '../parts/Notice'
 import { say } from '../parts/words'
 import { RemedyList } from './Remedies'
+import { phrase } from './phrase'
 
 const words: Record<Exclude<Schemas['WhyView']['standing'], State>, string> = {
-  done: 'This is what is done here',
-  'would-do': 'It would do; something else is taken',
-  careful: 'It would do, with care',
-  'not-asked': 'Not asked for here',
+  done: phrase('this-is-what-is-done'),
+  'would-do': phrase('it-would-do-something-else'),
+  careful: phrase('it-would-do-with-care'),
+  'not-asked': phrase('not-asked-for-here'),
 }
 
 /** Why a thing of the shelf is not used on a panel, with what would have to change. */
@@ -23,7 +24,7 @@ export function WhyAnswer(props: {
   onTry: (needles: Schemas['Needles']) => void
 }) {
   const why = useQuery(whyQuery(props.jobId, props.surfaceId, props.itemId))
-  if (why.isPending) return <Loading what="the reasons" />
+  if (why.isPending) return <Loading what={phrase('the-reasons')} />
   if (why.isError) return <Trouble error={why.error} again={() => void why.refetch()} />
   const { standing, reasons, remedies } = why.data
   return (
@@ -34,10 +35,11 @@ export function WhyAnswer(props: {
         <p className="font-semibold">{words[standing]}</p>
       )}
       {reasons.length > 0 && (
-        <ul className="grid gap-1.5" aria-label="Reasons">
+        <ul className="grid gap-1.5" aria-label={phrase('reasons')}>
           {reasons.map((r) => (
             <li key={r.code + r.text} className="border-l-2 border-line pl-2">
-              {r.text} <span className="text-note text-faint">set by {say(r.setBy)}</span>
+              {r.text}{' '}
+              <span className="text-note text-faint">{phrase('set-by', { setBy: say(r.setBy) })}</span>
             </li>
           ))}
         </ul>
@@ -45,9 +47,9 @@ export function WhyAnswer(props: {
       {remedies.length > 0 && standing !== 'done' && (
         <div className="border-l-4 border-l-tune pl-3">
           <h3 className="font-semibold">
-            {standing === 'would-do' ? 'How it would be done' : 'What would have to change'}
+            {standing === 'would-do' ? phrase('how-it-would-be-done') : phrase('what-would-have-to-change')}
           </h3>
-          <RemedyList remedies={remedies} onTry={props.onTry} put="Lay it on the rack" />
+          <RemedyList remedies={remedies} onTry={props.onTry} put={phrase('lay-it-on-the-rack')} />
         </div>
       )}
     </div>
@@ -73,10 +75,10 @@ export function WhyDialog(props: {
         >
           <div className="flex items-start justify-between gap-3">
             <Dialog.Title className="text-do">
-              {props.item} on {props.surface}
+              {phrase('on', { item: props.item, surface: props.surface })}
             </Dialog.Title>
             <Dialog.Close
-              aria-label="Close"
+              aria-label={phrase('close')}
               className="-m-2 inline-flex min-h-11 min-w-11 items-center justify-center"
             >
               <X size={20} />

@@ -6,11 +6,12 @@ import { Trouble } from '../parts/Notice'
 import { dayOf, ml, money } from '../parts/words'
 import { LabelLinks } from './Label'
 import { MixedHere } from './Mixed'
+import { phrase } from './phrase'
 
 const vessels = [
-  { value: '750', label: 'Trigger, 750 ml' },
-  { value: '1000', label: 'Foam sprayer, 1 l' },
-  { value: '10000', label: 'Bucket, 10 l' },
+  { value: '750', label: phrase('trigger-750-ml') },
+  { value: '1000', label: phrase('foam-sprayer-1-l') },
+  { value: '10000', label: phrase('bucket-10-l') },
 ]
 
 type Known = 'ratio' | 'bottle' | 'product'
@@ -54,12 +55,12 @@ export function FreeMix(props: {
   const tenth = (v: number | undefined) => (v === undefined ? undefined : String(Math.round(v * 10) / 10))
   const known = products.find((p) => p.id === productId)
   return (
-    <section aria-label="Free mix" className="lying grid gap-3 p-3">
-      <h2 className="text-do">Free mix</h2>
-      <p className="text-note text-faint">Fill in any two of ratio, bottle and product; the third follows.</p>
+    <section aria-label={phrase('free-mix')} className="lying grid gap-3 p-3">
+      <h2 className="text-do">{phrase('free-mix')}</h2>
+      <p className="text-note text-faint">{phrase('fill-in-any-two-of')}</p>
       <div className="grid gap-3 sm:grid-cols-3">
         <Entry
-          label="Ratio, as the label writes it"
+          label={phrase('ratio-as-the-label-writes')}
           follows={follows === 'ratio'}
           value={shown('ratio', ratio, data?.ratio)}
           onChange={(v) => {
@@ -68,7 +69,7 @@ export function FreeMix(props: {
           }}
         />
         <Entry
-          label="Bottle, ml"
+          label={phrase('bottle-ml')}
           numeric
           follows={follows === 'bottle'}
           value={shown('bottle', bottle, tenth(data?.bottleMl))}
@@ -78,7 +79,7 @@ export function FreeMix(props: {
           }}
         />
         <Entry
-          label="Product, ml"
+          label={phrase('product-ml')}
           numeric
           follows={follows === 'product'}
           value={shown('product', amount, tenth(data?.productMl))}
@@ -89,7 +90,7 @@ export function FreeMix(props: {
         />
       </div>
       <OneOf
-        label="Into"
+        label={phrase('into')}
         value={vessels.find((v) => v.value === bottle && follows !== 'bottle')?.value}
         options={vessels}
         onChange={(v) => {
@@ -121,23 +122,23 @@ function Products(props: {
   const concentrates = products.filter((p) => p.supply === 'concentrate' || p.id === productId)
   return (
     <div className="grid gap-3 sm:grid-cols-2">
-      <Field label="Which product, for its pH, price and label">
+      <Field label={phrase('which-product-for-its-ph')}>
         <Pick
-          label="Product"
+          label={phrase('product')}
           value={productId}
           options={[
-            { value: 'none', label: 'Any' },
+            { value: 'none', label: phrase('any') },
             ...concentrates.map((p) => ({ value: p.id, label: p.name })),
           ]}
           onChange={props.onProduct}
         />
       </Field>
-      <Field label="The bottle held before, unrinsed">
+      <Field label={phrase('the-bottle-held-before')}>
         <Pick
-          label="The bottle held before"
+          label={phrase('the-bottle-held-before-2')}
           value={heldId}
           options={[
-            { value: 'none', label: 'Nothing: clean' },
+            { value: 'none', label: phrase('nothing-clean') },
             ...products.map((p) => ({ value: p.id, label: p.name })),
           ]}
           onChange={props.onHeld}
@@ -152,19 +153,23 @@ function Answer({ data, known }: { data: Schemas['MixAnswer']; known: Schemas['P
     <div aria-live="polite" data-testid="free-mix" className="grid gap-1">
       <p>
         <span className="block text-do font-semibold">
-          {ml(data.productMl)} product, {ml(data.waterMl)} water
+          {phrase('product-water', { productMl: ml(data.productMl), waterMl: ml(data.waterMl) })}
         </span>
         {data.words}
-        {data.phLow !== undefined && `; pH ${data.phLow} to ${data.phHigh}`}
+        {data.phLow !== undefined && phrase('ph-to', { phLow: data.phLow, phHigh: String(data.phHigh) })}
         {data.costMinor !== undefined && data.currency && `; ${money(data.costMinor, data.currency)}`}
-        {data.onLabel === false && <strong className="text-over">; outside what the label allows</strong>}
+        {data.onLabel === false && (
+          <strong className="text-over">{phrase('outside-what-the-label-allows')}</strong>
+        )}
       </p>
       {data.barred && (
         <strong className="block border-l-4 border-l-barred pl-3 text-barred">{data.barred}</strong>
       )}
       {known && !data.barred && (
         <>
-          <p className="text-note text-faint">Mixed today, to be used by {dayOf(data.useBy)}.</p>
+          <p className="text-note text-faint">
+            {phrase('mixed-today-to-be-used', { useBy: dayOf(data.useBy) })}
+          </p>
           {data.onLabel && (
             <MixedHere
               key={known.id + data.ratio + data.bottleMl}

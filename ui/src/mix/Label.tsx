@@ -1,11 +1,12 @@
 import { Printer } from 'lucide-react'
+import { phrase } from './phrase'
 
 const sizes = [
-  { size: '57x32', says: '57 × 32 mm' },
-  { size: '89x36', says: '89 × 36 mm' },
-  { size: '100x62', says: '100 × 62 mm' },
-  { size: 'a4', says: 'A4 sheet of 8' },
-  { size: 'letter', says: 'Letter sheet of 10' },
+  { size: '57x32', says: phrase('57-32-mm') },
+  { size: '89x36', says: phrase('89-36-mm') },
+  { size: '100x62', says: phrase('100-62-mm') },
+  { size: 'a4', says: phrase('a4-sheet-of-8') },
+  { size: 'letter', says: phrase('letter-sheet-of-10') },
 ]
 
 /** A bottle's label as a PDF, in each size there is stock for. */
@@ -20,7 +21,7 @@ export function LabelLinks(props: { productId: string; ratio: string; bottleMl: 
   return (
     <p className="flex flex-wrap items-center gap-x-4">
       <span className="inline-flex items-center gap-1.5">
-        <Printer size={18} aria-hidden="true" /> Label
+        <Printer size={18} aria-hidden="true" /> {phrase('label')}
       </span>
       {sizes.map(({ size, says }) => (
         <a
@@ -28,7 +29,7 @@ export function LabelLinks(props: { productId: string; ratio: string; bottleMl: 
           href={of(size)}
           target="_blank"
           rel="noreferrer"
-          aria-label={`Label as PDF, ${says}`}
+          aria-label={phrase('label-as-pdf', { says })}
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
           {says}

@@ -6,12 +6,13 @@ import { HazardsOf } from '../parts/Hazards'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, PageTrouble, Trouble } from '../parts/Notice'
-import { ml, money, plural } from '../parts/words'
+import { ml, money } from '../parts/words'
 import { Bottle } from './Bottle'
 import { FreeMix } from './FreeMix'
 import { LabelLinks } from './Label'
 import { AtHand, MixedHere } from './Mixed'
 import { StepMix } from './StepMix'
+import { phrase } from './phrase'
 
 type Product = Schemas['ProductFile']
 
@@ -23,7 +24,7 @@ export function MixView() {
 
   if (plan.isError || shelf.isError)
     return <PageTrouble error={plan.error ?? shelf.error} again={() => void plan.refetch()} />
-  if (shelf.isPending || (asked && plan.isPending)) return <Loading what="the bottles" />
+  if (shelf.isPending || (asked && plan.isPending)) return <Loading what={phrase('the-bottles')} />
   const products = new Map(shelf.data.products.map((p) => [p.id, p]))
   const mixes = plan.data?.mixes ?? []
   const diluted = mixes.filter((m) => m.ratio !== 'ready')
@@ -32,18 +33,18 @@ export function MixView() {
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-4 p-3 md:p-5">
       {!asked && (
-        <Empty title="No bottles yet.">
-          <p>What is to be mixed follows from the survey. A free mix can be worked out below at any time.</p>
+        <Empty title={phrase('no-bottles-yet')}>
+          <p>{phrase('what-is-to-be-mixed')}</p>
           <ButtonLink to={`/jobs/${job.id}/survey`} weight="main">
-            To the survey
+            {phrase('to-the-survey')}
           </ButtonLink>
         </Empty>
       )}
       {asked && mixes.length > 0 && diluted.length === 0 && (
-        <p className="lying p-3">Nothing to dilute: every cleaner of this job is used as it comes.</p>
+        <p className="lying p-3">{phrase('nothing-to-dilute-every')}</p>
       )}
       {mixes.length > 0 && (
-        <section aria-label="To mix" className="grid items-start gap-3 lg:grid-cols-2">
+        <section aria-label={phrase('to-mix')} className="grid items-start gap-3 lg:grid-cols-2">
           {diluted.map((mix) => (
             <MixCard
               key={mix.productId + mix.ratio}
@@ -73,16 +74,20 @@ function cost(product: Product | undefined, amountMl: number, before: string) {
 
 function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map<string, Product> }) {
   return (
-    <section aria-label="As they come" className="lying p-3">
-      <h2 className="text-do">As they come, no water</h2>
+    <section aria-label={phrase('as-they-come')} className="lying p-3">
+      <h2 className="text-do">{phrase('as-they-come-no-water')}</h2>
       <ul className="mt-1 divide-y divide-line">
         {mixes.map((mix) => (
           <li key={mix.productId} className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
             <span className="font-semibold">{products.get(mix.productId)?.name}</span>
             <span className="text-do font-semibold">{ml(mix.neededMl)}</span>
             <span className="text-note text-faint">
-              {mix.effectivePh ? `pH ${mix.effectivePh.low} to ${mix.effectivePh.high}` : 'pH not known'}, on{' '}
-              {plural(mix.surfaceIds.length, 'panel')}
+              {phrase('on-panels', {
+                what: mix.effectivePh
+                  ? phrase('ph-to-2', { low: mix.effectivePh.low, high: mix.effectivePh.high })
+                  : phrase('ph-not-known'),
+                surfaceIds: mix.surfaceIds.length,
+              })}
               {cost(products.get(mix.productId), mix.neededMl, '; ')}
             </span>
           </li>
@@ -108,8 +113,8 @@ function MixCard(props: {
         </h2>
         <p className="text-note text-faint">{mix.words}</p>
         <dl className="my-1 grid grid-cols-2 gap-x-4">
-          <dt className="text-note text-faint">Product</dt>
-          <dt className="text-note text-faint">Water</dt>
+          <dt className="text-note text-faint">{phrase('product')}</dt>
+          <dt className="text-note text-faint">{phrase('water')}</dt>
           <dd className="text-big leading-none font-semibold whitespace-nowrap max-sm:text-head">
             {ml(mix.productMl)}
           </dd>
@@ -118,28 +123,28 @@ function MixCard(props: {
           </dd>
         </dl>
         <p>
-          Water first, then product, into a {ml(mix.bottleMl)} bottle
-          {cost(product, mix.productMl, ', for ')}; the job needs {ml(mix.neededMl)}.
+          {phrase('water-first-then-product-into', { bottleMl: ml(mix.bottleMl) })}
+          {cost(product, mix.productMl, phrase('for'))}
+          {phrase('the-job-needs', { neededMl: ml(mix.neededMl) })}
         </p>
         <p>
           {mix.effectivePh ? (
             <>
-              Effective pH{' '}
-              <strong>
-                {mix.effectivePh.low} to {mix.effectivePh.high}
-              </strong>
+              {phrase('effective-ph')}{' '}
+              <strong>{phrase('to', { low: mix.effectivePh.low, high: mix.effectivePh.high })}</strong>
             </>
           ) : (
-            'Effective pH not known: measure it with the pen'
+            phrase('effective-ph-not-known-measure')
           )}
         </p>
         <p className="text-note text-faint">
-          For{' '}
-          {mix.surfaceIds
-            .slice(0, 4)
-            .map((id) => labels[id])
-            .join('; ')}
-          {mix.surfaceIds.length > 4 && ` and ${plural(mix.surfaceIds.length - 4, 'more panel')}`}
+          {phrase('for-2', {
+            surfaceIds: mix.surfaceIds
+              .slice(0, 4)
+              .map((id) => labels[id])
+              .join('; '),
+          })}
+          {mix.surfaceIds.length > 4 && phrase('and-more-panels', { surfaceIds: mix.surfaceIds.length - 4 })}
         </p>
         <MixedHere productId={mix.productId} ratio={mix.ratio} bottleMl={mix.bottleMl} jobId={props.jobId} />
         <Pen jobId={props.jobId} mix={mix} />
@@ -169,12 +174,14 @@ function Pen({ jobId, mix }: { jobId: string; mix: Schemas['MixFile'] }) {
   return (
     <div className="flex flex-wrap items-center gap-3" aria-live="polite">
       <Button onClick={() => take.mutate()} disabled={take.isPending}>
-        <Gauge size={18} aria-hidden="true" /> pH pen
+        <Gauge size={18} aria-hidden="true" /> {phrase('ph-pen')}
       </Button>
       {take.data && (
         <span>
-          <strong className="font-semibold">pH {take.data.value}</strong>, {take.data.device}: noted on the
-          bottle.
+          <strong className="font-semibold">
+            {phrase('ph')} {take.data.value}
+          </strong>
+          {phrase('noted-on-the-bottle', { device: take.data.device })}
           {take.data.says && ` ${take.data.says}`}
         </span>
       )}
@@ -185,27 +192,30 @@ function Pen({ jobId, mix }: { jobId: string; mix: Schemas['MixFile'] }) {
 
 /** Creams by the pea, what is sprayed by the stroke, the rest by the drop. */
 function counted(dose: Schemas['DoseFile'], form?: string): string {
-  if (form === 'cream' || form === 'gel') return plural(dose.peas, 'pea')
-  if (form === 'spray' || form === 'foam') return plural(dose.strokes, 'stroke')
-  return plural(dose.drops, 'drop')
+  if (form === 'cream' || form === 'gel') return phrase('peas', { peas: dose.peas })
+  if (form === 'spray' || form === 'foam') return phrase('strokes', { strokes: dose.strokes })
+  return phrase('drops', { drops: dose.drops })
 }
 
 function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<string, Product> }) {
   return (
-    <section aria-label="Finishing products" className="lying p-3">
-      <h2 className="text-do">Finishing products</h2>
+    <section aria-label={phrase('finishing-products')} className="lying p-3">
+      <h2 className="text-do">{phrase('finishing-products')}</h2>
       <ul className="mt-1 divide-y divide-line">
         {plan.doses.map((dose) => (
           <li key={dose.productId} className="grid grid-cols-[1fr_auto] gap-x-4 py-2">
             <span className="font-semibold">{products.get(dose.productId)?.name}</span>
             <span className="text-do font-semibold">{ml(dose.ml)}</span>
             <span className="text-note text-faint">
-              {plural(dose.surfaceIds.length, 'panel')}, about{' '}
-              {counted(dose, products.get(dose.productId)?.form)}; {ml(dose.keptMl)} of it stay in the
-              applicator
-              {dose.share !== undefined && `, ${Math.round(dose.share * 100)} % of what is on hand`}
+              {phrase('panels-about-of-it-stay', {
+                surfaceIds: dose.surfaceIds.length,
+                dose: counted(dose, products.get(dose.productId)?.form),
+                keptMl: ml(dose.keptMl),
+              })}
+              {dose.share !== undefined &&
+                phrase('of-what-is-on-hand', { share: Math.round(dose.share * 100) })}
               {dose.coatsPossible !== undefined &&
-                `; there is enough for ${plural(dose.coatsPossible, 'coat')}`}
+                phrase('there-is-enough-for-coats', { coatsPossible: dose.coatsPossible })}
               {cost(products.get(dose.productId), dose.ml, '; ')}
             </span>
           </li>
@@ -217,21 +227,25 @@ function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<st
 
 function Kit({ plan }: { plan: Schemas['PlanFile'] }) {
   return (
-    <section aria-label="Cloths and what to buy" className="lying grid gap-2 p-3">
-      <h2 className="text-do">Cloths</h2>
+    <section aria-label={phrase('cloths-and-what-to-buy')} className="lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('cloths')}</h2>
       <p>
-        {plan.cloths.length === 0 && 'None. '}
+        {plan.cloths.length === 0 && phrase('none')}
         {plan.cloths
-          .map(
-            (c) =>
-              `${c.count} for ${c.use}${c.colourfastOnly ? ', white or washed eight times' : ''}${c.thrown > 0 ? `, ${c.thrown} thrown away after` : ''}`,
+          .map((c) =>
+            phrase('for-3', {
+              count: c.count,
+              use: c.use,
+              what: c.colourfastOnly ? phrase('white-or-washed-eight-times') : '',
+              what2: c.thrown > 0 ? phrase('thrown-away-after', { thrown: c.thrown }) : '',
+            }),
           )
           .join('; ')}
       </p>
       {plan.purchases.length > 0 && (
         <ul className="list-[square] pl-5">
           {plan.purchases.map((p) => (
-            <li key={p.text}>To buy: {p.text}</li>
+            <li key={p.text}>{phrase('to-buy', { text: p.text })}</li>
           ))}
         </ul>
       )}

@@ -6,6 +6,7 @@ import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf, ml, when } from '../parts/words'
 import { LabelLinks } from './Label'
+import { phrase } from './phrase'
 
 /** Notes a bottle as mixed; its product leaves the stock. */
 export function MixedHere(props: { productId: string; ratio: string; bottleMl: number; jobId?: string }) {
@@ -30,9 +31,11 @@ export function MixedHere(props: { productId: string; ratio: string; bottleMl: n
   return (
     <div className="flex flex-wrap items-center gap-3" aria-live="polite">
       <Button disabled={mix.isPending || mix.isSuccess} onClick={() => mix.mutate()}>
-        <Check size={18} aria-hidden="true" /> Mixed
+        <Check size={18} aria-hidden="true" /> {phrase('mixed')}
       </Button>
-      {mix.data && <span>Taken from stock; use by {dayOf(`${mix.data.useBy}T12:00:00`)}.</span>}
+      {mix.data && (
+        <span>{phrase('taken-from-stock-use-by', { dayOf: dayOf(`${mix.data.useBy}T12:00:00`) })}</span>
+      )}
       {mix.error && <Trouble error={mix.error} />}
     </div>
   )
@@ -44,8 +47,8 @@ export function ForToday() {
   if (day.isError) return <Trouble error={day.error} again={() => void day.refetch()} />
   if (!day.data || day.data.length === 0) return null
   return (
-    <section aria-label="For today" className="lying p-3">
-      <h2 className="text-do">For all of today’s jobs</h2>
+    <section aria-label={phrase('for-today')} className="lying p-3">
+      <h2 className="text-do">{phrase('for-all-of-todays-jobs')}</h2>
       <ul className="divide-y divide-line">
         {day.data.map((m) => (
           <li key={m.productId + m.ratio} className="grid gap-1 py-2">
@@ -58,17 +61,20 @@ export function ForToday() {
             {m.bottleMl > 0 ? (
               <>
                 <p>
-                  <strong className="text-do">{ml(m.productMl)}</strong> product and{' '}
-                  <strong className="text-do">{ml(m.waterMl)}</strong> water into a {ml(m.bottleMl)} bottle;
-                  needed {ml(m.neededMl)}
-                  {m.atHandMl > 0 && `, ${ml(m.atHandMl)} at hand`}
+                  <strong className="text-do">{ml(m.productMl)}</strong> {phrase('product-and')}{' '}
+                  <strong className="text-do">{ml(m.waterMl)}</strong>{' '}
+                  {phrase('water-into-a-bottle-needed', {
+                    bottleMl: ml(m.bottleMl),
+                    neededMl: ml(m.neededMl),
+                  })}
+                  {m.atHandMl > 0 && phrase('at-hand', { atHandMl: ml(m.atHandMl) })}
                 </p>
                 <MixedHere productId={m.productId} ratio={m.ratio} bottleMl={m.bottleMl} />
                 <LabelLinks productId={m.productId} ratio={m.ratio} bottleMl={m.bottleMl} />
               </>
             ) : (
               <p className="text-tune">
-                Enough at hand: {ml(m.atHandMl)} for {ml(m.neededMl)}
+                {phrase('enough-at-hand-for', { atHandMl: ml(m.atHandMl), neededMl: ml(m.neededMl) })}
               </p>
             )}
           </li>
@@ -88,8 +94,8 @@ export function AtHand() {
   })
   if (!mixed.data || mixed.data.length === 0) return null
   return (
-    <section aria-label="Mixed and at hand" className="lying p-3">
-      <h2 className="text-do">Mixed and at hand</h2>
+    <section aria-label={phrase('mixed-and-at-hand')} className="lying p-3">
+      <h2 className="text-do">{phrase('mixed-and-at-hand')}</h2>
       <ul className="divide-y divide-line">
         {mixed.data.map((b) => (
           <li key={b.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
@@ -97,13 +103,15 @@ export function AtHand() {
               <span className="font-semibold">
                 {b.name}, {b.ratio}
               </span>
-              , {ml(b.bottleMl)}, mixed {when(b.mixedAt)}
+              {phrase('mixed-2', { bottleMl: ml(b.bottleMl), mixedAt: when(b.mixedAt) })}
               <span className={`block text-note ${b.old ? 'font-semibold text-over' : 'text-faint'}`}>
-                {b.old ? 'Past its day: pour it away' : `Use by ${dayOf(`${b.useBy}T12:00:00`)}`}
+                {b.old
+                  ? phrase('past-its-day-pour-it')
+                  : phrase('use-by', { dayOf: dayOf(`${b.useBy}T12:00:00`) })}
               </span>
             </span>
             <Button disabled={pour.isPending} onClick={() => pour.mutate(b.id)}>
-              Used up or poured away
+              {phrase('used-up-or-poured-away')}
             </Button>
           </li>
         ))}

@@ -4,6 +4,7 @@ import { api, need } from '../api/client'
 import { TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { ml } from '../parts/words'
+import { phrase } from './phrase'
 
 /** What is left of a mix, made thinner with water or stronger with product. */
 export function StepMix() {
@@ -24,14 +25,14 @@ export function StepMix() {
     retry: false,
   })
   const fields = [
-    { label: 'Left over, ml', value: left, set: setLeft },
-    { label: 'It is', value: from, set: setFrom },
-    { label: 'It is to be', value: to, set: setTo },
-    { label: 'The bottle holds, ml', value: bottle, set: setBottle },
+    { label: phrase('left-over-ml'), value: left, set: setLeft },
+    { label: phrase('it-is'), value: from, set: setFrom },
+    { label: phrase('it-is-to-be'), value: to, set: setTo },
+    { label: phrase('the-bottle-holds-ml'), value: bottle, set: setBottle },
   ]
   return (
-    <section aria-label="Make a mix another ratio" className="lying grid gap-3 p-3">
-      <h2 className="text-do">Make a mix another ratio</h2>
+    <section aria-label={phrase('make-a-mix-another-ratio')} className="lying grid gap-3 p-3">
+      <h2 className="text-do">{phrase('make-a-mix-another-ratio')}</h2>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         {fields.map((f) => (
           <TextField key={f.label} label={f.label} value={f.value} onChange={f.set} maxLength={40} />
@@ -41,14 +42,20 @@ export function StepMix() {
       {step.data && !step.isError && (
         <p aria-live="polite" data-testid="step-mix">
           <span className="block text-do font-semibold">
-            {step.data.pourOutMl > 0 && `Pour out ${ml(step.data.pourOutMl)}, then `}
+            {step.data.pourOutMl > 0 && phrase('pour-out-then', { pourOutMl: ml(step.data.pourOutMl) })}
             {step.data.addWaterMl > 0
-              ? `${step.data.pourOutMl > 0 ? 'add' : 'Add'} ${ml(step.data.addWaterMl)} water`
+              ? phrase('water-2', {
+                  what: step.data.pourOutMl > 0 ? 'add' : phrase('add'),
+                  addWaterMl: ml(step.data.addWaterMl),
+                })
               : step.data.addProductMl > 0
-                ? `${step.data.pourOutMl > 0 ? 'add' : 'Add'} ${ml(step.data.addProductMl)} product`
-                : 'Nothing to add'}
+                ? phrase('product-2', {
+                    what: step.data.pourOutMl > 0 ? 'add' : phrase('add'),
+                    addProductMl: ml(step.data.addProductMl),
+                  })
+                : phrase('nothing-to-add')}
           </span>
-          {ml(step.data.resultMl)} in the bottle then: {step.data.words}
+          {phrase('in-the-bottle-then', { resultMl: ml(step.data.resultMl), words: step.data.words })}
         </p>
       )}
     </section>

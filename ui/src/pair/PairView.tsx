@@ -5,6 +5,7 @@ import { api, ApiError, type Fault } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { useTheme } from '../parts/useTheme'
+import { phrase } from './phrase'
 
 /** Where a device gives the code it was shown, once, and is let in. */
 export function PairView() {
@@ -17,11 +18,15 @@ export function PairView() {
       const { response, error } = await api
         .POST('/api/v1/network/devices', { body: { code, name } })
         .catch(() => {
-          throw new ApiError(0, 'Attune does not answer. Is it still running?', [])
+          throw new ApiError(0, phrase('attune-does-not-answer-is'), [])
         })
       const problem = (error ?? {}) as { detail?: string; faults?: Fault[] }
       if (!response.ok)
-        throw new ApiError(response.status, problem.detail ?? 'Something went wrong.', problem.faults ?? [])
+        throw new ApiError(
+          response.status,
+          problem.detail ?? phrase('something-went-wrong'),
+          problem.faults ?? [],
+        )
     },
     onSuccess: () => window.location.assign('/'),
   })
@@ -31,11 +36,11 @@ export function PairView() {
   }
   return (
     <main className="mx-auto grid w-full max-w-md gap-4 p-4">
-      <h1 className="text-head">Let this device in</h1>
-      <p>Somebody at the shop’s machine opens Shop, Devices, and shows you six digits.</p>
+      <h1 className="text-head">{phrase('let-this-device-in')}</h1>
+      <p>{phrase('somebody-at-the-shops-machine')}</p>
       <form onSubmit={submit} className="lying grid gap-3 p-4">
         <TextField
-          label="Six digits"
+          label={phrase('six-digits')}
           value={code}
           onChange={(text) => setCode(text.replace(/\D/g, '').slice(0, 6))}
           inputMode="numeric"
@@ -43,7 +48,7 @@ export function PairView() {
           required
         />
         <TextField
-          label="What the device is called, such as Tablet on the sill"
+          label={phrase('what-the-device-is-called')}
           value={name}
           onChange={setName}
           maxLength={60}
@@ -55,7 +60,7 @@ export function PairView() {
           className="min-h-14"
           disabled={code.length !== 6 || !name.trim() || pair.isPending}
         >
-          Let it in
+          {phrase('let-it-in')}
         </Button>
         {pair.error && <Trouble error={pair.error} />}
       </form>

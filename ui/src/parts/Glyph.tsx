@@ -1,18 +1,19 @@
 import type { ReactNode } from 'react'
+import { phrase } from './phrase'
 
 /** Every state there is on screen: each has a form of its own, so that colour never stands alone. */
 export type State =
   'in-tune' | 'care' | 'under' | 'over' | 'barred' | 'unknown' | 'refer' | 'nothing-to-clean'
 
 export const stateWords: Record<State, string> = {
-  'in-tune': 'In tune',
-  care: 'With care',
-  under: 'Under',
-  over: 'Over',
-  barred: 'Barred',
-  unknown: 'Identify first',
-  refer: 'Refer',
-  'nothing-to-clean': 'Clean',
+  'in-tune': phrase('in-tune'),
+  care: phrase('with-care'),
+  under: phrase('under'),
+  over: phrase('over'),
+  barred: phrase('barred'),
+  unknown: phrase('identify-first'),
+  refer: phrase('refer'),
+  'nothing-to-clean': phrase('clean'),
 }
 
 const colours: Record<State, string> = {

@@ -2,19 +2,20 @@ import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { hazardsQuery } from '../api/queries'
+import { phrase } from './phrase'
 
 type Hazard = Schemas['Hazard']
 
 /** The GHS pictograms, drawn here: black on white in a red diamond, as the system asks. */
 const signs: Record<string, { name: string; art: ReactNode }> = {
   flame: {
-    name: 'flame',
+    name: phrase('flame'),
     art: (
       <path d="M32 46C24 46 21 41 22 36C23 31 28 29 27 21C33 24 34 28 33 32C36 31 36 28 36 26C41 30 44 35 42 40C41 44 37 46 32 46Z" />
     ),
   },
   'flame-over-circle': {
-    name: 'flame over circle',
+    name: phrase('flame-over-circle'),
     art: (
       <>
         <circle cx="32" cy="39" r="6.5" fill="none" stroke="#000" strokeWidth="3" />
@@ -23,11 +24,11 @@ const signs: Record<string, { name: string; art: ReactNode }> = {
     ),
   },
   'gas-bottle': {
-    name: 'gas bottle',
+    name: phrase('gas-bottle'),
     art: <path d="M18 36L38 24Q43 22 45 26T43 33L23 44Q19 46 17 42T18 36ZM15 38L12 40L15 45L18 43Z" />,
   },
   corrosion: {
-    name: 'corrosion',
+    name: phrase('corrosion'),
     art: (
       <path
         d="M17 20L29 24L28 27L16 23ZM35 24L47 20L48 23L36 27ZM20 27V31M22 27V33M40 27V32M42 27V34M15 39H27V42H15ZM34 40C38 36 43 38 48 37V44H34Z"
@@ -37,7 +38,7 @@ const signs: Record<string, { name: string; art: ReactNode }> = {
     ),
   },
   skull: {
-    name: 'skull and crossbones',
+    name: phrase('skull-and-crossbones'),
     art: (
       <path
         fillRule="evenodd"
@@ -46,11 +47,11 @@ const signs: Record<string, { name: string; art: ReactNode }> = {
     ),
   },
   exclamation: {
-    name: 'exclamation mark',
+    name: phrase('exclamation-mark'),
     art: <path d="M28 16H36L34.5 37H29.5ZM32 40.5A3.6 3.6 0 1 1 31.9 40.5Z" />,
   },
   health: {
-    name: 'health hazard',
+    name: phrase('health-hazard'),
     art: (
       <path
         fillRule="evenodd"
@@ -59,7 +60,7 @@ const signs: Record<string, { name: string; art: ReactNode }> = {
     ),
   },
   environment: {
-    name: 'environment',
+    name: phrase('environment'),
     art: (
       <path d="M14 45H50V46.6H14ZM22 45L24 32L19 26L20.4 24.8L25 29V20L27 20L28 27L32 23L33 24.4L28.4 30L30 45ZM32 42Q38 35 44 39L48 36V43L44 41Q38 46 32 42Z" />
     ),
@@ -75,7 +76,7 @@ export function Pictogram({ code }: { code: string }) {
       width="44"
       height="44"
       role="img"
-      aria-label={`Hazard sign: ${sign.name}`}
+      aria-label={phrase('hazard-sign', { name: sign.name })}
       className="shrink-0"
     >
       <path d="M32 3L61 32L32 61L3 32Z" fill="#fff" stroke="#c8102e" strokeWidth="4" />
@@ -90,11 +91,11 @@ export function HazardList({ hazards }: { hazards: Hazard[] }) {
   const pictograms = [...new Set(hazards.map((h) => h.pictogram))].filter((p) => p !== 'none')
   const signal = ['danger', 'warning'].find((word) => hazards.some((h) => h.signal === word))
   const asks = [
-    hazards.some((h) => h.gloves) && 'Nitrile gloves.',
-    hazards.some((h) => h.air) && 'Doors open, no flame, out of the sun.',
+    hazards.some((h) => h.gloves) && phrase('nitrile-gloves'),
+    hazards.some((h) => h.air) && phrase('doors-open-no-flame-out'),
   ].filter(Boolean)
   return (
-    <div className="flex gap-2 border-l-4 border-l-care pl-3" role="group" aria-label="Hazards">
+    <div className="flex gap-2 border-l-4 border-l-care pl-3" role="group" aria-label={phrase('hazards')}>
       <span className="flex shrink-0 flex-wrap content-start gap-1">
         {pictograms.map((p) => (
           <Pictogram key={p} code={p} />
@@ -108,7 +109,7 @@ export function HazardList({ hazards }: { hazards: Hazard[] }) {
             {h.statement} <span className="text-faint">({h.code})</span>
           </span>
         ))}
-        <span className="block text-faint">The safety data sheet has the rest.</span>
+        <span className="block text-faint">{phrase('the-safety-data-sheet-has')}</span>
       </span>
     </div>
   )

@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui'
 import type { DrawnPanel } from './cabin'
+import { phrase } from './phrase'
 
 /** Asks which panel a finger meant where several lie under it. */
 export function Meant(props: { panels: DrawnPanel[]; onPick: (id: string) => void; onClose: () => void }) {
@@ -11,7 +12,7 @@ export function Meant(props: { panels: DrawnPanel[]; onPick: (id: string) => voi
           aria-describedby={undefined}
           className="lying fixed inset-x-2 bottom-2 z-50 grid max-h-[70dvh] gap-2 overflow-y-auto p-3"
         >
-          <Dialog.Title className="text-do">Which one?</Dialog.Title>
+          <Dialog.Title className="text-do">{phrase('which-one')}</Dialog.Title>
           {props.panels.map((panel) => (
             <button
               key={panel.id}

@@ -1,13 +1,14 @@
 import { ButtonLink } from './controls'
 import { Empty } from './Notice'
+import { phrase } from './phrase'
 
 /** Where a view of a job has nothing to stand on yet. */
 export function NothingSurveyed({ jobId }: { jobId: string }) {
   return (
     <div className="p-4">
-      <Empty title="Nothing is surveyed yet.">
+      <Empty title={phrase('nothing-is-surveyed-yet')}>
         <ButtonLink to={`/jobs/${jobId}/survey`} weight="main">
-          To the survey
+          {phrase('to-the-survey')}
         </ButtonLink>
       </Empty>
     </div>

@@ -1,9 +1,10 @@
 import { useEffect, useState, type ReactNode } from 'react'
 import { ApiError } from '../api/client'
+import { phrase } from './phrase'
 
 /** Says what went wrong and what to do; names every fault. */
 export function Trouble({ error, again }: { error: unknown; again?: () => void }) {
-  const problem = error instanceof ApiError ? error : new ApiError(0, 'Something went wrong.', [])
+  const problem = error instanceof ApiError ? error : new ApiError(0, phrase('something-went-wrong'), [])
   return (
     <div role="alert" className="lying border-l-4 border-l-over p-3">
       <p className="font-semibold">{problem.message}</p>
@@ -11,15 +12,18 @@ export function Trouble({ error, again }: { error: unknown; again?: () => void }
         <ul className="mt-1 list-disc pl-5 text-note">
           {problem.faults.map((fault) => (
             <li key={fault.pointer + fault.found}>
-              {fault.pointer.replace(/^\//, '').replaceAll('/', ' › ') || 'The whole'}: found {fault.found};
-              allowed: {fault.allowed}
+              {phrase('found-allowed', {
+                pointer: fault.pointer.replace(/^\//, '').replaceAll('/', ' › ') || phrase('the-whole'),
+                found: fault.found,
+                allowed: fault.allowed,
+              })}
             </li>
           ))}
         </ul>
       )}
       {again && (
         <button type="button" onClick={again} className="mt-2 min-h-11 underline underline-offset-4">
-          Try again
+          {phrase('try-again')}
         </button>
       )}
     </div>
@@ -35,7 +39,7 @@ export function Loading({ what }: { what: string }) {
   }, [])
   return (
     <p role="status" className={`p-4 text-faint ${felt ? '' : 'invisible'}`}>
-      Fetching {what}…
+      {phrase('fetching', { what })}
     </p>
   )
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 type Layout = Schemas['Layout']
 type Panel = Schemas['Panel']
@@ -104,7 +105,7 @@ function withTiles(cabin: Cabin, own: Surface[], labels: Record<string, string>)
   return {
     ...cabin,
     viewBox: [x, y, width, Math.max(height, bottom - y)],
-    zones: known ? cabin.zones : [...cabin.zones, { id: 'own', label: 'Own panels' }],
+    zones: known ? cabin.zones : [...cabin.zones, { id: 'own', label: phrase('own-panels') }],
     panels: [...cabin.panels, ...tiles],
   }
 }

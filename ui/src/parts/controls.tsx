@@ -3,6 +3,7 @@ import { Check, ChevronDown, CircleHelp } from 'lucide-react'
 import { type Option } from './choices'
 import { useId, useState, type ButtonHTMLAttributes, type ReactNode } from 'react'
 import { Link } from 'react-router'
+import { phrase } from './phrase'
 
 type Weight = 'main' | 'plain' | 'quiet'
 
@@ -108,7 +109,7 @@ function HelpedField(props: { label: string; options: Option[]; picked: string[]
             type="button"
             aria-expanded={open}
             aria-controls={id}
-            aria-label={`What is meant: ${props.label}`}
+            aria-label={phrase('what-is-meant', { label: props.label })}
             onClick={() => setOpen(!open)}
             className="-my-2 inline-flex min-h-11 min-w-11 items-center justify-center text-faint"
           >
@@ -158,7 +159,7 @@ export function Pick<T extends string>(props: {
         aria-label={props.label}
         className="flex min-h-11 w-full items-center justify-between gap-2 rounded-piece border border-ink/60 bg-paper px-3 text-left disabled:opacity-45"
       >
-        <RadixSelect.Value placeholder={props.placeholder ?? 'Choose'} />
+        <RadixSelect.Value placeholder={props.placeholder ?? phrase('choose')} />
         <ChevronDown size={18} aria-hidden="true" />
       </RadixSelect.Trigger>
       <RadixSelect.Portal>

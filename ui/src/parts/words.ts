@@ -1,8 +1,9 @@
 import { localOf, msOf, nowMs } from '../api/clock'
+import { phrase } from './phrase'
 
 const spoken: Record<string, string> = {
-  'food-drink': 'food or drink',
-  'shoe-scuff': 'shoe marks',
+  'food-drink': phrase('food-or-drink'),
+  'shoe-scuff': phrase('shoe-marks'),
   wait: 'cure',
 }
 

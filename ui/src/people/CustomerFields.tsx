@@ -1,20 +1,21 @@
 import type { Schemas } from '../api/client'
 import { AnyOf, OneOf, TextField } from '../parts/controls'
 import { Say } from '../parts/words'
+import { phrase } from './phrase'
 
 type Form = Schemas['CustomerForm']
 type Part = { form: Form; set: (part: Partial<Form>) => void }
 
 const uses: { value: Form['uses'][number]; label: string; hint: string }[] = [
-  { value: 'PETS', label: 'Pets', hint: 'Hair in seams, claws on edges' },
-  { value: 'DENIM', label: 'Denim', hint: 'Dye on pale seats: a barrier pays' },
-  { value: 'CHILDREN', label: 'Children', hint: 'Food, shoes on seat backs' },
-  { value: 'GLOVES', label: 'Gloves', hint: 'Wear on the rim without grease' },
-  { value: 'SMOKING', label: 'Smoking', hint: 'Film on headliner and glass' },
-  { value: 'WORK_CLOTHES', label: 'Work clothes', hint: 'Grit and grease' },
+  { value: 'PETS', label: phrase('pets'), hint: phrase('hair-in-seams-claws-on') },
+  { value: 'DENIM', label: phrase('denim'), hint: phrase('dye-on-pale-seats-a') },
+  { value: 'CHILDREN', label: phrase('children'), hint: phrase('food-shoes-on-seat-backs') },
+  { value: 'GLOVES', label: phrase('gloves'), hint: phrase('wear-on-the-rim-without') },
+  { value: 'SMOKING', label: phrase('smoking'), hint: phrase('film-on-headliner-and-glass') },
+  { value: 'WORK_CLOTHES', label: phrase('work-clothes'), hint: phrase('grit-and-grease') },
 ]
 const choices = (...codes: string[]) => [
-  { value: 'any', label: 'Not said' },
+  { value: 'any', label: phrase('not-said') },
   ...codes.map((value) => ({ value, label: Say(value) })),
 ]
 const said = (value: string) => (value === 'any' ? undefined : value)
@@ -23,17 +24,23 @@ const said = (value: string) => (value === 'any' ? undefined : value)
 export function CustomerFields({ form, set }: Part) {
   return (
     <>
-      <TextField label="Name" value={form.name} onChange={(name) => set({ name })} maxLength={120} required />
+      <TextField
+        label={phrase('name')}
+        value={form.name}
+        onChange={(name) => set({ name })}
+        maxLength={120}
+        required
+      />
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField
-          label="Phone"
+          label={phrase('phone')}
           type="tel"
           value={form.phone ?? ''}
           onChange={(phone) => set({ phone })}
           maxLength={40}
         />
         <TextField
-          label="E-mail"
+          label={phrase('e-mail')}
           type="email"
           value={form.email ?? ''}
           onChange={(email) => set({ email: email || undefined })}
@@ -41,14 +48,14 @@ export function CustomerFields({ form, set }: Part) {
         />
       </div>
       <TextField
-        label="Address"
+        label={phrase('address')}
         value={form.address ?? ''}
         onChange={(address) => set({ address })}
         maxLength={300}
       />
       <Usual form={form} set={set} />
       <TextField
-        label="Wishes and notes"
+        label={phrase('wishes-and-notes')}
         lines={3}
         value={form.notes ?? ''}
         onChange={(notes) => set({ notes })}
@@ -63,37 +70,37 @@ function Usual({ form, set }: Part) {
   return (
     <>
       <AnyOf
-        label="What the cabin has to stand"
+        label={phrase('what-the-cabin-has-to')}
         value={form.uses}
         options={uses}
         onChange={(v) => set({ uses: v as Form['uses'] })}
       />
       <OneOf
-        label="Standard"
+        label={phrase('standard')}
         value={form.standard ?? 'any'}
         options={choices('tidy', 'thorough', 'exacting')}
         onChange={(v) => set({ standard: said(v) })}
       />
       <OneOf
-        label="Sheen"
+        label={phrase('sheen')}
         value={form.sheen ?? 'any'}
         options={choices('matt', 'satin', 'gloss')}
         onChange={(v) => set({ sheen: said(v) })}
       />
       <OneOf
-        label="Protection wanted, at most"
+        label={phrase('protection-wanted-at-most')}
         value={form.protection ?? 'any'}
         options={choices('none', 'dressing', 'barrier', 'coating')}
         onChange={(v) => set({ protection: said(v) })}
       />
       <OneOf
-        label="Climate the car lives in"
+        label={phrase('climate-the-car-lives-in')}
         value={form.climate ?? 'any'}
         options={choices('temperate', 'hot', 'cold-wet')}
         onChange={(v) => set({ climate: said(v) })}
       />
       <TextField
-        label="Kilometres a year"
+        label={phrase('kilometres-a-year')}
         inputMode="numeric"
         value={form.kmAYear === undefined ? '' : String(form.kmAYear)}
         onChange={(v) => set({ kmAYear: v.trim() === '' ? undefined : Number(v.replace(/\D/g, '')) })}

@@ -7,10 +7,10 @@ import { customerQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { SaveLine } from '../parts/SaveLine'
-import { plural } from '../parts/words'
 import { CustomerFields } from './CustomerFields'
 import { PerhapsSame } from './PerhapsSame'
 import { Standing } from './Standing'
+import { phrase } from './phrase'
 
 type Form = Schemas['CustomerForm']
 
@@ -19,7 +19,7 @@ export function CustomerView() {
   const { id } = useParams()
   const customer = useQuery({ ...customerQuery(id ?? ''), enabled: id !== undefined })
   if (id === undefined) return <CustomerForm known={undefined} />
-  if (customer.isPending) return <Loading what="the customer" />
+  if (customer.isPending) return <Loading what={phrase('the-customer')} />
   if (customer.isError) return <PageTrouble error={customer.error} again={() => void customer.refetch()} />
   return <CustomerForm key={`${id}-${customer.data.form.version}`} known={customer.data} />
 }
@@ -66,7 +66,7 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
     <div
       className={`mx-auto grid w-full max-w-6xl gap-5 p-3 md:p-6 ${known ? 'md:grid-cols-[1.2fr_1fr]' : 'md:max-w-2xl'}`}
     >
-      <h1 className="text-head md:col-span-full">{known ? known.form.name : 'New customer'}</h1>
+      <h1 className="text-head md:col-span-full">{known ? known.form.name : phrase('new-customer')}</h1>
       <form
         onSubmit={submit}
         className={`grid content-start gap-4 max-md:order-last ${known ? 'md:order-last' : ''}`}
@@ -75,19 +75,19 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
         {save.error && <Trouble error={save.error} />}
         <SaveLine
           disabled={save.isPending || !changed || form.name.trim() === ''}
-          says={known && !changed && 'Saved'}
+          says={known && !changed && phrase('saved')}
         />
       </form>
       {known && (
         <div className="grid content-start gap-4">
           <Vehicles of={known} />
           <PerhapsSame
-            title="Perhaps the same person"
-            note="The other’s vehicles come over, gaps here are filled from it, and it is gone."
+            title={phrase('perhaps-the-same-person')}
+            note={phrase('the-others-vehicles-come-over')}
             others={known.likelySame.map((other) => ({
               id: other.id,
               name: other.name,
-              detail: [other.phone, other.email, plural(other.vehicles, 'vehicle')]
+              detail: [other.phone, other.email, phrase('vehicles', { vehicles: other.vehicles })]
                 .filter(Boolean)
                 .join(' · '),
             }))}
@@ -96,7 +96,7 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
             onTake={(other) => merge.mutate(other)}
           />
           <div>
-            <Button onClick={() => setForgetting(true)}>Delete personal data</Button>
+            <Button onClick={() => setForgetting(true)}>{phrase('delete-personal-data')}</Button>
           </div>
         </div>
       )}
@@ -107,11 +107,11 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
 
 function Vehicles({ of: known }: { of: Schemas['CustomerView'] }) {
   return (
-    <section aria-label="Vehicles" className="lying p-3">
+    <section aria-label={phrase('vehicles-2')} className="lying p-3">
       <div className="flex items-baseline justify-between gap-3">
-        <h2 className="text-do">{plural(known.vehicles.length, 'vehicle')}</h2>
+        <h2 className="text-do">{phrase('vehicles', { vehicles: known.vehicles.length })}</h2>
         <ButtonLink to={`/vehicles/new?customer=${known.id}`} weight="quiet" className="px-1">
-          Add one
+          {phrase('add-one')}
         </ButtonLink>
       </div>
       <ul className="divide-y divide-line">
@@ -140,7 +140,7 @@ function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void 
       const { response } = await api.DELETE('/api/v1/customers/{id}', {
         params: { path: { id: customer.id } },
       })
-      if (!response.ok) throw new Error('not deleted')
+      if (!response.ok) throw new Error(phrase('not-deleted'))
     },
     onSuccess: () => {
       client.removeQueries({ queryKey: ['customer', customer.id] })
@@ -153,15 +153,16 @@ function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void 
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
         <Dialog.Content className="fixed inset-x-0 bottom-0 z-50 grid gap-3 bg-paper p-4 md:inset-auto md:top-1/2 md:left-1/2 md:w-[min(94vw,32rem)] md:-translate-x-1/2 md:-translate-y-1/2">
-          <Dialog.Title className="text-head">Delete {customer.form.name} for good?</Dialog.Title>
-          <Dialog.Description>
-            Name, contact, address, wishes and notes go, and the plates of their vehicles, and their name on
-            damage they acknowledged. This cannot be undone.
-          </Dialog.Description>
+          <Dialog.Title className="text-head">
+            {phrase('delete-for-good', { name: customer.form.name })}
+          </Dialog.Title>
+          <Dialog.Description>{phrase('name-contact-address-wishes')}</Dialog.Description>
           <p>
             {customer.vehicles.length === 0
-              ? 'They have no vehicle here.'
-              : `${customer.vehicles.map((v) => v.label).join(', ')}: the vehicle and what was used on it stay. Check that its label names nobody.`}
+              ? phrase('they-have-no-vehicle-here')
+              : phrase('the-vehicle-and-what-was', {
+                  vehicles: customer.vehicles.map((v) => v.label).join(', '),
+                })}
           </p>
           {forget.error && <Trouble error={forget.error} />}
           <div className="flex gap-2">
@@ -170,9 +171,9 @@ function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void 
               onClick={() => forget.mutate()}
               disabled={forget.isPending}
             >
-              Delete for good
+              {phrase('delete-for-good-2')}
             </Button>
-            <Button onClick={onClose}>Keep</Button>
+            <Button onClick={onClose}>{phrase('keep')}</Button>
           </div>
         </Dialog.Content>
       </Dialog.Portal>

@@ -3,14 +3,17 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { historyQuery } from '../api/queries'
 import { Loading, Trouble } from '../parts/Notice'
-import { dayOf, plural, Say } from '../parts/words'
+import { dayOf, Say } from '../parts/words'
+import { phrase } from './phrase'
 
 /** How a visit's work went: time, what came with what, sheen, exposure. */
 function HowItWent({ run }: { run: Schemas['RunOfVisit'] }) {
   const lines = [
-    run.workedMin > 0 ? [`Worked ${run.workedMin} min, planned ${run.plannedMin}`] : [],
-    run.sheen.length > 0 ? [`Sheen, ${run.sheen.join('; ')}`] : [],
-    run.exposure.length > 0 ? [`Exposure, ${run.exposure.join('; ')}`] : [],
+    run.workedMin > 0
+      ? [phrase('worked-min-planned', { workedMin: run.workedMin, plannedMin: run.plannedMin })]
+      : [],
+    run.sheen.length > 0 ? [phrase('sheen-2', { sheen: run.sheen.join('; ') })] : [],
+    run.exposure.length > 0 ? [phrase('exposure', { exposure: run.exposure.join('; ') })] : [],
   ].flat()
   return (
     <>
@@ -21,7 +24,7 @@ function HowItWent({ run }: { run: Schemas['RunOfVisit'] }) {
         <li>
           <details>
             <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-              What was enough on this car
+              {phrase('what-was-enough-on-this')}
             </summary>
             <ul className="list-[square] pl-5">
               {run.came.map((text) => (
@@ -38,15 +41,15 @@ function HowItWent({ run }: { run: Schemas['RunOfVisit'] }) {
 /** Visits, and what was used at each. */
 export function History({ id }: { id: string }) {
   const history = useQuery(historyQuery(id))
-  if (history.isPending) return <Loading what="its history" />
+  if (history.isPending) return <Loading what={phrase('its-history')} />
   if (history.isError) return <Trouble error={history.error} again={() => void history.refetch()} />
   const { visits, assumed } = history.data
   return (
-    <section aria-label="Visits" className="lying p-3">
-      <h2 className="text-do">{plural(visits.length, 'visit')}</h2>
+    <section aria-label={phrase('visits')} className="lying p-3">
+      <h2 className="text-do">{phrase('visits-2', { visits: visits.length })}</h2>
       {assumed.length > 0 && (
         <div className="mt-2 border-l-4 border-l-care pl-3">
-          <p className="font-semibold">Nothing is known of earlier care, so this is assumed:</p>
+          <p className="font-semibold">{phrase('nothing-is-known-of-earlier')}</p>
           <ul className="list-[square] pl-5">
             {assumed.map((text) => (
               <li key={text}>{text}</li>
@@ -62,7 +65,7 @@ export function History({ id }: { id: string }) {
             </Link>
             {v.used.length === 0 ? (
               <span className="block text-note text-faint">
-                {v.state === 'HANDED_OVER' ? 'nothing wet was used' : 'not handed over yet'}
+                {v.state === 'HANDED_OVER' ? phrase('nothing-wet-was-used') : phrase('not-handed-over-yet')}
               </span>
             ) : (
               <ul className="text-note">
@@ -71,8 +74,8 @@ export function History({ id }: { id: string }) {
                   <li key={u.step + u.product}>
                     {Say(u.step)}: {u.product}{' '}
                     <span className="text-faint">
-                      on {u.panels.slice(0, 3).join('; ')}
-                      {u.panels.length > 3 && ` and ${plural(u.panels.length - 3, 'more panel')}`}
+                      {phrase('on', { panels: u.panels.slice(0, 3).join('; ') })}
+                      {u.panels.length > 3 && phrase('and-more-panels', { panels: u.panels.length - 3 })}
                     </span>
                   </li>
                 ))}

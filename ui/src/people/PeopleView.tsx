@@ -5,7 +5,8 @@ import type { Schemas } from '../api/client'
 import { customersQuery, fleetsQuery, vehiclesQuery } from '../api/queries'
 import { ButtonLink, Field, inputForm } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { plural, Say } from '../parts/words'
+import { Say } from '../parts/words'
+import { phrase } from './phrase'
 
 /** Customers and vehicles side by side, narrowed by one search. */
 export function PeopleView() {
@@ -18,17 +19,17 @@ export function PeopleView() {
   return (
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-head sm:flex-1">People and vehicles</h1>
+        <h1 className="text-head sm:flex-1">{phrase('people-and-vehicles')}</h1>
         <div className="flex gap-2">
           <ButtonLink to="/customers/new">
-            <Plus size={18} aria-hidden="true" /> Customer
+            <Plus size={18} aria-hidden="true" /> {phrase('customer')}
           </ButtonLink>
           <ButtonLink to="/vehicles/new">
-            <Plus size={18} aria-hidden="true" /> Vehicle
+            <Plus size={18} aria-hidden="true" /> {phrase('vehicle')}
           </ButtonLink>
         </div>
         <label className="w-full sm:w-80">
-          <Field label="Name, phone, plate, fleet">
+          <Field label={phrase('name-phone-plate-fleet')}>
             <input
               type="search"
               className={inputForm}
@@ -39,7 +40,9 @@ export function PeopleView() {
         </label>
       </div>
       {error && <Trouble error={error} again={() => void customers.refetch()} />}
-      {(customers.isPending || vehicles.isPending) && !error && <Loading what="people and vehicles" />}
+      {(customers.isPending || vehicles.isPending) && !error && (
+        <Loading what={phrase('people-and-vehicles-2')} />
+      )}
       <div className="grid gap-4 md:grid-cols-2">
         {customers.data && <Customers customers={customers.data} word={word} />}
         {vehicles.data && <Vehicles vehicles={vehicles.data} word={word} />}
@@ -51,11 +54,13 @@ export function PeopleView() {
 
 function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; word: string }) {
   return (
-    <section aria-label="Customers" className="lying">
-      <h2 className="border-b border-line p-3 text-do">{plural(customers.length, 'customer')}</h2>
+    <section aria-label={phrase('customers')} className="lying">
+      <h2 className="border-b border-line p-3 text-do">
+        {phrase('customers-2', { customers: customers.length })}
+      </h2>
       {customers.length === 0 ? (
-        <Empty title={word ? 'Nobody by these words.' : 'Nobody yet.'}>
-          <ButtonLink to="/customers/new">Write the first one down</ButtonLink>
+        <Empty title={word ? phrase('nobody-by-these-words') : phrase('nobody-yet')}>
+          <ButtonLink to="/customers/new">{phrase('write-the-first-one-down')}</ButtonLink>
         </Empty>
       ) : (
         <ul className="divide-y divide-line">
@@ -65,10 +70,10 @@ function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; 
                 <span className="min-w-0">
                   <span className="block font-semibold">{c.name}</span>
                   <span className="block truncate text-note text-faint">
-                    {[c.phone, c.email].filter(Boolean).join(' · ') || 'no phone or e-mail'}
+                    {[c.phone, c.email].filter(Boolean).join(' · ') || phrase('no-phone-or-e-mail')}
                   </span>
                 </span>
-                <span className="text-note text-faint">{plural(c.vehicles, 'vehicle')}</span>
+                <span className="text-note text-faint">{phrase('vehicles', { vehicles: c.vehicles })}</span>
               </Link>
             </li>
           ))}
@@ -80,11 +85,13 @@ function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; 
 
 function Vehicles({ vehicles, word }: { vehicles: Schemas['VehicleLine'][]; word: string }) {
   return (
-    <section aria-label="Vehicles" className="lying">
-      <h2 className="border-b border-line p-3 text-do">{plural(vehicles.length, 'vehicle')}</h2>
+    <section aria-label={phrase('vehicles-2')} className="lying">
+      <h2 className="border-b border-line p-3 text-do">
+        {phrase('vehicles', { vehicles: vehicles.length })}
+      </h2>
       {vehicles.length === 0 ? (
-        <Empty title={word ? 'No vehicle by these words.' : 'No vehicle yet.'}>
-          <ButtonLink to="/new">Start a job: its vehicle is noted with it</ButtonLink>
+        <Empty title={word ? phrase('no-vehicle-by-these-words') : phrase('no-vehicle-yet')}>
+          <ButtonLink to="/new">{phrase('start-a-job-its-vehicle')}</ButtonLink>
         </Empty>
       ) : (
         <ul className="divide-y divide-line">
@@ -98,7 +105,7 @@ function Vehicles({ vehicles, word }: { vehicles: Schemas['VehicleLine'][]; word
                   </span>
                 </span>
                 <span className="text-right text-note text-faint">
-                  {v.customer ?? 'whose is not noted'}
+                  {v.customer ?? phrase('whose-is-not-noted')}
                   {v.fleet && <span className="block">{v.fleet}</span>}
                 </span>
               </Link>
@@ -112,8 +119,8 @@ function Vehicles({ vehicles, word }: { vehicles: Schemas['VehicleLine'][]; word
 
 function Fleets({ fleets }: { fleets: Schemas['FleetView'][] }) {
   return (
-    <section aria-label="Fleets" className="lying p-3">
-      <h2 className="text-do">Fleets</h2>
+    <section aria-label={phrase('fleets')} className="lying p-3">
+      <h2 className="text-do">{phrase('fleets')}</h2>
       <ul className="mt-1 flex flex-wrap gap-2">
         {fleets.map((f) => (
           <li key={f.id}>

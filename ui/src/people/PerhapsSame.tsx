@@ -1,5 +1,6 @@
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { phrase } from './phrase'
 
 type Other = { id: string; name: string; detail: string }
 
@@ -25,7 +26,7 @@ export function PerhapsSame(props: {
               <span className="block text-note text-faint">{other.detail}</span>
             </span>
             <Button onClick={() => props.onTake(other.id)} disabled={props.busy}>
-              Take it in
+              {phrase('take-it-in')}
             </Button>
           </li>
         ))}

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 import { careQuery, historyQuery } from '../api/queries'
 import { dayOf, Say } from '../parts/words'
 import { minutesBetween } from '../timetable/layout'
+import { phrase } from './phrase'
 
 /** How a vehicle stands with the shop: what is open on it, what was done last, what comes next. */
 export function Standing({ vehicleId }: { vehicleId: string }) {
@@ -23,23 +24,27 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
   if (!open && !last)
     return (
       <p className="text-faint">
-        No visit yet.{' '}
+        {phrase('no-visit-yet')}{' '}
         <Link to={`/new?vehicle=${vehicleId}`} className="underline underline-offset-4">
-          Book it in
+          {phrase('book-it-in')}
         </Link>
       </p>
     )
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-      {open && <Fact label="Open" to={`/jobs/${open.jobId}`} text={`${open.title}, ${dayOf(open.day)}`} />}
+      {open && (
+        <Fact label={phrase('open')} to={`/jobs/${open.jobId}`} text={`${open.title}, ${dayOf(open.day)}`} />
+      )}
       {last && (
         <Fact
-          label="Done last"
+          label={phrase('done-last')}
           to={`/jobs/${last.jobId}/record`}
           text={`${last.title}, ${dayOf(last.day)}`}
         />
       )}
-      {last && due && <Fact label="Next" to={`/jobs/${last.jobId}/care`} text={nextWords(due, today)} />}
+      {last && due && (
+        <Fact label={phrase('next')} to={`/jobs/${last.jobId}/care`} text={nextWords(due, today)} />
+      )}
     </dl>
   )
 }

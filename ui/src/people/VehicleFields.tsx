@@ -4,6 +4,7 @@ import { api, need, type Schemas } from '../api/client'
 import { customersQuery, fleetsQuery, layoutsQuery } from '../api/queries'
 import { Button, Field, OneOf, Pick, TextField, Tick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { phrase } from './phrase'
 
 type Part = { form: Schemas['VehicleForm']; set: (part: Partial<Schemas['VehicleForm']>) => void }
 
@@ -16,7 +17,7 @@ export function VehicleFields({ form, set }: Part) {
   return (
     <>
       <TextField
-        label="Maker and model"
+        label={phrase('maker-and-model')}
         value={form.label}
         onChange={(label) => set({ label })}
         maxLength={200}
@@ -24,26 +25,26 @@ export function VehicleFields({ form, set }: Part) {
       />
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField
-          label="Plate or berth"
+          label={phrase('plate-or-berth')}
           value={form.plate ?? ''}
           onChange={(plate) => set({ plate })}
           maxLength={20}
         />
         <TextField
-          label="Trim level, as the builder calls it"
+          label={phrase('trim-level-as-the-builder')}
           value={form.trim ?? ''}
           onChange={(trim) => set({ trim })}
           maxLength={120}
         />
         <TextField
-          label="Built, year"
+          label={phrase('built-year')}
           inputMode="numeric"
           value={form.builtYear === undefined ? '' : String(form.builtYear)}
           onChange={(v) => set({ builtYear: whole(v) })}
           maxLength={4}
         />
         <TextField
-          label="Odometer, km"
+          label={phrase('odometer-km')}
           inputMode="numeric"
           value={form.odometerKm === undefined ? '' : String(form.odometerKm)}
           onChange={(v) => set({ odometerKm: whole(v) })}
@@ -51,24 +52,24 @@ export function VehicleFields({ form, set }: Part) {
         />
       </div>
       <OneOf
-        label="Layout"
+        label={phrase('layout')}
         value={form.layout}
         onChange={(layout) => set({ layout })}
         options={(layouts.data ?? []).map((l) => ({ value: l.code, label: l.name }))}
       />
       <OneOf
-        label="Wheel on the"
+        label={phrase('wheel-on-the')}
         value={form.drive ?? 'left'}
         onChange={(drive) => set({ drive })}
         options={[
-          { value: 'left', label: 'Left' },
-          { value: 'right', label: 'Right' },
+          { value: 'left', label: phrase('left') },
+          { value: 'right', label: phrase('right') },
         ]}
       />
       <OwnerField form={form} set={set} />
       <FleetField form={form} set={set} />
       <Tick
-        label="What was used on it before is known, even if that is nothing"
+        label={phrase('what-was-used-on-it')}
         checked={form.historyKnown}
         onChange={(historyKnown) => set({ historyKnown })}
       />
@@ -79,12 +80,12 @@ export function VehicleFields({ form, set }: Part) {
 function OwnerField({ form, set }: Part) {
   const customers = useQuery(customersQuery(''))
   return (
-    <Field label="Whose it is">
+    <Field label={phrase('whose-it-is')}>
       <Pick
-        label="Whose it is"
+        label={phrase('whose-it-is')}
         value={form.customerId ?? NOBODY}
         options={[
-          { value: NOBODY, label: 'Not noted' },
+          { value: NOBODY, label: phrase('not-noted') },
           ...(customers.data ?? []).map((c) => ({ value: c.id, label: c.name, hint: c.phone })),
         ]}
         onChange={(v) => set({ customerId: v === NOBODY ? undefined : v })}
@@ -107,21 +108,26 @@ function FleetField({ form, set }: Part) {
   })
   return (
     <>
-      <Field label="Fleet">
+      <Field label={phrase('fleet')}>
         <Pick
-          label="Fleet"
+          label={phrase('fleet')}
           value={form.fleetId ?? NOBODY}
           options={[
-            { value: NOBODY, label: 'None' },
+            { value: NOBODY, label: phrase('none') },
             ...(fleets.data ?? []).map((f) => ({ value: f.id, label: f.name })),
           ]}
           onChange={(v) => set({ fleetId: v === NOBODY ? undefined : v })}
         />
       </Field>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <TextField label="Or a new fleet" value={fleetName} onChange={setFleetName} maxLength={120} />
+        <TextField
+          label={phrase('or-a-new-fleet')}
+          value={fleetName}
+          onChange={setFleetName}
+          maxLength={120}
+        />
         <Button onClick={() => addFleet.mutate()} disabled={fleetName.trim() === '' || addFleet.isPending}>
-          Add fleet
+          {phrase('add-fleet')}
         </Button>
       </div>
       {addFleet.error && <Trouble error={addFleet.error} />}

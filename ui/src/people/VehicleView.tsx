@@ -11,6 +11,7 @@ import { History } from './History'
 import { PerhapsSame } from './PerhapsSame'
 import { SaveLine } from '../parts/SaveLine'
 import { VehicleFields } from './VehicleFields'
+import { phrase } from './phrase'
 
 type Form = Schemas['VehicleForm']
 
@@ -30,7 +31,7 @@ export function VehicleView() {
         }}
       />
     )
-  if (vehicle.isPending) return <Loading what="the vehicle" />
+  if (vehicle.isPending) return <Loading what={phrase('the-vehicle')} />
   if (vehicle.isError) return <PageTrouble error={vehicle.error} again={() => void vehicle.refetch()} />
   return (
     <VehicleForm key={`${id}-${vehicle.data.form.version}`} known={vehicle.data} start={vehicle.data.form} />
@@ -88,22 +89,23 @@ function VehicleForm({ known, start }: { known: Schemas['VehicleView'] | undefin
         {save.error && <Trouble error={save.error} />}
         <SaveLine
           disabled={save.isPending || !changed || form.label.trim() === ''}
-          says={known && !changed && 'Saved'}
+          says={known && !changed && phrase('saved')}
         />
       </form>
       {known && (
         <div className="grid content-start gap-4">
-          <section aria-label="How it stands" className="lying p-3">
+          <section aria-label={phrase('how-it-stands')} className="lying p-3">
             <Standing vehicleId={known.id} />
           </section>
           <History id={known.id} />
           <PerhapsSame
-            title="Perhaps the same vehicle"
-            note="Its jobs and what was used come over, and it is gone."
+            title={phrase('perhaps-the-same-vehicle')}
+            note={phrase('its-jobs-and-what-was')}
             others={known.likelySame.map((other) => ({
               id: other.id,
               name: other.label,
-              detail: [other.plate, other.customer].filter(Boolean).join(' · ') || 'no plate, no customer',
+              detail:
+                [other.plate, other.customer].filter(Boolean).join(' · ') || phrase('no-plate-no-customer'),
             }))}
             busy={merge.isPending}
             error={merge.error}
@@ -119,17 +121,17 @@ function Head({ known }: { known: Schemas['VehicleView'] | undefined }) {
   return (
     <div className="flex flex-wrap items-end justify-between gap-3 md:col-span-full">
       <div>
-        <h1 className="text-head">{known ? known.form.label : 'New vehicle'}</h1>
+        <h1 className="text-head">{known ? known.form.label : phrase('new-vehicle')}</h1>
         {known?.customer && (
           <p>
-            Of <Link to={`/customers/${known.customer.id}`}>{known.customer.name}</Link>
-            {known.fleet && `, fleet ${known.fleet.name}`}
+            {phrase('of')} <Link to={`/customers/${known.customer.id}`}>{known.customer.name}</Link>
+            {known.fleet && phrase('fleet-2', { name: known.fleet.name })}
           </p>
         )}
       </div>
       {known && (
         <ButtonLink to={`/new?vehicle=${known.id}`} weight="main">
-          <Plus size={18} aria-hidden="true" /> New job on it
+          <Plus size={18} aria-hidden="true" /> {phrase('new-job-on-it')}
         </ButtonLink>
       )}
     </div>

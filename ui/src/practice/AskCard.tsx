@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import { marks, type Exercise } from './words'
+import { phrase } from './phrase'
 
 /** A case and its answers, picked by pointer or by number. */
 export function AskCard(props: {
@@ -23,7 +24,10 @@ export function AskCard(props: {
     return () => window.removeEventListener('keydown', press)
   })
   return (
-    <section aria-label="The case" className="lying grid gap-4 p-3 md:grid-cols-[18rem_minmax(0,1fr)] md:p-4">
+    <section
+      aria-label={phrase('the-case')}
+      className="lying grid gap-4 p-3 md:grid-cols-[18rem_minmax(0,1fr)] md:p-4"
+    >
       <div className="grid content-start gap-3">
         <Facts facts={exercise.facts} />
         {exercise.swatches.length > 0 && <Swatches of={exercise.swatches} />}
@@ -52,7 +56,7 @@ export function AskCard(props: {
                     {shown && (
                       <>
                         <span className={`text-note font-semibold ${marks[choice.mark].ink}`}>
-                          {picked === i ? 'You took this. ' : ''}
+                          {picked === i ? phrase('you-took-this') : ''}
                           {marks[choice.mark].says}
                         </span>
                         {(picked === i || choice.mark === 'RIGHT' ? choice.why : choice.why.slice(0, 1)).map(
@@ -108,13 +112,13 @@ function withSwatch(text: string) {
 function Swatches({ of }: { of: string[] }) {
   return (
     <div>
-      <p className="text-note text-faint">The cloth, face by face; the last is the latest.</p>
+      <p className="text-note text-faint">{phrase('the-cloth-face-by-face')}</p>
       <ol className="mt-1 flex flex-wrap gap-2">
         {['#f2f1ec', ...of].map((colour, i) => (
           <li key={i} className="grid justify-items-center text-fine text-faint">
             <span
               role="img"
-              aria-label={`${i === 0 ? 'clean cloth' : `face ${i}`}: ${colour}`}
+              aria-label={`${i === 0 ? phrase('clean-cloth') : `face ${i}`}: ${colour}`}
               className="block size-12 rounded-piece border border-line"
               style={{ background: colour }}
             />

@@ -9,6 +9,7 @@ import { Schools } from './Schools'
 import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import { marks, type Learner, type Lesson, type Mark } from './words'
+import { phrase } from './phrase'
 
 /** Kinds whose answers hang on what a house holds. */
 const differs: ReadonlySet<Lesson['kind']> = new Set(['CHOOSE', 'PACE', 'TECHNIQUE', 'PLAN', 'HAND_OVER'])
@@ -34,7 +35,7 @@ export function Asking(props: {
     ...exerciseQuery(lesson.id, seed + n, level),
     placeholderData: keepPreviousData,
   })
-  if (exercise.isPending) return <Loading what="the exercise" />
+  if (exercise.isPending) return <Loading what={phrase('the-exercise')} />
   if (exercise.error) return <Trouble error={exercise.error} again={() => void exercise.refetch()} />
   const over = test && given.length === lesson.inTest
   const pick = (choice: number) => {
@@ -63,15 +64,15 @@ export function Asking(props: {
       <p role="status" className="flex flex-wrap gap-x-4 text-note text-faint">
         <span>
           {test
-            ? `Question ${Math.min(n + 1, lesson.inTest)} of ${lesson.inTest}`
-            : `Level ${level} of ${lesson.level}`}
+            ? phrase('question-of', { n: Math.min(n + 1, lesson.inTest), inTest: lesson.inTest })
+            : phrase('level-of', { level, level2: lesson.level })}
         </span>
         {!test && given.length > 0 && (
           <span>
-            {given.filter((m) => m === 'RIGHT').length} of {given.length} right
+            {phrase('of-right', { given: given.filter((m) => m === 'RIGHT').length, given2: given.length })}
           </span>
         )}
-        {waits > 0 && <span>No line: {waits} kept on this device, sent when it is back.</span>}
+        {waits > 0 && <span>{phrase('no-line-kept-on-this', { waits })}</span>}
       </p>
       {over ? (
         <Result given={given} />
@@ -81,9 +82,9 @@ export function Asking(props: {
           {picked !== undefined && (
             <div className="flex flex-wrap items-center gap-3">
               <Button autoFocus weight="main" className="min-h-14 px-8" onClick={next}>
-                Next
+                {phrase('next')}
               </Button>
-              {!test && <p className="text-note text-faint">Rule: {lesson.rule}.</p>}
+              {!test && <p className="text-note text-faint">{phrase('rule', { rule: lesson.rule })}</p>}
             </div>
           )}
           {picked !== undefined && !test && differs.has(lesson.kind) && (
@@ -102,13 +103,14 @@ function Result({ given }: { given: Mark[] }) {
   const passed = right >= given.length - 1 && hurt === 0
   return (
     <section
-      aria-label="The test"
+      aria-label={phrase('the-test')}
       className={`lying border-l-4 p-4 ${passed ? 'border-l-tune' : 'border-l-care'}`}
     >
-      <h2 className="text-head">{passed ? 'Passed' : 'Not passed yet'}</h2>
+      <h2 className="text-head">{passed ? phrase('passed') : phrase('not-passed-yet')}</h2>
       <p>
-        {right} of {given.length} right{hurt > 0 && `, ${hurt} dangerous`}. It takes {given.length - 1}, and
-        nothing dangerous.
+        {phrase('of-right-2', { right, given: given.length })}
+        {hurt > 0 && phrase('dangerous-2', { hurt })}
+        {phrase('it-takes-and-nothing-dangerous', { given: given.length - 1 })}
       </p>
       <ol className="mt-2 list-decimal pl-6">
         {given.map((mark, i) => (

@@ -9,6 +9,7 @@ import type { Deed } from './model'
 import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import type { Lesson, Marked } from './words'
+import { phrase } from './phrase'
 
 /** Coatings laid by hand, one after another. */
 export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; test: boolean }) {
@@ -23,7 +24,7 @@ export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; t
   useAhead(lesson, seed + n, level)
   const work = useQuery(coatWorkQuery(lesson.id, seed + n, level))
   const data = work.data
-  if (work.isPending) return <Loading what="the seats" />
+  if (work.isPending) return <Loading what={phrase('the-seats')} />
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
   const done = (deeds: Deed[]) => {
     setBusy(true)
@@ -46,18 +47,16 @@ export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; t
     <>
       {test && (
         <p role="status" className="text-note text-faint">
-          Coating {n + 1} of {lesson.inTest}
+          {phrase('coating-of', { n: n + 1, inTest: lesson.inTest })}
         </p>
       )}
-      {waits > 0 && <p role="status">No line: {waits} kept on this device, marked when it is back.</p>}
+      {waits > 0 && <p role="status">{phrase('no-line-kept-on-this-2', { waits })}</p>}
       {marked ? (
         <>
           <CoatResult marked={marked} />
           {last ? (
             <p role="status" className="font-semibold">
-              {marked.passed
-                ? 'The test is passed.'
-                : 'The test is not passed yet: both coatings have to be right.'}
+              {marked.passed ? phrase('the-test-is-passed') : phrase('the-test-is-not-passed')}
             </p>
           ) : (
             <Button
@@ -69,7 +68,7 @@ export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; t
                 setN(n + 1)
               }}
             >
-              Next seats
+              {phrase('next-seats')}
             </Button>
           )}
         </>

@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { clock } from '../parts/words'
 import { marks, type Marked } from './words'
+import { phrase } from './phrase'
 
 type Mark = NonNullable<Marked['coat']>
 type Outcome = Schemas['CoatOutcomeView']
@@ -10,10 +11,10 @@ export function CoatResult({ marked }: { marked: Marked }) {
   const coat = marked.coat!
   const { says, ink, bar } = marks[marked.mark]
   return (
-    <section aria-label="How it came out" className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
+    <section aria-label={phrase('how-it-came-out')} className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-head">{marked.score} of 100</h2>
-        <p className={`font-semibold ${ink}`}>{marked.mark === 'HARSH' ? 'High spots stay' : says}</p>
+        <h2 className="text-head">{phrase('of-100', { score: marked.score })}</h2>
+        <p className={`font-semibold ${ink}`}>{marked.mark === 'HARSH' ? phrase('high-spots-stay') : says}</p>
       </div>
       <ul className="list-[square] pl-5">
         {marked.says.map((line) => (
@@ -21,7 +22,7 @@ export function CoatResult({ marked }: { marked: Marked }) {
         ))}
       </ul>
       <div className="grid gap-4 lg:grid-cols-2">
-        <Course title={`Yours, ${clock(coat.seconds)}`} coat={coat} own />
+        <Course title={phrase('yours', { seconds: clock(coat.seconds) })} coat={coat} own />
         <MastersCourse coat={coat} />
       </div>
     </section>
@@ -30,7 +31,7 @@ export function CoatResult({ marked }: { marked: Marked }) {
 
 /** The same areas under a master's hand. */
 export const MastersCourse = ({ coat }: { coat: Mark }) => (
-  <Course title={`A master, ${clock(coat.referenceSeconds)}`} coat={coat} />
+  <Course title={phrase('a-master', { referenceSeconds: clock(coat.referenceSeconds) })} coat={coat} />
 )
 
 function Course({ title, coat, own = false }: { title: string; coat: Mark; own?: boolean }) {
@@ -41,9 +42,7 @@ function Course({ title, coat, own = false }: { title: string; coat: Mark; own?:
       {coat.areas.map((area) => (
         <Row key={area.name} area={area} whole={whole} own={own} />
       ))}
-      <p className="text-note text-faint">
-        The light band is when an area may be levelled; the needle is when that was done.
-      </p>
+      <p className="text-note text-faint">{phrase('the-light-band-is-when')}</p>
     </figure>
   )
 }
@@ -89,14 +88,14 @@ function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean 
 }
 
 const states: Record<Outcome['state'], string> = {
-  BARE: 'no coat',
+  BARE: phrase('no-coat'),
   EVEN: 'even',
-  HIGH_SPOTS: 'high spots',
+  HIGH_SPOTS: phrase('high-spots'),
 }
 
 const spoken = (area: Outcome, laid: number, levelled: number, state: Outcome['state']) =>
   laid < 0
     ? states.BARE
     : `laid at ${clock(laid)}, ${
-        levelled < 0 ? 'never levelled' : `levelled ${clock(levelled - laid)} later`
+        levelled < 0 ? phrase('never-levelled') : `levelled ${clock(levelled - laid)} later`
       }, allowed ${clock(area.fromS)} to ${clock(area.byS)}, ${states[state]}`

@@ -5,6 +5,7 @@ import { clock } from '../parts/words'
 import { Facts } from './AskCard'
 import { begun, next, type Coat } from './coat'
 import type { Deed } from './model'
+import { phrase } from './phrase'
 
 type Work = Schemas['CoatWorkView']
 
@@ -29,7 +30,7 @@ export function CoatWork(props: { work: Work; busy: boolean; onDone: (deeds: Dee
   const open = coat.areas.filter((a) => a.levelled === undefined).length
   return (
     <section
-      aria-label="Two seats to coat"
+      aria-label={phrase('two-seats-to-coat')}
       className="lying grid gap-3 p-3 md:grid-cols-[minmax(0,1fr)_20rem]"
     >
       <div className="grid content-start gap-3">
@@ -54,7 +55,7 @@ export function CoatWork(props: { work: Work; busy: boolean; onDone: (deeds: Dee
       <div className="grid content-start gap-3">
         <Facts facts={work.facts} />
         <div className="grid gap-1">
-          <p className="text-note font-semibold">Wait</p>
+          <p className="text-note font-semibold">{phrase('wait')}</p>
           <div className="flex flex-wrap gap-2">
             {WAITS.map((seconds) => (
               <Button key={seconds} className="min-h-14 px-4" onClick={() => wait(seconds)}>
@@ -63,10 +64,7 @@ export function CoatWork(props: { work: Work; busy: boolean; onDone: (deeds: Dee
             ))}
           </div>
         </div>
-        <p className="text-note text-faint">
-          Laying and levelling take the time they say; the clock goes on by that. Number keys take an area, W
-          waits 5 s.
-        </p>
+        <p className="text-note text-faint">{phrase('laying-and-levelling-take-the')}</p>
         <div className="flex flex-wrap gap-2">
           <Button
             weight="main"
@@ -74,14 +72,14 @@ export function CoatWork(props: { work: Work; busy: boolean; onDone: (deeds: Dee
             disabled={busy}
             onClick={() => props.onDone(coat.deeds)}
           >
-            {open > 0 ? `Stop here, ${open} open` : 'Done'}
+            {open > 0 ? phrase('stop-here-open', { open }) : phrase('done')}
           </Button>
           <Button
             className="min-h-14"
             disabled={coat.deeds.length === 0}
             onClick={() => setCoat(begun(work))}
           >
-            Begin again
+            {phrase('begin-again')}
           </Button>
         </div>
       </div>
@@ -120,18 +118,18 @@ function Area(props: {
         </span>
       </span>
       {done ? (
-        <span className="text-note">Levelled</span>
+        <span className="text-note">{phrase('levelled')}</span>
       ) : sits === undefined ? (
-        <span className="text-note">Lay it, {work.applyS} s</span>
+        <span className="text-note">{phrase('lay-it-s', { applyS: work.applyS })}</span>
       ) : (
         <>
-          <span className="text-do tabular-nums">{clock(sits)} since laid</span>
-          <span className="text-note">Level it, {work.levelS} s</span>
+          <span className="text-do tabular-nums">{phrase('since-laid', { sits: clock(sits) })}</span>
+          <span className="text-note">{phrase('level-it-s', { levelS: work.levelS })}</span>
         </>
       )}
       {area.smears > 0 && !done && (
         <span className="text-note text-care">
-          {sits === undefined ? 'Smeared: wiped too early' : 'Laid anew'}
+          {sits === undefined ? phrase('smeared-wiped-too-early') : phrase('laid-anew')}
         </span>
       )}
     </button>

@@ -3,6 +3,7 @@ import { clock } from '../parts/words'
 import { after, type Deed, type HandWork } from './model'
 import { PanelPicture } from './PanelCanvas'
 import { marks, type Marked } from './words'
+import { phrase } from './phrase'
 
 export const STEPS = 100
 
@@ -10,7 +11,7 @@ export const STEPS = 100
 export function Through(props: { at: number; onAt: (at: number) => void }) {
   return (
     <label className="grid gap-1 text-note">
-      <span className="font-semibold">From beginning to end</span>
+      <span className="font-semibold">{phrase('from-beginning-to-end')}</span>
       <input
         type="range"
         min={0}
@@ -32,9 +33,9 @@ export function Compare(props: { work: HandWork; own: Deed[]; marked: Marked }) 
   const theirs = useMemo(() => after(work, upTo(hand.reference, at)), [at, hand.reference, work])
   const { says, ink, bar } = marks[marked.mark]
   return (
-    <section aria-label="How it came out" className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
+    <section aria-label={phrase('how-it-came-out')} className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-head">{marked.score} of 100</h2>
+        <h2 className="text-head">{phrase('of-100', { score: marked.score })}</h2>
         <p className={`font-semibold ${ink}`}>{says}</p>
       </div>
       <ul className="list-[square] pl-5">
@@ -44,15 +45,18 @@ export function Compare(props: { work: HandWork; own: Deed[]; marked: Marked }) 
       </ul>
       <div className="grid gap-3 sm:grid-cols-2">
         <figure>
-          <PanelPicture work={work} panel={mine} label="Your panel" />
+          <PanelPicture work={work} panel={mine} label={phrase('your-panel')} />
           <figcaption className="text-note">
-            Yours, {clock(mine.seconds)}, {mine.faces === 1 ? 'one face' : `${mine.faces} faces`} of cloth
+            {phrase('yours-of-cloth', {
+              seconds: clock(mine.seconds),
+              what: mine.faces === 1 ? phrase('one-face') : phrase('faces', { faces: mine.faces }),
+            })}
           </figcaption>
         </figure>
         <figure>
-          <PanelPicture work={work} panel={theirs} label="The reference panel" />
+          <PanelPicture work={work} panel={theirs} label={phrase('the-reference-panel')} />
           <figcaption className="text-note">
-            The reference, {clock(theirs.seconds)}, {theirs.faces} faces of cloth
+            {phrase('the-reference-faces-of-cloth', { seconds: clock(theirs.seconds), faces: theirs.faces })}
           </figcaption>
         </figure>
       </div>

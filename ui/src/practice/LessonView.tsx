@@ -4,7 +4,6 @@ import { Link, useParams } from 'react-router'
 import { exerciseQuery, learnerQuery, trainingQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { plural } from '../parts/words'
 import { AskCard } from './AskCard'
 import { Asking } from './Asking'
 import { CoatLesson } from './CoatLesson'
@@ -13,6 +12,7 @@ import { MastersRun } from './MastersRun'
 import { PanelLesson } from './PanelLesson'
 import { useLearner } from './useLearner'
 import { courses, kinds, type Lesson } from './words'
+import { phrase } from './phrase'
 
 /** Seeds of the worked example; practice and tests never use it. */
 const EXAMPLE = 0
@@ -28,13 +28,13 @@ export function LessonView() {
   const [mode, setMode] = useState<Mode>('read')
   const lesson = training.data?.lessons.find((l) => l.id === id)
   const [seed, setSeed] = useState(fresh)
-  if (training.isPending) return <Loading what="the lesson" />
+  if (training.isPending) return <Loading what={phrase('the-lesson')} />
   if (training.error) return <Trouble error={training.error} again={() => void training.refetch()} />
   if (!lesson)
     return (
       <div className="p-4">
-        <Empty title="There is no such lesson.">
-          <ButtonLink to="/practice">To the courses</ButtonLink>
+        <Empty title={phrase('there-is-no-such-lesson')}>
+          <ButtonLink to="/practice">{phrase('to-the-courses')}</ButtonLink>
         </Empty>
       </div>
     )
@@ -45,16 +45,16 @@ export function LessonView() {
   const passed = learner.data?.passed.includes(lesson.id)
   const inTest =
     lesson.kind === 'WORK'
-      ? plural(lesson.inTest, 'panel')
+      ? phrase('panels', { inTest: lesson.inTest })
       : lesson.kind === 'COAT'
-        ? plural(lesson.inTest, 'coating')
+        ? phrase('coatings', { inTest: lesson.inTest })
         : `${lesson.inTest} questions`
   return (
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-3 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
           <p className="text-note text-faint">
-            <Link to="/practice">Practice</Link> · {courses[lesson.course]} · {kinds[lesson.kind]}
+            <Link to="/practice">{phrase('practice')}</Link> · {courses[lesson.course]} · {kinds[lesson.kind]}
             {passed && ' · passed'}
           </p>
           <h1 className="text-head">{lesson.title}</h1>
@@ -64,20 +64,20 @@ export function LessonView() {
           who ? (
             <div className="flex flex-wrap gap-2">
               <Button weight="main" className="min-h-14 px-6" onClick={() => begin('practise')}>
-                Practise
+                {phrase('practise')}
               </Button>
               <Button className="min-h-14" onClick={() => begin('test')}>
-                Sit the test: {inTest}
+                {phrase('sit-the-test', { inTest })}
               </Button>
             </div>
           ) : (
             <ButtonLink to="/practice" weight="main">
-              Say who learns first
+              {phrase('say-who-learns-first')}
             </ButtonLink>
           )
         ) : (
           <Button onClick={() => setMode('read')}>
-            {mode === 'test' ? 'Leave the test' : 'Enough for now'}
+            {mode === 'test' ? phrase('leave-the-test') : phrase('enough-for-now')}
           </Button>
         )}
       </div>
@@ -106,9 +106,9 @@ const fresh = () => 1 + Math.floor(Math.random() * 2 ** 31)
 function Worked({ lesson }: { lesson: Lesson }) {
   return (
     <>
-      <section aria-label="A master says" className="lying border-l-4 border-l-needle p-3 text-do">
+      <section aria-label={phrase('a-master-says')} className="lying border-l-4 border-l-needle p-3 text-do">
         <p>{lesson.example}</p>
-        <p className="mt-1 text-note text-faint">Rule: {lesson.rule}.</p>
+        <p className="mt-1 text-note text-faint">{phrase('rule', { rule: lesson.rule })}</p>
       </section>
       {lesson.kind === 'WORK' ? (
         <MastersRun lesson={lesson} seed={EXAMPLE} />
@@ -123,11 +123,11 @@ function Worked({ lesson }: { lesson: Lesson }) {
 
 function Example({ lesson }: { lesson: Lesson }) {
   const exercise = useQuery(exerciseQuery(lesson.id, EXAMPLE, lesson.level))
-  if (exercise.isPending) return <Loading what="an example" />
+  if (exercise.isPending) return <Loading what={phrase('an-example')} />
   if (exercise.error) return <Trouble error={exercise.error} again={() => void exercise.refetch()} />
   return (
     <>
-      <h2 className="text-do">An example, answered</h2>
+      <h2 className="text-do">{phrase('an-example-answered')}</h2>
       <AskCard exercise={exercise.data} picked={-1} told onPick={() => {}} />
     </>
   )

@@ -4,6 +4,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { Facts } from './AskCard'
 import { MastersCourse } from './CoatResult'
 import type { Lesson } from './words'
+import { phrase } from './phrase'
 
 /** A coating laid by a master, area by area over its time. */
 export function MastersCoat({ lesson, seed }: { lesson: Lesson; seed: number }) {
@@ -12,15 +13,15 @@ export function MastersCoat({ lesson, seed }: { lesson: Lesson; seed: number }) 
   const error = work.error ?? reference.error
   if (error) return <Trouble error={error} again={() => void work.refetch()} />
   const coat = reference.data?.coat
-  if (!work.data || !coat) return <Loading what="an example" />
+  if (!work.data || !coat) return <Loading what={phrase('an-example')} />
   return (
     <section
-      aria-label="A master lays it"
+      aria-label={phrase('a-master-lays-it')}
       className="lying grid gap-4 p-3 md:grid-cols-[minmax(0,1fr)_20rem]"
     >
       <MastersCourse coat={coat} />
       <div className="grid content-start gap-3">
-        <h2 className="text-do">A master lays it</h2>
+        <h2 className="text-do">{phrase('a-master-lays-it')}</h2>
         <Facts facts={work.data.facts} />
       </div>
     </section>

@@ -2,12 +2,13 @@ import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { handWorkQuery, referenceQuery } from '../api/queries'
 import { Loading, Trouble } from '../parts/Notice'
-import { clock, plural } from '../parts/words'
+import { clock } from '../parts/words'
 import { Facts } from './AskCard'
 import { STEPS, Through, upTo } from './Compare'
 import { after } from './model'
 import { PanelPicture } from './PanelCanvas'
 import type { Lesson } from './words'
+import { phrase } from './phrase'
 
 /** A panel worked by a master, to be gone through step by step. */
 export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
@@ -18,31 +19,34 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
   const panel = useMemo(() => work.data && run && after(work.data, upTo(run, at)), [at, run, work.data])
   const error = work.error ?? reference.error
   if (error) return <Trouble error={error} again={() => void work.refetch()} />
-  if (!work.data || !run || !panel) return <Loading what="an example" />
+  if (!work.data || !run || !panel) return <Loading what={phrase('an-example')} />
   const now = run[Math.min(run.length - 1, Math.round((run.length * at) / STEPS))]!
   const means = work.data.means[run.find((d) => d.act === 'LAY' || d.act === 'WORK')!.means]!
   const passes = run.filter((d) => d.act === 'TURN').length
   return (
     <section
-      aria-label="A master works it"
+      aria-label={phrase('a-master-works-it')}
       className="lying grid gap-3 p-3 md:grid-cols-[minmax(0,1fr)_20rem]"
     >
       <div>
-        <PanelPicture work={work.data} panel={panel} label="The panel under a master's hand" />
+        <PanelPicture work={work.data} panel={panel} label={phrase('the-panel-under-a-masters')} />
         <Through at={at} onAt={setAt} />
       </div>
       <div className="grid content-start gap-3">
-        <h2 className="text-do">A master works it</h2>
+        <h2 className="text-do">{phrase('a-master-works-it')}</h2>
         <Facts facts={work.data.facts} />
         <ul className="list-[square] pl-5 text-note">
           <li>{means.text}.</li>
-          {means.dwellS > 0 && <li>It sits {means.dwellS} s before it is worked.</li>}
-          <li>Four strokes over each place make a pass.</li>
-          {work.data.sections > 1 && <li>In {plural(work.data.sections, 'section')}, or it dries first.</li>}
-          <li>{plural(passes, 'clean face')} of cloth, turned before each wipe.</li>
+          {means.dwellS > 0 && <li>{phrase('it-sits-s-before-it', { dwellS: means.dwellS })}</li>}
+          <li>{phrase('four-strokes-over-each-place')}</li>
+          {work.data.sections > 1 && (
+            <li>{phrase('in-sections-or-it-dries', { sections: work.data.sections })}</li>
+          )}
+          <li>{phrase('clean-faces-of-cloth-turned', { passes })}</li>
         </ul>
         <p role="status" className="border-l-4 border-l-needle pl-3">
-          <strong>{at === STEPS ? 'Done' : does[now.act]}</strong>, {clock(panel.seconds)} gone.
+          <strong>{at === STEPS ? phrase('done') : does[now.act]}</strong>
+          {phrase('gone', { seconds: clock(panel.seconds) })}
         </p>
       </div>
     </section>
@@ -50,17 +54,17 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
 }
 
 const does = {
-  VACUUM: 'Takes the dust',
-  LAY: 'Lays',
-  DAMP: 'Lays thin',
-  SOAK: 'Soaks',
-  BLOW: 'Blows',
-  WORK: 'Works',
-  MIST: 'Keeps it wet',
-  WAIT: 'Lets it sit',
-  WIPE: 'Wipes',
-  BLOT: 'Blots',
-  TURN: 'Turns the cloth',
-  APPLY: 'Lays a coat',
-  LEVEL: 'Levels it',
+  VACUUM: phrase('takes-the-dust'),
+  LAY: phrase('lays'),
+  DAMP: phrase('lays-thin'),
+  SOAK: phrase('soaks'),
+  BLOW: phrase('blows'),
+  WORK: phrase('works'),
+  MIST: phrase('keeps-it-wet'),
+  WAIT: phrase('lets-it-sit'),
+  WIPE: phrase('wipes'),
+  BLOT: phrase('blots'),
+  TURN: phrase('turns-the-cloth'),
+  APPLY: phrase('lays-a-coat'),
+  LEVEL: phrase('levels-it'),
 } as const

@@ -5,11 +5,11 @@ import { modelQuery, outcomesQuery, trialsQuery } from '../api/queries'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { plural } from '../parts/words'
 import { useDecisions } from '../match/useDecisions'
 import { after, soilAt, found, cellCount, type Deed, type HandWork } from './model'
 import { PanelPicture } from './PanelCanvas'
 import { PanelWork } from './PanelWork'
+import { phrase } from './phrase'
 
 /** A panel of a real job, tried on models first: ten runs, and one by hand. */
 export function ModelView() {
@@ -24,12 +24,12 @@ export function ModelView() {
   const work = useMemo(() => model.data && named(model.data.work, label), [label, model.data])
   const decisions = useDecisions(job.id, surfaceId)
   const go = useNavigate()
-  if (trials.isPending) return <Loading what="the models" />
+  if (trials.isPending) return <Loading what={phrase('the-models')} />
   if (!trials.data)
     return (
       <div className="p-4">
-        <Empty title={trials.error?.message ?? 'There is no model of this panel.'}>
-          <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`}>Back to its match</ButtonLink>
+        <Empty title={trials.error?.message ?? phrase('there-is-no-model-of')}>
+          <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`}>{phrase('back-to-its-match')}</ButtonLink>
         </Empty>
       </div>
     )
@@ -47,30 +47,31 @@ export function ModelView() {
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-head">On a model first</h1>
+          <h1 className="text-head">{phrase('on-a-model-first')}</h1>
           <p>
             {label && `${label}: `}
-            {trials.data.treatment}. Nothing here goes into the job until you take it there.
+            {phrase('nothing-here-goes-into-the', { treatment: trials.data.treatment })}
           </p>
         </div>
         <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`} weight="main">
-          Back to the match
+          {phrase('back-to-the-match')}
         </ButtonLink>
       </div>
-      <section aria-label="Ten models" className="lying grid gap-2 p-3">
+      <section aria-label={phrase('ten-models')} className="lying grid gap-2 p-3">
         <h2 className="text-do">
           {clean === runs.length
-            ? `Clean in ${least === most ? plural(least, 'pass', 'passes') : `${least} to ${most} passes`} on all ${runs.length} models`
-            : `Clean on ${clean} of ${runs.length} models; the rest keep some soil after ${plural(most, 'pass', 'passes')}`}
-          {harmed > 0 ? `, and ${harmed} came to harm.` : ', and none came to harm.'}
+            ? phrase('clean-in-on-all-models', {
+                what: least === most ? phrase('passes', { least }) : phrase('to-passes', { least, most }),
+                runs: runs.length,
+              })
+            : phrase('clean-on-of-models-the', { clean, runs: runs.length, most })}
+          {harmed > 0 ? phrase('and-came-to-harm', { harmed }) : phrase('and-none-came-to-harm')}
         </h2>
-        <p className="text-note text-faint">
-          Each is this finish with this soil in this air; no two panels let go alike.
-        </p>
+        <p className="text-note text-faint">{phrase('each-is-this-finish-with')}</p>
         <ol className="grid gap-1">
           {runs.map((run, i) => (
             <li key={i} className="grid grid-cols-[5rem_minmax(0,1fr)_9rem] items-center gap-2 text-note">
-              <span>Model {i + 1}</span>
+              <span>{phrase('model', { i: i + 1 })}</span>
               <span className="flex gap-0.5" aria-hidden="true">
                 {Array.from({ length: run.passes }, (_, p) => (
                   <span key={p} className={`h-4 flex-1 ${run.unharmed ? 'bg-tune' : 'bg-over'}`} />
@@ -79,28 +80,28 @@ export function ModelView() {
                   <span key={p} className="h-4 flex-1 bg-piece" />
                 ))}
               </span>
-              <span>
-                {plural(run.passes, 'pass', 'passes')}, {Math.round(run.left * 100)} % left
-              </span>
+              <span>{phrase('passes-left', { passes: run.passes, left: Math.round(run.left * 100) })}</span>
             </li>
           ))}
         </ol>
       </section>
-      <h2 className="text-do">By hand</h2>
-      {model.isPending && <Loading what="the model" />}
+      <h2 className="text-do">{phrase('by-hand')}</h2>
+      {model.isPending && <Loading what={phrase('the-model')} />}
       {model.error && <Trouble error={model.error} />}
       {work && own && (
-        <section aria-label="What you left" className="lying grid gap-2 p-3 sm:grid-cols-2">
-          <PanelPicture work={work} panel={after(work, own)} label="The model as you left it" />
+        <section aria-label={phrase('what-you-left')} className="lying grid gap-2 p-3 sm:grid-cols-2">
+          <PanelPicture work={work} panel={after(work, own)} label={phrase('the-model-as-you-left')} />
           <div className="grid content-start gap-2">
-            <p className="text-do">{Math.round(100 * left(work, own))} % of the soil is left.</p>
+            <p className="text-do">
+              {phrase('of-the-soil-is-left', { what: Math.round(100 * left(work, own)) })}
+            </p>
             <Button
               onClick={() => {
                 setOwn(undefined)
                 setSeed(seed + 1)
               }}
             >
-              Another model
+              {phrase('another-model')}
             </Button>
             {used && (
               <>
@@ -109,24 +110,23 @@ export function ModelView() {
                   disabled={!mayTake || decisions.keep.isPending}
                   onClick={() =>
                     decisions.keep.mutate(
-                      { needles: used.needles, reason: 'Tried on a model first' },
+                      { needles: used.needles, reason: phrase('tried-on-a-model-first') },
                       { onSuccess: () => void go(`/jobs/${job.id}/match/${surfaceId}`) },
                     )
                   }
                 >
-                  Take it into the match
+                  {phrase('take-it-into-the-match')}
                 </Button>
                 <p className="text-note">
                   {used.means.text}.{' '}
                   {job.state !== 'SURVEY'
-                    ? 'The run has begun: its plan is frozen.'
-                    : used.means.mark === 'DANGEROUS' &&
-                      'It is beyond what this panel stands and is not taken.'}
+                    ? phrase('the-run-has-begun-its')
+                    : used.means.mark === 'DANGEROUS' && phrase('it-is-beyond-what-this')}
                 </p>
               </>
             )}
             {decisions.keep.error && <Trouble error={decisions.keep.error} />}
-            <Link to={`/jobs/${job.id}/match/${surfaceId}`}>Leave it, and back to the match</Link>
+            <Link to={`/jobs/${job.id}/match/${surfaceId}`}>{phrase('leave-it-and-back-to')}</Link>
           </div>
         </section>
       )}

@@ -1,7 +1,7 @@
 import { Button } from '../parts/controls'
-import { plural } from '../parts/words'
 import { useAnswers, useRefused } from './useAnswers'
 import type { Lesson } from './words'
+import { phrase } from './phrase'
 
 /** Says which answers were not counted, and why, until it is read. */
 export function NotCounted({ lessons }: { lessons: Lesson[] }) {
@@ -9,10 +9,16 @@ export function NotCounted({ lessons }: { lessons: Lesson[] }) {
   const { refused, broken, forget } = useRefused()
   if (refused.length === 0 && !broken) return null
   return (
-    <section aria-label="Not counted" role="status" className="lying grid gap-2 border-l-4 border-l-care p-3">
+    <section
+      aria-label={phrase('not-counted')}
+      role="status"
+      className="lying grid gap-2 border-l-4 border-l-care p-3"
+    >
       {refused.length > 0 && (
         <>
-          <p className="font-semibold">{plural(refused.length, 'answer')} not counted; the others stand.</p>
+          <p className="font-semibold">
+            {phrase('answers-not-counted-the-others', { refused: refused.length })}
+          </p>
           <ul className="list-[square] pl-5 text-note">
             {refused.map(({ lesson, why }, i) => (
               <li key={i}>
@@ -22,11 +28,9 @@ export function NotCounted({ lessons }: { lessons: Lesson[] }) {
           </ul>
         </>
       )}
-      {broken && (
-        <p>What waited on this device cannot be read any more. It is set aside; what was sent stands.</p>
-      )}
+      {broken && <p>{phrase('what-waited-on-this-device')}</p>}
       <Button className="justify-self-start" onClick={forget}>
-        Noted
+        {phrase('noted')}
       </Button>
     </section>
   )

@@ -10,6 +10,7 @@ import { Schools } from './Schools'
 import { useAhead } from './useAhead'
 import { useAnswers } from './useAnswers'
 import type { Lesson, Marked } from './words'
+import { phrase } from './phrase'
 
 /** Panels worked by hand, one after another. */
 export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; test: boolean }) {
@@ -25,7 +26,7 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
   useAhead(lesson, seed + n, level)
   const work = useQuery(handWorkQuery(lesson.id, seed + n, level))
   const data = work.data
-  if (work.isPending) return <Loading what="the panel" />
+  if (work.isPending) return <Loading what={phrase('the-panel')} />
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
   const done = (deeds: Deed[]) => {
     setBusy(true)
@@ -52,18 +53,16 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
     <>
       {test && (
         <p role="status" className="text-note text-faint">
-          Panel {n + 1} of {lesson.inTest}
+          {phrase('panel-of', { n: n + 1, inTest: lesson.inTest })}
         </p>
       )}
-      {waits > 0 && <p role="status">No line: {waits} kept on this device, marked when it is back.</p>}
+      {waits > 0 && <p role="status">{phrase('no-line-kept-on-this-2', { waits })}</p>}
       {own && marked ? (
         <>
           <Compare work={data} own={own} marked={marked} />
           {last ? (
             <p role="status" className="font-semibold">
-              {marked.passed
-                ? 'The test is passed.'
-                : 'The test is not passed yet: both panels have to be right.'}
+              {marked.passed ? phrase('the-test-is-passed') : phrase('the-test-is-not-passed-2')}
             </p>
           ) : (
             <Button
@@ -75,7 +74,7 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
                 setN(n + 1)
               }}
             >
-              Next panel
+              {phrase('next-panel')}
             </Button>
           )}
           {!test && <Schools key={data.seed} lesson={lesson} seed={data.seed} level={level} />}

@@ -17,6 +17,7 @@ import {
   type Panel,
 } from './model'
 import { band, Stroke } from './strokes'
+import { phrase } from './phrase'
 
 type Run = { panel: Panel; deeds: Deed[] }
 
@@ -24,13 +25,13 @@ type Hand = 'LAY' | 'WORK' | 'WIPE' | 'BLOT' | 'MIST' | 'BLOW' | 'VACUUM'
 type Wetness = 'DAMP' | 'LAY' | 'SOAK'
 
 const hands: Record<Hand, { label: string; key: string; hint: string }> = {
-  VACUUM: { label: 'Vacuum', key: 'v', hint: 'Takes dry dust.' },
-  LAY: { label: 'Lay', key: 'l', hint: 'Puts the cleaner on; its clock starts.' },
-  WORK: { label: 'Work', key: 'w', hint: 'A stroke over each place; four make a pass.' },
-  MIST: { label: 'Mist', key: 'm', hint: 'Keeps what lies there wet.' },
-  WIPE: { label: 'Wipe', key: 'i', hint: 'Takes what came loose onto the face of the cloth.' },
-  BLOW: { label: 'Blow', key: 'o', hint: 'Drives dust and water off; wet cleaner spatters.' },
-  BLOT: { label: 'Blot', key: 'b', hint: 'Takes liquid up without rubbing.' },
+  VACUUM: { label: phrase('vacuum'), key: 'v', hint: phrase('takes-dry-dust') },
+  LAY: { label: phrase('lay'), key: 'l', hint: phrase('puts-the-cleaner-on-its') },
+  WORK: { label: phrase('work'), key: 'w', hint: phrase('a-stroke-over-each-place') },
+  MIST: { label: phrase('mist'), key: 'm', hint: phrase('keeps-what-lies-there-wet') },
+  WIPE: { label: phrase('wipe'), key: 'i', hint: phrase('takes-what-came-loose-onto') },
+  BLOW: { label: phrase('blow'), key: 'o', hint: phrase('drives-dust-and-water-off') },
+  BLOT: { label: phrase('blot'), key: 'b', hint: phrase('takes-liquid-up-without') },
 }
 
 /** A panel under the hand: what is done is done by pointer, by touch, or by keys. */
@@ -130,7 +131,7 @@ export function PanelWork(props: {
     <div className="grid gap-3 lg:grid-cols-[minmax(0,41rem)_minmax(0,1fr)]">
       <div className="grid content-start gap-2">
         <OneOf
-          label="In your hand"
+          label={phrase('in-your-hand')}
           value={hand}
           options={(Object.keys(hands) as Hand[])
             .filter((h) => h !== 'VACUUM' || work.dust >= 0)
@@ -144,7 +145,7 @@ export function PanelWork(props: {
             height={rows * 30}
             tabIndex={0}
             role="application"
-            aria-label="The panel. Arrows move the hand, Shift and an arrow strokes, Space touches, R does a band, A all of it."
+            aria-label={phrase('the-panel-arrows-move-the')}
             aria-describedby="panel-says"
             className="block aspect-[3/2] w-full touch-none rounded-piece border border-line"
             onPointerDown={(e) => {
@@ -172,22 +173,25 @@ export function PanelWork(props: {
         <p id="panel-says" role="status" className="text-note">
           {ready ? (
             <>
-              {clock(panel.seconds)} gone · cleaner lies on {Math.round((100 * wet) / cellCount)} % · the
-              meter under the hand shows {Math.round(moistureAt(work, panel, at))}
+              {phrase('gone-cleaner-lies-on-the', {
+                seconds: clock(panel.seconds),
+                what: Math.round((100 * wet) / cellCount),
+                work: Math.round(moistureAt(work, panel, at)),
+              })}
             </>
           ) : (
-            <strong>Choose what you clean it with first.</strong>
+            <strong>{phrase('choose-what-you-clean-it')}</strong>
           )}
         </p>
         <div className="flex flex-wrap items-center gap-2">
           {[10, 30, 120, 900].map((s) => (
             <Button key={s} onClick={() => act({ act: 'WAIT', means: 0, cells: [], seconds: s })}>
-              Wait {s < 60 ? `${s} s` : `${s / 60} min`}
+              {phrase('wait-2', { what: s < 60 ? `${s} s` : phrase('min', { s: s / 60 }) })}
             </Button>
           ))}
           {dwell > 0 && (
             <Button onClick={() => act({ act: 'WAIT', means: 0, cells: [], seconds: dwell })}>
-              Let it sit {dwell} s
+              {phrase('let-it-sit-s', { dwell })}
             </Button>
           )}
         </div>
@@ -195,7 +199,7 @@ export function PanelWork(props: {
       <div className="grid content-start gap-3">
         <Facts facts={work.facts} />
         <fieldset className="grid gap-1.5">
-          <legend className="text-note font-semibold text-faint">What you clean it with</legend>
+          <legend className="text-note font-semibold text-faint">{phrase('what-you-clean-it-with')}</legend>
           {work.means.map((m, i) => (
             <label
               key={m.text}
@@ -216,41 +220,41 @@ export function PanelWork(props: {
           ))}
         </fieldset>
         <OneOf
-          label="How wet"
+          label={phrase('how-wet')}
           value={wetness}
           options={[
-            { value: 'DAMP', label: 'Thin' },
-            { value: 'LAY', label: 'As meant' },
-            { value: 'SOAK', label: 'Until it runs' },
+            { value: 'DAMP', label: phrase('thin') },
+            { value: 'LAY', label: phrase('as-meant') },
+            { value: 'SOAK', label: phrase('until-it-runs') },
           ]}
           onChange={(value) => setWetness(value as Wetness)}
         />
         <div className="flex flex-wrap items-center gap-2">
           <Button aria-pressed={lamp} onClick={() => setLamp(!lamp)}>
-            {lamp ? 'Lamp away' : 'Lamp from the side'}
+            {lamp ? phrase('lamp-away') : phrase('lamp-from-the-side')}
           </Button>
           <Button disabled={means === undefined} onClick={() => setDipped(true)}>
-            Dip the pen
+            {phrase('dip-the-pen')}
           </Button>
           {dipped && means !== undefined && (
             <span role="status" className="text-note font-semibold">
               {work.means[means]!.ph
-                ? `pH ${work.means[means]!.ph}`
-                : 'The pen shows nothing it can be held to.'}
+                ? phrase('ph', { ph: work.means[means]!.ph })
+                : phrase('the-pen-shows-nothing-it')}
             </span>
           )}
         </div>
         <div className="flex items-center gap-3">
           <span
             role="img"
-            aria-label={`The face of the cloth in hand, number ${panel.faces}`}
+            aria-label={phrase('the-face-of-the-cloth', { faces: panel.faces })}
             className="block size-14 rounded-piece border border-ink"
             style={{ background: faceColour(work, panel) }}
           />
           <div className="grid text-note">
-            <span>Face {panel.faces} of the cloth</span>
+            <span>{phrase('face-of-the-cloth', { faces: panel.faces })}</span>
             <Button className="mt-1" onClick={() => act({ act: 'TURN', means: 0, cells: [], seconds: 0 })}>
-              A clean face
+              {phrase('a-clean-face')}
             </Button>
           </div>
         </div>
@@ -260,7 +264,7 @@ export function PanelWork(props: {
           disabled={props.busy}
           onClick={() => props.onDone(deeds, panel)}
         >
-          Done: show me what I left
+          {phrase('done-show-me-what-i')}
         </Button>
       </div>
     </div>

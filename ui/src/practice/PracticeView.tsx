@@ -7,25 +7,26 @@ import { localOf, nowMs } from '../api/clock'
 import { learnerQuery, shopQuery, trainingQuery } from '../api/queries'
 import { Button, ButtonLink, Field, inputForm, Pick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { plural, when } from '../parts/words'
+import { when } from '../parts/words'
 import { nextUp, standings, type Standing } from './progress'
 import { useLearner } from './useLearner'
 import { NotCounted } from './NotCounted'
 import { courses, kinds, works, type Course, type Learner, type Lesson, type Work } from './words'
+import { phrase } from './phrase'
 
 /** The training floor: who learns, what is next, and all courses. */
 export function PracticeView() {
   const [who, setWho] = useLearner()
   const training = useQuery(trainingQuery)
   const learner = useQuery(learnerQuery(who))
-  if (training.isPending) return <Loading what="the lessons" />
+  if (training.isPending) return <Loading what={phrase('the-lessons')} />
   if (training.error) return <Trouble error={training.error} again={() => void training.refetch()} />
   const all = standings(training.data.lessons, learner.data)
   return (
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
       <div>
-        <h1 className="text-head">Practice</h1>
-        <p className="text-faint">On model panels: nothing here touches a job, the shelf or a record.</p>
+        <h1 className="text-head">{phrase('practice')}</h1>
+        <p className="text-faint">{phrase('on-model-panels-nothing-here')}</p>
       </div>
       <NotCounted lessons={training.data.lessons} />
       <div className="grid gap-4 md:grid-cols-[20rem_minmax(0,1fr)]">
@@ -51,13 +52,13 @@ function Who({ who, onWho }: { who: string; onWho: (name: string) => void }) {
   const [typed, setTyped] = useState('')
   const known = [...new Set([...names, ...(who ? [who] : [])])]
   return (
-    <section aria-label="Who learns" className="lying grid gap-2 p-3">
-      <Field label="Who learns on this device">
+    <section aria-label={phrase('who-learns')} className="lying grid gap-2 p-3">
+      <Field label={phrase('who-learns-on-this-device')}>
         <Pick
-          label="Who learns on this device"
+          label={phrase('who-learns-on-this-device')}
           value={who || undefined}
           options={known.map((value) => ({ value, label: value }))}
-          placeholder="Choose a name"
+          placeholder={phrase('choose-a-name')}
           onChange={onWho}
         />
       </Field>
@@ -71,7 +72,7 @@ function Who({ who, onWho }: { who: string; onWho: (name: string) => void }) {
         }}
       >
         <label className="flex-1">
-          <Field label="Somebody else">
+          <Field label={phrase('somebody-else')}>
             <input
               className={inputForm}
               value={typed}
@@ -82,7 +83,7 @@ function Who({ who, onWho }: { who: string; onWho: (name: string) => void }) {
           </Field>
         </label>
         <Button type="submit" disabled={!typed.trim()}>
-          Take
+          {phrase('take')}
         </Button>
       </form>
     </section>
@@ -93,31 +94,31 @@ function Next({ all, learner }: { all: Standing[]; learner: Learner }) {
   const next = nextUp(all, nowMs())
   const passed = all.filter((s) => s.passed).length
   return (
-    <section aria-label="Next" className="lying grid gap-2 border-l-4 border-l-needle p-3">
+    <section aria-label={phrase('next')} className="lying grid gap-2 border-l-4 border-l-needle p-3">
       {next ? (
         <>
           <p className="text-note text-faint">
-            {next.due ? 'Comes back today' : 'Next'} · {courses[next.standing.lesson.course]}
+            {next.due ? phrase('comes-back-today') : phrase('next')} · {courses[next.standing.lesson.course]}
           </p>
           <p className="text-do font-semibold">{next.standing.lesson.title}</p>
           <p>{next.standing.lesson.aim}.</p>
           <ButtonLink to={`/practice/${next.standing.lesson.id}`} weight="main" className="min-h-14">
-            Begin
+            {phrase('begin')}
           </ButtonLink>
         </>
       ) : (
-        <p className="font-semibold">All lessons passed, and nothing has come back yet.</p>
+        <p className="font-semibold">{phrase('all-lessons-passed-and-nothing')}</p>
       )}
       <p className="text-note text-faint">
-        {passed} of {plural(all.length, 'lesson')} passed, {plural(learner.answers.length, 'answer')} given.
+        {phrase('of-lessons-passed-answers', { passed, all: all.length, answers: learner.answers.length })}
       </p>
       {learner.mayNot.length > 0 && (
         <p className="border-l-4 border-l-care pl-2 text-note">
-          Not alone yet: {learner.mayNot.map((w) => works[w].toLowerCase()).join(', ')}.
+          {phrase('not-alone-yet', { mayNot: learner.mayNot.map((w) => works[w].toLowerCase()).join(', ') })}
         </p>
       )}
       <Button weight="quiet" className="no-print -ml-4 justify-self-start" onClick={() => print()}>
-        Print this record
+        {phrase('print-this-record')}
       </Button>
     </section>
   )
@@ -130,7 +131,7 @@ function CourseList({ course, all }: { course: Course; all: Standing[] }) {
       <h2 className="flex items-baseline justify-between border-b border-line p-3 text-do">
         {courses[course]}
         <span className="text-note font-normal text-faint">
-          {passed} of {all.length} passed
+          {phrase('of-passed', { passed, all: all.length })}
         </span>
       </h2>
       <ul className="divide-y divide-line">
@@ -157,16 +158,12 @@ function Stands({ standing: s }: { standing: Standing }) {
   if (s.passed)
     return (
       <span className="inline-flex items-center gap-1 text-note font-semibold text-tune">
-        <Check size={16} aria-hidden="true" /> Passed
+        <Check size={16} aria-hidden="true" /> {phrase('passed')}
       </span>
     )
-  if (s.tries === 0) return <span className="text-note text-faint">New</span>
+  if (s.tries === 0) return <span className="text-note text-faint">{phrase('new')}</span>
   const due = s.dueMs !== undefined && s.dueMs > nowMs() ? `back ${when(localOf(s.dueMs))}` : 'due'
-  return (
-    <span className="text-right text-note text-faint">
-      {plural(s.tries, 'answer')}, {due}
-    </span>
-  )
+  return <span className="text-right text-note text-faint">{phrase('answers', { tries: s.tries, due })}</span>
 }
 
 const none = 'none'
@@ -180,15 +177,15 @@ function Gates(props: { lessons: Lesson[]; gates: { work: Work; course: Course }
     onSuccess: () => void client.invalidateQueries(),
   })
   return (
-    <section aria-label="Before it is done alone" className="no-print lying grid gap-2 p-3">
-      <h2 className="text-do">Before it is done alone</h2>
+    <section aria-label={phrase('before-it-is-done-alone')} className="no-print lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('before-it-is-done-alone')}</h2>
       {(Object.keys(works) as Work[]).map((work) => (
         <Field key={work} label={`${works[work]}: pass first`}>
           <Pick
             label={`${works[work]}: pass first`}
             value={props.gates.find((g) => g.work === work)?.course ?? none}
             options={[
-              { value: none, label: 'Nothing' },
+              { value: none, label: phrase('nothing') },
               ...(Object.keys(courses) as Course[]).map((value) => ({ value, label: courses[value] })),
             ]}
             onChange={(course) =>
@@ -200,7 +197,7 @@ function Gates(props: { lessons: Lesson[]; gates: { work: Work; course: Course }
           />
         </Field>
       ))}
-      <p className="text-note text-faint">Times gives this work only to people who passed it.</p>
+      <p className="text-note text-faint">{phrase('times-gives-this-work-only')}</p>
       {keep.error && <Trouble error={keep.error} />}
     </section>
   )

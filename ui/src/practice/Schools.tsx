@@ -4,6 +4,7 @@ import { schoolsQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import type { Lesson } from './words'
+import { phrase } from './phrase'
 
 /** Right is what the house holds; opened, it tells what other schools would do with the same case. */
 export function Schools(props: { lesson: Lesson; seed: number; level: number }) {
@@ -11,7 +12,7 @@ export function Schools(props: { lesson: Lesson; seed: number; level: number }) 
   if (!open)
     return (
       <Button weight="quiet" className="-ml-4 justify-self-start" onClick={() => setOpen(true)}>
-        What another school would do
+        {phrase('what-another-school-would-do')}
       </Button>
     )
   return <Told {...props} />
@@ -19,17 +20,17 @@ export function Schools(props: { lesson: Lesson; seed: number; level: number }) 
 
 function Told(props: { lesson: Lesson; seed: number; level: number }) {
   const schools = useQuery(schoolsQuery(props.lesson.id, props.seed, props.level))
-  if (schools.isPending) return <Loading what="other schools" />
+  if (schools.isPending) return <Loading what={phrase('other-schools')} />
   if (schools.error) return <Trouble error={schools.error} again={() => void schools.refetch()} />
   return (
-    <section aria-label="Other schools" className="lying grid gap-3 p-3">
-      <h2 className="text-do">What another school would do</h2>
+    <section aria-label={phrase('other-schools-2')} className="lying grid gap-3 p-3">
+      <h2 className="text-do">{phrase('what-another-school-would-do')}</h2>
       {schools.data.length === 0 ? (
-        <p>Nothing else: every school of the house rules works this case alike.</p>
+        <p>{phrase('nothing-else-every-school-of')}</p>
       ) : (
         <>
           <p className="text-note">
-            As the house holds it: <strong>{schools.data[0]!.ours}</strong>
+            {phrase('as-the-house-holds-it')} <strong>{schools.data[0]!.ours}</strong>
           </p>
           <ul className="grid gap-3 md:grid-cols-2">
             {schools.data.map((school) => (

@@ -3,6 +3,7 @@ import { useEffect, useSyncExternalStore } from 'react'
 import { ApiError, api, need, type Schemas } from '../api/client'
 import { learnerQuery } from '../api/queries'
 import { kept } from '../parts/kept'
+import { phrase } from './phrase'
 
 export type Answer = Schemas['AnswerRequest']
 
@@ -34,10 +35,10 @@ export type Refused = { lesson: string; why: string }
 function refuse(answer: Answer, error: unknown) {
   const another = error instanceof ApiError && error.faults.some((f) => f.pointer === '/fingerprint')
   const why = another
-    ? 'the shelf or the house rules have changed since it was asked.'
+    ? phrase('the-shelf-or-the-house')
     : error instanceof Error
       ? error.message
-      : 'it could not be counted.'
+      : phrase('it-could-not-be-counted')
   kept.set(refusedKey, JSON.stringify([...read<Refused>(refusedKey), { lesson: answer.lesson, why }]))
 }
 

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 export type Lesson = Schemas['LessonView']
 export type Learner = Schemas['LearnerView']
@@ -9,36 +10,36 @@ export type Course = Lesson['course']
 export type Work = Schemas['GateView']['work']
 
 export const courses: Record<Course, string> = {
-  FIRST_DAY: 'First day',
-  WET_WORK: 'Cleaning wet',
-  DELICATE: 'Delicate trim',
-  PROTECT: 'Caring and coating',
-  MASTER: 'Whole cars',
+  FIRST_DAY: phrase('first-day'),
+  WET_WORK: phrase('cleaning-wet'),
+  DELICATE: phrase('delicate-trim'),
+  PROTECT: phrase('caring-and-coating'),
+  MASTER: phrase('whole-cars'),
 }
 
 export const kinds: Record<Lesson['kind'], string> = {
-  TELL: 'Tell what it is',
-  READ: 'Read the state',
-  CHOOSE: 'Choose',
-  MIX: 'Mix',
-  PACE: 'Pace',
-  TECHNIQUE: 'Technique',
-  STOP: 'Stop or go on',
-  PLAN: 'Plan',
-  HAND_OVER: 'Promise',
-  WORK: 'By hand',
-  COAT: 'Coat by hand',
+  TELL: phrase('tell-what-it-is'),
+  READ: phrase('read-the-state'),
+  CHOOSE: phrase('choose'),
+  MIX: phrase('mix'),
+  PACE: phrase('pace'),
+  TECHNIQUE: phrase('technique'),
+  STOP: phrase('stop-or-go-on'),
+  PLAN: phrase('plan'),
+  HAND_OVER: phrase('promise'),
+  WORK: phrase('by-hand'),
+  COAT: phrase('coat-by-hand'),
 }
 
 export const works: Record<Work, string> = {
-  COATING: 'Lay a coating',
-  RIM: "Work a steering wheel's rim",
-  ANILINE: 'Work hide without a full coat',
+  COATING: phrase('lay-a-coating'),
+  RIM: phrase('work-a-steering-wheels-rim'),
+  ANILINE: phrase('work-hide-without-a-full'),
 }
 
 export const marks: Record<Mark, { says: string; ink: string; bar: string }> = {
-  RIGHT: { says: 'Right', ink: 'text-tune', bar: 'border-l-tune' },
-  WEAK: { says: 'No harm, but not it', ink: 'text-under', bar: 'border-l-under' },
-  HARSH: { says: 'Harsher than it need be', ink: 'text-care', bar: 'border-l-care' },
-  DANGEROUS: { says: 'Dangerous', ink: 'text-barred', bar: 'border-l-barred' },
+  RIGHT: { says: phrase('right'), ink: 'text-tune', bar: 'border-l-tune' },
+  WEAK: { says: phrase('no-harm-but-not-it'), ink: 'text-under', bar: 'border-l-under' },
+  HARSH: { says: phrase('harsher-than-it-need-be'), ink: 'text-care', bar: 'border-l-care' },
+  DANGEROUS: { says: phrase('dangerous'), ink: 'text-barred', bar: 'border-l-barred' },
 }

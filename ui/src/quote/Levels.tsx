@@ -4,6 +4,7 @@ import { levelsQuery } from '../api/queries'
 import { useJobSettled } from '../api/useJobSettled'
 import { Loading, Trouble } from '../parts/Notice'
 import { money, Say, worked } from '../parts/words'
+import { phrase } from './phrase'
 
 type Level = Schemas['LevelView']
 type Price = Schemas['PriceView']
@@ -32,7 +33,7 @@ export function Levels({
       need(api.POST('/api/v1/jobs/{id}/standards/{standard}', { params: { path: { id: jobId, standard } } })),
     onSuccess: settled,
   })
-  if (levels.isPending) return <Loading what="the levels" />
+  if (levels.isPending) return <Loading what={phrase('the-levels')} />
   if (levels.isError) return <Trouble error={levels.error} again={() => void levels.refetch()} />
   const { currency } = levels.data
   const take = (level: Level, price: Price) => {
@@ -40,12 +41,12 @@ export function Levels({
     if (!price.current) wish.mutate(price.standard)
   }
   return (
-    <section aria-label="Levels" className="lying p-2 md:p-3">
+    <section aria-label={phrase('levels')} className="lying p-2 md:p-3">
       <table className="w-full table-fixed border-separate border-spacing-1 text-left">
-        <caption className="sr-only">Price with tax and hands-on time, by level and standard</caption>
+        <caption className="sr-only">{phrase('price-with-tax-and-hands')}</caption>
         <thead className="text-note text-faint">
           <tr>
-            <th scope="col">With tax</th>
+            <th scope="col">{phrase('with-tax')}</th>
             {levels.data.levels[0]?.prices.map((p) => (
               <th key={p.standard} scope="col">
                 {Say(p.standard)}

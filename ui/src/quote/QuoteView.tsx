@@ -8,8 +8,9 @@ import { Button } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
-import { money, plural, say, Say, when } from '../parts/words'
+import { money, say, Say, when } from '../parts/words'
 import { Levels } from './Levels'
+import { phrase } from './phrase'
 
 /** What the visit costs: packages to take or leave, and what was quoted, agreed and done. */
 export function QuoteView() {
@@ -28,7 +29,7 @@ export function QuoteView() {
     onSuccess: settled,
   })
   if (!surveyed) return <NothingSurveyed jobId={job.id} />
-  if (quote.isPending) return <Loading what="the quote" />
+  if (quote.isPending) return <Loading what={phrase('the-quote')} />
   if (quote.isError) return <PageTrouble error={quote.error} again={() => void quote.refetch()} />
   const { now, given, hourlyRate } = quote.data
   const leftOut = job.document.arrangement?.leftOut ?? []
@@ -50,22 +51,22 @@ export function QuoteView() {
           }}
         />
       </div>
-      <section aria-label="As planned now" className="lying grid content-start gap-2 p-3">
-        <h2 className="text-head">As planned now</h2>
+      <section aria-label={phrase('as-planned-now')} className="lying grid content-start gap-2 p-3">
+        <h2 className="text-head">{phrase('as-planned-now')}</h2>
         {hourlyRate == null && (
           <p className="border-l-4 border-care pl-3">
-            What an hour of work costs is not said yet:{' '}
+            {phrase('what-an-hour-of-work')}{' '}
             <Link to="/shop" className="underline underline-offset-4">
-              Shop
+              {phrase('shop')}
             </Link>
             .
           </p>
         )}
         {leftOut.length > 0 && (
           <p className="border-l-4 border-line pl-3">
-            Not planned, as agreed or for time: {leftOut.map(say).join(', ')}.{' '}
+            {phrase('not-planned-as-agreed-or', { leftOut: leftOut.map(say).join(', ') })}{' '}
             <Link to={`/jobs/${job.id}/timetable`} className="underline underline-offset-4">
-              Times
+              {phrase('times')}
             </Link>
           </p>
         )}
@@ -76,13 +77,13 @@ export function QuoteView() {
           disabled={give.isPending || hourlyRate == null}
           onClick={() => give.mutate()}
         >
-          Give this quote
+          {phrase('give-this-quote')}
         </Button>
         {give.error && <Trouble error={give.error} />}
       </section>
-      <section aria-label="Quotes given" className="grid content-start gap-3">
-        <h2 className="text-do">Quotes given</h2>
-        {given.length === 0 && <p className="text-faint">None yet.</p>}
+      <section aria-label={phrase('quotes-given')} className="grid content-start gap-3">
+        <h2 className="text-do">{phrase('quotes-given')}</h2>
+        {given.length === 0 && <p className="text-faint">{phrase('none-yet')}</p>}
         {given.map((g) => (
           <Given key={g.number} jobId={job.id} given={g} onSettled={settled} />
         ))}
@@ -107,12 +108,12 @@ function Lines({ quote, onTurn }: { quote: Schemas['QuoteView']; onTurn: (sold: 
       <table className="w-full">
         <thead className="text-left text-note text-faint">
           <tr>
-            <th scope="col">Package</th>
+            <th scope="col">{phrase('package')}</th>
             <th scope="col" className="px-2 text-right">
-              Work
+              {phrase('work')}
             </th>
             <th scope="col" className="text-right">
-              Sum
+              {phrase('sum')}
             </th>
           </tr>
         </thead>
@@ -134,23 +135,25 @@ function Lines({ quote, onTurn }: { quote: Schemas['QuoteView']; onTurn: (sold: 
                   <span className="flex min-h-11 items-center pl-9">{line.says}</span>
                 )}
                 {!line.priced && (
-                  <span className="block pl-9 text-note text-care">A bottle has no price on record</span>
+                  <span className="block pl-9 text-note text-care">{phrase('a-bottle-has-no-price')}</span>
                 )}
               </th>
-              <td className="px-2 text-right whitespace-nowrap">{line.minutes} min</td>
+              <td className="px-2 text-right whitespace-nowrap">
+                {phrase('min', { minutes: line.minutes })}
+              </td>
               <td className="text-right whitespace-nowrap">
-                {line.taken ? money(line.minor, quote.currency) : 'left out'}
+                {line.taken ? money(line.minor, quote.currency) : phrase('left-out')}
               </td>
             </tr>
           ))}
-          {sum('Net', quote.netMinor)}
-          {sum(`Tax, ${quote.taxPercent} %`, quote.taxMinor)}
-          {sum('To pay', quote.grossMinor, true)}
+          {sum(phrase('net'), quote.netMinor)}
+          {sum(phrase('tax', { taxPercent: quote.taxPercent }), quote.taxMinor)}
+          {sum(phrase('to-pay'), quote.grossMinor, true)}
         </tbody>
       </table>
       {referred.length > 0 && (
         <div>
-          <h3 className="font-semibold">Not cleaning: for a repairer or a licensed workshop</h3>
+          <h3 className="font-semibold">{phrase('not-cleaning-for-a-repairer')}</h3>
           <ul className="list-disc pl-5">
             {referred.map((l) => (
               <li key={l.says}>{l.says}</li>
@@ -163,8 +166,8 @@ function Lines({ quote, onTurn }: { quote: Schemas['QuoteView']; onTurn: (sold: 
 }
 
 const next: Record<string, { step: string; label: string }> = {
-  QUOTED: { step: 'agreed', label: 'The customer agrees' },
-  AGREED: { step: 'done', label: 'Done and paid' },
+  QUOTED: { step: 'agreed', label: phrase('the-customer-agrees') },
+  AGREED: { step: 'done', label: phrase('done-and-paid') },
 }
 
 function Given({
@@ -190,17 +193,22 @@ function Given({
   return (
     <article className={`lying p-3 ${given.state === 'REPLACED' ? 'text-faint' : ''}`}>
       <h3 className="text-do">
-        Quote {given.number}: {money(grossMinor, currency)}
+        {phrase('quote', { number: given.number, grossMinor: money(grossMinor, currency) })}
       </h3>
       <p>
         {given.quote.level && `${given.quote.level}: `}
-        {Say(given.state)} {when(given.doneAt ?? given.agreedAt ?? given.quotedAt)},{' '}
-        {plural(lines.filter((l) => l.taken).length, 'package')}
+        {phrase('packages', {
+          state: Say(given.state),
+          doneAt: when(given.doneAt ?? given.agreedAt ?? given.quotedAt),
+          lines: lines.filter((l) => l.taken).length,
+        })}
       </p>
       {given.differs !== 0 && given.state !== 'REPLACED' && (
         <p className="text-care">
-          As planned today it would be {money(Math.abs(given.differs), currency)} net{' '}
-          {given.differs > 0 ? 'more' : 'less'}.
+          {phrase('as-planned-today-it-would', {
+            differs: money(Math.abs(given.differs), currency),
+            what: given.differs > 0 ? 'more' : 'less',
+          })}
         </p>
       )}
       <div className="mt-1 flex flex-wrap gap-2">
@@ -208,7 +216,7 @@ function Given({
           href={`/api/v1/jobs/${jobId}/quote/${given.number}.pdf`}
           className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
         >
-          <FileText size={18} aria-hidden="true" /> PDF
+          <FileText size={18} aria-hidden="true" /> {phrase('pdf')}
         </a>
         {then && (
           <Button disabled={move.isPending} onClick={() => move.mutate(then.step)}>

@@ -7,9 +7,10 @@ import { Ask } from '../bench/Otherwise'
 import { Button, ButtonLink, TextField } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { dayOf, ml, timeOf } from '../parts/words'
+import { dayOf, ml, say, timeOf } from '../parts/words'
 import { Photos } from '../survey/Photos'
 import { instruments } from '../survey/Readings'
+import { phrase } from './phrase'
 
 type Record = Schemas['RunRecord']
 type Line = Schemas['RecordLine']
@@ -18,14 +19,14 @@ type Line = Schemas['RecordLine']
 export function RecordView() {
   const job = useJob()
   const record = useQuery({ ...recordQuery(job.id), retry: false })
-  if (record.isPending) return <Loading what="the record" />
+  if (record.isPending) return <Loading what={phrase('the-record')} />
   if (record.isError)
     return (
       <div className="p-3 md:p-5">
         {record.error instanceof ApiError && record.error.status === 409 ? (
-          <Empty title="Nothing was done yet.">
+          <Empty title={phrase('nothing-was-done-yet')}>
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="main">
-              To the bench
+              {phrase('to-the-bench')}
             </ButtonLink>
           </Empty>
         ) : (
@@ -50,14 +51,10 @@ export function RecordView() {
 function Entries({ record, jobId, over }: { record: Record; jobId: string; over: boolean }) {
   const days = [...new Set(record.lines.map((l) => l.at.slice(0, 10)))]
   return (
-    <section aria-label="Entries" className="lying content-start">
-      <h1 className="px-3 pt-3 text-head">What was done</h1>
-      {over && (
-        <p className="px-3 text-note text-faint">
-          Handed over: this record stands. What is put right now is told as such on the customer’s page.
-        </p>
-      )}
-      {record.lines.length === 0 && <p className="p-3 text-faint">Nothing is told yet.</p>}
+    <section aria-label={phrase('entries')} className="lying content-start">
+      <h1 className="px-3 pt-3 text-head">{phrase('what-was-done')}</h1>
+      {over && <p className="px-3 text-note text-faint">{phrase('handed-over-this-record-stands')}</p>}
+      {record.lines.length === 0 && <p className="p-3 text-faint">{phrase('nothing-is-told-yet')}</p>}
       {days.map((day) => (
         <div key={day}>
           <h2 className="px-3 pt-2 text-do">{dayOf(`${day}T12:00:00`)}</h2>
@@ -107,12 +104,11 @@ function Entry(props: { line: Line; lines: Line[]; jobId: string }) {
         <span className="block text-note text-faint">
           {[
             line.by,
-            line.signedIn && `signed in: ${line.signedIn}`,
-            line.takenBack && 'taken back since',
-            later && `came in at ${timeOf(line.recordedAt)}`,
-            line.ticked.length > 0 &&
-              `ticked: ${line.ticked.map((c) => c.toLowerCase().replaceAll('_', ' ')).join(', ')}`,
-            corrected && `puts right what was told at ${timeOf(corrected.at)}`,
+            line.signedIn && phrase('signed-in', { signedIn: line.signedIn }),
+            line.takenBack && phrase('taken-back-since'),
+            later && phrase('came-in-at', { recordedAt: timeOf(line.recordedAt) }),
+            line.ticked.length > 0 && phrase('ticked', { ticked: line.ticked.map((c) => say(c)).join(', ') }),
+            corrected && phrase('puts-right-what-was-told', { at: timeOf(corrected.at) }),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -153,7 +149,7 @@ function Correct({ line, jobId }: { line: Line; jobId: string }) {
     onSuccess: () => void client.invalidateQueries({ queryKey: recordQuery(jobId).queryKey }),
   })
   return (
-    <Ask title="Put right" label={`Put right: ${line.title.toLowerCase()}`}>
+    <Ask title={phrase('put-right')} label={phrase('put-right-2', { title: line.title.toLowerCase() })}>
       {(close) => (
         <form
           className="grid gap-3"
@@ -162,16 +158,16 @@ function Correct({ line, jobId }: { line: Line; jobId: string }) {
             tell.mutate(line.taskId, { onSuccess: close })
           }}
         >
-          <p>What was told stays; this is written beside it.</p>
+          <p>{phrase('what-was-told-stays-this')}</p>
           <TextField
-            label="What was it really"
+            label={phrase('what-was-it-really')}
             value={reason}
             onChange={setReason}
             maxLength={400}
             required
           />
           <TextField
-            label="Amount that went on, ml, if it was another"
+            label={phrase('amount-that-went-on-ml')}
             value={amount}
             onChange={setAmount}
             inputMode="decimal"
@@ -184,7 +180,7 @@ function Correct({ line, jobId }: { line: Line; jobId: string }) {
             className="min-h-14"
             disabled={!reason.trim() || isNaN(Number(amount.replace(',', '.'))) || tell.isPending}
           >
-            Write it beside
+            {phrase('write-it-beside')}
           </Button>
         </form>
       )}
@@ -197,21 +193,24 @@ const minutes = (n: number) => (n < 1 ? '< 1' : String(Math.round(n)))
 function Times({ record }: { record: Record }) {
   const known = record.steps.filter((s) => s.minutes !== undefined)
   return (
-    <section aria-label="Minutes" className="lying p-3">
-      <h2 className="text-do">Minutes</h2>
+    <section aria-label={phrase('minutes')} className="lying p-3">
+      <h2 className="text-do">{phrase('minutes')}</h2>
       <p>
-        <strong className="text-head">{record.workedMin}</strong> worked, {record.plannedMin} planned
+        <strong className="text-head">{record.workedMin}</strong>{' '}
+        {phrase('worked-planned', { plannedMin: record.plannedMin })}
       </p>
       {known.length > 0 && (
         <details>
-          <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Step by step</summary>
+          <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+            {phrase('step-by-step')}
+          </summary>
           <table className="w-full text-note">
             <thead className="text-left text-faint">
               <tr>
-                <th className="py-1 font-semibold">Step</th>
-                <th className="text-right font-semibold">Took</th>
-                <th className="text-right font-semibold">Plan</th>
-                <th className="text-right font-semibold">Passes</th>
+                <th className="py-1 font-semibold">{phrase('step')}</th>
+                <th className="text-right font-semibold">{phrase('took')}</th>
+                <th className="text-right font-semibold">{phrase('plan')}</th>
+                <th className="text-right font-semibold">{phrase('passes')}</th>
               </tr>
             </thead>
             <tbody className="divide-y divide-line">
@@ -239,8 +238,8 @@ function Measured({ job }: { job: Schemas['JobDetail'] }) {
   const readings = useQuery(readingsQuery(job.id))
   if (!readings.data || readings.data.length === 0) return null
   return (
-    <section aria-label="Measured" className="lying p-3">
-      <h2 className="text-do">Measured</h2>
+    <section aria-label={phrase('measured')} className="lying p-3">
+      <h2 className="text-do">{phrase('measured')}</h2>
       <ul className="divide-y divide-line">
         {readings.data.map((r) => (
           <li key={r.id} className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
@@ -263,9 +262,9 @@ function Measured({ job }: { job: Schemas['JobDetail'] }) {
 
 function UsedUp({ record }: { record: Record }) {
   return (
-    <section aria-label="Used up" className="lying p-3">
-      <h2 className="text-do">Used up</h2>
-      {record.used.length === 0 && <p className="text-faint">Nothing yet.</p>}
+    <section aria-label={phrase('used-up')} className="lying p-3">
+      <h2 className="text-do">{phrase('used-up')}</h2>
+      {record.used.length === 0 && <p className="text-faint">{phrase('nothing-yet')}</p>}
       <ul className="divide-y divide-line">
         {record.used.map((u) => (
           <li key={u.productId + u.ratio} className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
@@ -274,9 +273,13 @@ function UsedUp({ record }: { record: Record }) {
             </span>
             <strong className="text-right">{ml(u.ml)}</strong>
             <span className="text-note text-faint">
-              {u.batches.length > 0 ? `Batch ${u.batches.join(', ')}` : 'No batch noted'}
+              {u.batches.length > 0
+                ? phrase('batch', { batches: u.batches.join(', ') })
+                : phrase('no-batch-noted')}
             </span>
-            <span className="text-right text-note text-faint">planned {ml(u.plannedMl)}</span>
+            <span className="text-right text-note text-faint">
+              {phrase('planned', { plannedMl: ml(u.plannedMl) })}
+            </span>
           </li>
         ))}
       </ul>

@@ -8,6 +8,7 @@ import { Loading, PageTrouble } from '../parts/Notice'
 import { atPh, phMarks } from '../parts/phRule'
 import { Row, Scale } from '../parts/Scale'
 import { range, Say, say } from '../parts/words'
+import { phrase } from './phrase'
 
 type Finish = Schemas['FinishChoice']
 
@@ -19,20 +20,17 @@ export function FinishesView() {
   useEffect(() => {
     if (there && hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'center' })
   }, [there, hash])
-  if (finishes.isPending) return <Loading what="the finishes" />
+  if (finishes.isPending) return <Loading what={phrase('the-finishes')} />
   if (finishes.isError) return <PageTrouble error={finishes.error} again={() => void finishes.refetch()} />
   const families = [...new Set(finishes.data.map((f) => f.family))]
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-3 p-3 md:p-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-head">Finishes</h1>
-          <p className="text-faint">
-            How each is told, and the most it stands when it is sound: wear, age, stitching and the label may
-            ask for less.
-          </p>
+          <h1 className="text-head">{phrase('finishes')}</h1>
+          <p className="text-faint">{phrase('how-each-is-told-and')}</p>
         </div>
-        <ButtonLink to="/rules">House rules</ButtonLink>
+        <ButtonLink to="/rules">{phrase('house-rules')}</ButtonLink>
       </div>
       {families.map((family) => {
         const own = finishes.data.filter((f) => f.family === family)
@@ -41,7 +39,7 @@ export function FinishesView() {
             key={family}
             label={Say(family)}
             count={own.length}
-            unit="pH on the surface: the block for every day, the line for short, rinsed work"
+            unit={phrase('ph-on-the-surface-the')}
             marks={phMarks}
           >
             {own.map((finish) => (
@@ -50,7 +48,9 @@ export function FinishesView() {
                 id={finish.code}
                 name={finish.name.charAt(0).toUpperCase() + finish.name.slice(1)}
                 note={finish.look}
-                said={`pH ${range(finish.stands.routineLow, finish.stands.routineHigh)}`}
+                said={phrase('ph', {
+                  routineLow: range(finish.stands.routineLow, finish.stands.routineHigh),
+                })}
                 end={stands(finish)}
               >
                 <Band finish={finish} />
@@ -66,15 +66,19 @@ export function FinishesView() {
 function stands({ stands: s }: Finish): string {
   const how: Record<Finish['stands']['agitationHow'], string> = {
     any: '',
-    dry: ', dry only',
-    blot: ', blotted only',
+    dry: phrase('dry-only'),
+    blot: phrase('blotted-only'),
   }
   return [
-    `${s.wetMaxGm2} g/m² a pass${s.wetOn === 'surface' ? '' : `, on the ${say(s.wetOn)}`}`,
+    phrase('g-m-a-pass', {
+      wetMaxGm2: s.wetMaxGm2,
+      what: s.wetOn === 'surface' ? '' : phrase('on-the', { wetOn: say(s.wetOn) }),
+    }),
     `off within ${s.contactMaxMin} min`,
-    `stiffness to ${s.agitationMax}${how[s.agitationHow]}`,
-    s.steamMaxC === undefined ? 'no steam' : `steam to ${s.steamMaxC} °C`,
-    s.sheenLow !== undefined && `clean at ${range(s.sheenLow, s.sheenHigh ?? s.sheenLow)} GU`,
+    phrase('stiffness-to', { agitationMax: s.agitationMax, how: how[s.agitationHow] }),
+    s.steamMaxC === undefined ? phrase('no-steam') : phrase('steam-to-c', { steamMaxC: s.steamMaxC }),
+    s.sheenLow !== undefined &&
+      phrase('clean-at-gu', { sheenLow: range(s.sheenLow, s.sheenHigh ?? s.sheenLow) }),
   ]
     .filter(Boolean)
     .join(' · ')

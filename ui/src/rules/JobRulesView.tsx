@@ -7,8 +7,9 @@ import { useJobSettled } from '../api/useJobSettled'
 import { Button } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
-import { plural, Say } from '../parts/words'
+import { Say } from '../parts/words'
 import { RuleCard } from './RuleCard'
+import { phrase } from './phrase'
 
 /** The schools a job holds to, those of its own marked, with what each changes in this job. */
 export function JobRulesView() {
@@ -21,7 +22,7 @@ export function JobRulesView() {
       need(api.PUT('/api/v1/jobs/{id}/house-rules', { params: { path: { id: job.id } }, body: { schools } })),
     onSuccess: settled,
   })
-  if (rules.isPending || own.isPending) return <Loading what="the house rules" />
+  if (rules.isPending || own.isPending) return <Loading what={phrase('the-house-rules')} />
   const trouble = rules.error ?? own.error
   if (trouble || !rules.data || !own.data)
     return <PageTrouble error={trouble} again={() => void own.refetch()} />
@@ -38,12 +39,11 @@ export function JobRulesView() {
   return (
     <div className="mx-auto grid w-full max-w-6xl content-start gap-3 p-3 md:p-5">
       <header>
-        <h2 className="text-head">House rules of this job</h2>
+        <h2 className="text-head">{phrase('house-rules-of-this-job')}</h2>
         <p className="max-w-prose text-faint">
-          The shop’s schools hold unless this job has its own.{' '}
-          {open ? '' : 'The bench run has started; what it was made from stands. '}
+          {phrase('the-shops-schools-hold-unless', { what: open ? '' : phrase('the-bench-run-has-started') })}
           <Link to="/rules" className="underline underline-offset-4">
-            The shop’s house rules
+            {phrase('the-shops-house-rules')}
           </Link>
         </p>
       </header>
@@ -59,8 +59,8 @@ export function JobRulesView() {
             school={school}
             disabled={!open || hold.isPending}
             marks={(s) => [
-              ...(s === rule.school ? ['the shop’s'] : []),
-              ...(s === here?.ofJob ? ['this job’s'] : []),
+              ...(s === rule.school ? [phrase('the-shops')] : []),
+              ...(s === here?.ofJob ? [phrase('this-jobs')] : []),
             ]}
             onPick={(s) => pick(rule.key, s)}
           >
@@ -89,7 +89,7 @@ function WhatIf(props: { job: Schemas['JobDetail']; ruleKey: string; schools: st
             aria-expanded={asked === school}
             onClick={() => setAsked(asked === school ? undefined : school)}
           >
-            What would “{Say(school)}” change here?
+            {phrase('what-would-change-here', { school: Say(school) })}
           </Button>
         ))}
       </p>
@@ -100,7 +100,7 @@ function WhatIf(props: { job: Schemas['JobDetail']; ruleKey: string; schools: st
 
 function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: string; back?: boolean }) {
   const effect = useQuery(ruleEffectQuery(props.job.id, props.ruleKey, props.school))
-  if (effect.isPending) return <Loading what="what it changes" />
+  if (effect.isPending) return <Loading what={phrase('what-it-changes')} />
   if (effect.isError) return <Trouble error={effect.error} />
   const { panels, sitLaterMin, clothsThrown } = effect.data
   const later = props.back ? -sitLaterMin : sitLaterMin
@@ -109,10 +109,12 @@ function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: str
     <div className="mt-2 border-l-4 border-l-needle pl-3">
       <p className="font-semibold">
         {panels.length === 0 && later === 0 && thrown === 0
-          ? `${props.back ? 'It changed' : 'It would change'} nothing in this job.`
+          ? phrase('nothing-in-this-job', {
+              what: props.back ? phrase('it-changed') : phrase('it-would-change'),
+            })
           : props.back
-            ? `What this job’s school changed: ${plural(panels.length, 'panel')}`
-            : `It would change ${plural(panels.length, 'panel')}`}
+            ? phrase('what-this-jobs-school-changed', { panels: panels.length })
+            : phrase('it-would-change-panels', { panels: panels.length })}
       </p>
       {panels.length > 0 && (
         <ul className="mt-1 grid gap-1 text-note">
@@ -126,12 +128,12 @@ function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: str
       )}
       {later !== 0 && (
         <p className="text-note">
-          Ready to sit in {Math.abs(later)} min {later > 0 ? 'later' : 'earlier'}.
+          {phrase('ready-to-sit-in-min', { later: Math.abs(later), what: later > 0 ? 'later' : 'earlier' })}
         </p>
       )}
       {thrown !== 0 && (
         <p className="text-note">
-          {plural(Math.abs(thrown), 'cloth')} {thrown > 0 ? 'more' : 'fewer'} thrown away.
+          {phrase('cloths-thrown-away', { thrown: Math.abs(thrown), what: thrown > 0 ? 'more' : 'fewer' })}
         </p>
       )}
     </div>

@@ -2,6 +2,7 @@ import { RadioGroup } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { Say, say } from '../parts/words'
+import { phrase } from './phrase'
 
 type Rule = Schemas['RuleView']
 
@@ -46,7 +47,7 @@ export function RuleCard(props: {
           )
         })}
       </RadioGroup.Root>
-      {rule.fixed && <p className="mt-1 text-note text-faint">Fixed: nobody may hold otherwise.</p>}
+      {rule.fixed && <p className="mt-1 text-note text-faint">{phrase('fixed-nobody-may-hold')}</p>}
       {props.children}
     </section>
   )

@@ -3,6 +3,7 @@ import { api, need, type Schemas } from '../api/client'
 import { houseRulesQuery } from '../api/queries'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { RuleCard } from './RuleCard'
+import { phrase } from './phrase'
 
 /** Where good practitioners disagree, and the schools this shop holds to. */
 export function RulesView() {
@@ -17,16 +18,13 @@ export function RulesView() {
       void client.invalidateQueries({ queryKey: ['shop'] })
     },
   })
-  if (rules.isPending) return <Loading what="the house rules" />
+  if (rules.isPending) return <Loading what={phrase('the-house-rules')} />
   if (rules.isError) return <PageTrouble error={rules.error} again={() => void rules.refetch()} />
   return (
     <div className="mx-auto grid w-full max-w-6xl content-start gap-3 p-3 md:p-5">
       <header>
-        <h1 className="text-head">House rules</h1>
-        <p className="max-w-prose text-faint">
-          Good practitioners disagree here. Pick the school this shop holds to; a job may hold to another.
-          None goes beyond what a finish stands or safety allows.
-        </p>
+        <h1 className="text-head">{phrase('house-rules')}</h1>
+        <p className="max-w-prose text-faint">{phrase('good-practitioners-disagree')}</p>
       </header>
       {hold.error && <Trouble error={hold.error} />}
       {rules.data.map((rule) => (

@@ -6,16 +6,17 @@ import { useMatch, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { finishesQuery, outcomesQuery, searchQuery } from '../api/queries'
 import { everywhere, fitting, inJob } from './commands'
+import { phrase } from './phrase'
 
 type Hit = Schemas['Hit']
 type Group = { heading: string; lines: { title: string; detail?: string; to: string }[] }
 
 const groups: { kind: Hit['kind']; title: string; to: (id: string) => string }[] = [
-  { kind: 'CUSTOMER', title: 'Customers', to: (id) => `/customers/${id}` },
-  { kind: 'VEHICLE', title: 'Vehicles', to: (id) => `/vehicles/${id}` },
-  { kind: 'JOB', title: 'Jobs', to: (id) => `/jobs/${id}` },
-  { kind: 'PRODUCT', title: 'Products', to: (id) => `/shelf/products/${id}` },
-  { kind: 'TOOL', title: 'Tools and cloths', to: (id) => `/shelf/tools/${id}` },
+  { kind: 'CUSTOMER', title: phrase('customers'), to: (id) => `/customers/${id}` },
+  { kind: 'VEHICLE', title: phrase('vehicles'), to: (id) => `/vehicles/${id}` },
+  { kind: 'JOB', title: phrase('jobs'), to: (id) => `/jobs/${id}` },
+  { kind: 'PRODUCT', title: phrase('products'), to: (id) => `/shelf/products/${id}` },
+  { kind: 'TOOL', title: phrase('tools-and-cloths'), to: (id) => `/shelf/tools/${id}` },
 ]
 const MOST = 8
 const item =
@@ -48,13 +49,13 @@ export function Palette({ onClose }: { onClose: () => void }) {
       : (finishes.data ?? []).filter((f) => `${f.name} ${f.family}`.toLowerCase().includes(low))
   const commands: Group[] = [
     {
-      heading: 'Panels of this job',
+      heading: phrase('panels-of-this-job'),
       lines: panels.map((o) => ({ title: o.label, to: `/jobs/${jobId}/match/${o.surfaceId}` })),
     },
-    { heading: 'In this job', lines: jobId ? fitting(inJob(jobId), asked) : [] },
-    { heading: 'Go to', lines: fitting(everywhere, asked) },
+    { heading: phrase('in-this-job'), lines: jobId ? fitting(inJob(jobId), asked) : [] },
+    { heading: phrase('go-to'), lines: fitting(everywhere, asked) },
     {
-      heading: 'Finishes',
+      heading: phrase('finishes'),
       lines: told.map((f) => ({ title: f.name, detail: f.look, to: `/finishes#${f.code}` })),
     },
   ]
@@ -67,21 +68,21 @@ export function Palette({ onClose }: { onClose: () => void }) {
           aria-describedby={undefined}
           className="fixed inset-x-0 top-0 z-50 max-h-dvh overflow-auto bg-paper md:inset-x-auto md:top-[10vh] md:left-1/2 md:max-h-[80vh] md:w-[min(94vw,38rem)] md:-translate-x-1/2"
         >
-          <Dialog.Title className="sr-only">Find</Dialog.Title>
-          <Command shouldFilter={false} label="Find">
+          <Dialog.Title className="sr-only">{phrase('find')}</Dialog.Title>
+          <Command shouldFilter={false} label={phrase('find')}>
             <Command.Input
               value={word}
               onValueChange={setWord}
-              placeholder="Name, plate, job, panel, product, finish, or what to do"
+              placeholder={phrase('name-plate-job-panel-product')}
               className="min-h-14 w-full border-b border-line bg-paper px-3 text-do"
               maxLength={100}
             />
             <Command.List className="p-1">
               {none && !hits.isFetching && (
-                <Command.Empty className="p-3 text-faint">Nothing by these words.</Command.Empty>
+                <Command.Empty className="p-3 text-faint">{phrase('nothing-by-these-words')}</Command.Empty>
               )}
               {here && on && things.length > 0 && (
-                <Command.Group heading={`Why not, on ${on}`} className={heading}>
+                <Command.Group heading={phrase('why-not-on', { on })} className={heading}>
                   {things.map((h) => (
                     <Command.Item
                       key={h.id}
@@ -89,7 +90,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
                       onSelect={() => go(`/jobs/${jobId}/match/${here}?why=${h.id}`)}
                       className={item}
                     >
-                      <span className="font-semibold">Why not {h.title}?</span>
+                      <span className="font-semibold">{phrase('why-not', { title: h.title })}</span>
                     </Command.Item>
                   ))}
                 </Command.Group>

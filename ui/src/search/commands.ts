@@ -1,40 +1,42 @@
+import { phrase } from './phrase'
+
 /** Something to go to or to do, by its name. */
 export type Command = { title: string; to: string; also?: string }
 
 /** What can be done anywhere. */
 export const everywhere: Command[] = [
-  { title: 'Day', to: '/', also: 'today, what now' },
-  { title: 'Week', to: '/week', also: 'load, hours, calendar' },
-  { title: 'New job', to: '/new', also: 'take a car in, book' },
-  { title: 'New customer', to: '/customers/new' },
-  { title: 'New vehicle', to: '/vehicles/new', also: 'car, boat, aircraft' },
-  { title: 'New product', to: '/shelf/products/new', also: 'bottle, cleaner' },
-  { title: 'New tool or cloth', to: '/shelf/tools/new', also: 'brush, pad' },
-  { title: 'People and vehicles', to: '/people', also: 'customers, fleets' },
-  { title: 'Shelf', to: '/shelf', also: 'products, tools, labels, bring in' },
-  { title: 'Finishes and what they stand', to: '/finishes', also: 'leather, vinyl, pH, limits' },
-  { title: 'House rules', to: '/rules', also: 'schools' },
-  { title: 'Read a cloth', to: '/cloth', also: 'colour, dye, white cloth' },
-  { title: 'Mix a bottle', to: '/mix', also: 'dilute, label' },
-  { title: 'Practice', to: '/practice', also: 'lessons, train, learn, test, model panel' },
-  { title: 'Shop settings', to: '/shop', also: 'hours, prices, levels, papers, backup, language' },
+  { title: phrase('day'), to: '/', also: phrase('today-what-now') },
+  { title: phrase('week'), to: '/week', also: phrase('load-hours-calendar') },
+  { title: phrase('new-job'), to: '/new', also: phrase('take-a-car-in-book') },
+  { title: phrase('new-customer'), to: '/customers/new' },
+  { title: phrase('new-vehicle'), to: '/vehicles/new', also: phrase('car-boat-aircraft') },
+  { title: phrase('new-product'), to: '/shelf/products/new', also: phrase('bottle-cleaner') },
+  { title: phrase('new-tool-or-cloth'), to: '/shelf/tools/new', also: phrase('brush-pad') },
+  { title: phrase('people-and-vehicles'), to: '/people', also: phrase('customers-fleets') },
+  { title: phrase('shelf'), to: '/shelf', also: phrase('products-tools-labels-bring-in') },
+  { title: phrase('finishes-and-what-they-stand'), to: '/finishes', also: phrase('leather-vinyl-ph-limits') },
+  { title: phrase('house-rules'), to: '/rules', also: 'schools' },
+  { title: phrase('read-a-cloth'), to: '/cloth', also: phrase('colour-dye-white-cloth') },
+  { title: phrase('mix-a-bottle'), to: '/mix', also: phrase('dilute-label') },
+  { title: phrase('practice'), to: '/practice', also: phrase('lessons-train-learn-test-model') },
+  { title: phrase('shop-settings'), to: '/shop', also: phrase('hours-prices-levels-papers') },
 ]
 
 /** What can be done with a job. */
 export const inJob = (id: string): Command[] =>
   [
-    { title: 'Survey the cabin', to: 'survey', also: 'findings, photos, air' },
-    { title: 'Match', to: 'match', also: 'ladder, rack, treatment' },
-    { title: 'Compare all panels', to: 'matrix', also: 'table' },
-    { title: 'Mix for this job', to: 'mix', also: 'bottles, dilution' },
-    { title: 'Times', to: 'timetable', also: 'walk, promise, who does it, print' },
-    { title: 'Sections', to: 'sections', also: 'window, air' },
-    { title: 'Quote', to: 'quote', also: 'price, level' },
-    { title: 'Work at the bench', to: 'bench', also: 'start, clock, step' },
-    { title: 'Hand over', to: 'handover', also: 'report, PDF' },
-    { title: 'After-care', to: 'care', also: 'calendar, next visit' },
-    { title: 'Record', to: 'record', also: 'what was done, correct' },
-    { title: 'House rules of this job', to: 'rules', also: 'schools' },
+    { title: phrase('survey-the-cabin'), to: 'survey', also: phrase('findings-photos-air') },
+    { title: phrase('match'), to: 'match', also: phrase('ladder-rack-treatment') },
+    { title: phrase('compare-all-panels'), to: 'matrix', also: 'table' },
+    { title: phrase('mix-for-this-job'), to: 'mix', also: phrase('bottles-dilution') },
+    { title: phrase('times'), to: 'timetable', also: phrase('walk-promise-who-does-it') },
+    { title: phrase('sections'), to: 'sections', also: phrase('window-air') },
+    { title: phrase('quote'), to: 'quote', also: phrase('price-level') },
+    { title: phrase('work-at-the-bench'), to: 'bench', also: phrase('start-clock-step') },
+    { title: phrase('hand-over'), to: 'handover', also: phrase('report-pdf') },
+    { title: phrase('after-care'), to: 'care', also: phrase('calendar-next-visit') },
+    { title: phrase('record'), to: 'record', also: phrase('what-was-done-correct') },
+    { title: phrase('house-rules-of-this-job'), to: 'rules', also: 'schools' },
   ].map((command) => ({ ...command, to: `/jobs/${id}/${command.to}` }))
 
 /** Those a word fits, by name or by what they are also called. */

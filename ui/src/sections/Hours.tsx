@@ -6,6 +6,7 @@ import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { dayOf, degrees, lasting, timeOf } from '../parts/words'
 import type { Air } from './useOutlook'
+import { phrase } from './phrase'
 
 type Hour = Schemas['HourView']
 
@@ -14,16 +15,16 @@ const MOST_BYTES = 100_000
 
 const fit = (h: Hour) =>
   h.best
-    ? 'the best hour'
+    ? phrase('the-best-hour')
     : !h.light
       ? 'dark'
       : !h.dries
-        ? 'nothing dries'
+        ? phrase('nothing-dries')
         : !h.workable
-          ? 'too hot for wet work'
+          ? phrase('too-hot-for-wet-work')
           : h.shade
-            ? 'move it to the shade'
-            : 'fit for work'
+            ? phrase('move-it-to-the-shade')
+            : phrase('fit-for-work')
 
 /** The hours to come: which is best, when to move to the shade, when nothing dries. */
 export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air: Partial<Air>) => void }) {
@@ -32,7 +33,7 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
   const file = useRef<HTMLInputElement>(null)
   const upload = useMutation({
     mutationFn: async (chosen: File) => {
-      if (chosen.size > MOST_BYTES) throw new Error('too large')
+      if (chosen.size > MOST_BYTES) throw new Error(phrase('too-large'))
       const text = await chosen.text()
       return need(
         api.POST('/api/v1/jobs/{id}/forecast', {
@@ -46,9 +47,9 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
   const hours = upload.data ?? shipped.data
   const picked = hours?.hours.find((h) => h.at === at)
   return (
-    <section aria-label="Hours to come" className="lying grid gap-2 p-3">
-      <h2 className="text-do">Hours to come</h2>
-      {shipped.isPending && <Loading what="the forecast" />}
+    <section aria-label={phrase('hours-to-come')} className="lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('hours-to-come')}</h2>
+      {shipped.isPending && <Loading what={phrase('the-forecast')} />}
       {shipped.error && <Trouble error={shipped.error} />}
       {hours && (
         <>
@@ -56,14 +57,14 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
             {hours.says}{' '}
             <span className="text-note text-faint">
               {hours.place}
-              {hours.simulated && ', simulated'}
+              {hours.simulated && phrase('simulated')}
             </span>
           </p>
           {hours.hours.length > 0 && (
             <>
               <ol
                 className="flex items-end gap-px overflow-x-auto pb-1"
-                aria-label="Working window by the hour"
+                aria-label={phrase('working-window-by-the-hour')}
               >
                 {hours.hours.map((h) => (
                   <li key={h.at} className="shrink-0">
@@ -83,10 +84,7 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
                   </li>
                 ))}
               </ol>
-              <p className="text-note text-faint">
-                Height is the shortest working window. Solid is fit for work, hatched needs the shade, hollow
-                is not.
-              </p>
+              <p className="text-note text-faint">{phrase('height-is-the-shortest-working')}</p>
             </>
           )}
           {picked && <Picked hour={picked} onTake={onTake} />}
@@ -97,7 +95,7 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
           ref={file}
           type="file"
           accept=".json,application/json"
-          aria-label="Forecast file"
+          aria-label={phrase('forecast-file')}
           className="sr-only"
           onChange={(e) => {
             const chosen = e.target.files?.[0]
@@ -105,13 +103,13 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
             e.target.value = ''
           }}
         />
-        <Button onClick={() => file.current?.click()}>Open a forecast file</Button>
+        <Button onClick={() => file.current?.click()}>{phrase('open-a-forecast-file')}</Button>
         <a
           href={`/api/v1/forecast?day=${job.document.setting.start.slice(0, 10)}`}
           download="attune-forecast.json"
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
-          What one looks like
+          {phrase('what-one-looks-like')}
         </a>
       </div>
       {upload.error && <Trouble error={upload.error} />}
@@ -127,9 +125,14 @@ function Picked({ hour, onTake }: { hour: Hour; onTake: (air: Partial<Air>) => v
         <strong className="font-semibold">
           {dayOf(hour.at)}, {timeOf(hour.at)}: {fit(hour)}.
         </strong>{' '}
-        {t.shown(hour.airTempC)} {t.unit}, {Math.round(hour.relativeHumidity * 100)} % humidity, surfaces up
-        to {t.shown(Math.round(hour.hottestC))} {t.unit}. {hour.sections} sections
-        {hour.dries && `, dry in ${lasting(hour.driesInS)}`}.
+        {phrase('humidity-surfaces-up-to', {
+          shown: t.shown(hour.airTempC),
+          unit: t.unit,
+          relativeHumidity: Math.round(hour.relativeHumidity * 100),
+          shown2: t.shown(Math.round(hour.hottestC)),
+          sections: hour.sections,
+        })}
+        {hour.dries && phrase('dry-in', { driesInS: lasting(hour.driesInS) })}.
       </p>
       <Button
         className="mt-1"
@@ -142,7 +145,7 @@ function Picked({ hour, onTake }: { hour: Hour; onTake: (air: Partial<Air>) => v
           })
         }
       >
-        See the sections in this air
+        {phrase('see-the-sections-in-this')}
       </Button>
     </div>
   )

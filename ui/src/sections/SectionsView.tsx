@@ -7,16 +7,17 @@ import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { OrderMark } from '../parts/OrderMark'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { useCabin } from '../parts/useCabin'
-import { degrees, lasting, plural } from '../parts/words'
+import { degrees, lasting } from '../parts/words'
 import type { Schemas } from '../api/client'
 import { choices } from '../parts/choices'
 import { Hours } from './Hours'
 import { useOutlook, type Air } from './useOutlook'
+import { phrase } from './phrase'
 
 const suns = choices<Air['sun']>({
-  none: 'No sun',
-  'through-glass': 'Through glass',
-  direct: 'Direct',
+  none: phrase('no-sun'),
+  'through-glass': phrase('through-glass'),
+  direct: phrase('direct'),
 })
 const ENDLESS_S = 86_400
 
@@ -27,7 +28,7 @@ export function SectionsView() {
   const [picked, setPicked] = useState<string>()
   const { air, isMoved, outlook, keep, read, move, back } = useOutlook(job)
   if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
-  if (outlook.isPending) return <Loading what="the sections" />
+  if (outlook.isPending) return <Loading what={phrase('the-sections')} />
   if (outlook.isError) return <PageTrouble error={outlook.error} again={() => void outlook.refetch()} />
   const now = outlook.data
   const byId = new Map(now.panels.map((p) => [p.surfaceId, p]))
@@ -35,30 +36,27 @@ export function SectionsView() {
   const panel = picked ? byId.get(picked) : undefined
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:grid-cols-[minmax(0,1.1fr)_minmax(22rem,0.9fr)] md:p-4">
-      <section aria-label="Sections" className="grid min-w-0 content-start gap-2">
+      <section aria-label={phrase('sections')} className="grid min-w-0 content-start gap-2">
         <h2 className="text-head">
-          {plural(now.sections, 'section')}
+          {phrase('sections-2', { sections: now.sections })}
           {now.sections !== now.planned && (
-            <span className="text-do text-faint"> instead of {now.planned}</span>
+            <span className="text-do text-faint"> {phrase('instead-of', { planned: now.planned })}</span>
           )}
         </h2>
         {now.says && <p aria-live="polite">{now.says}</p>}
         {!now.fits && (
           <p role="alert" className="border-l-4 border-over pl-3 font-semibold text-over">
-            Some panels would dry before they could be wiped. Shade, cool or moisten the air before any wet
-            work.
+            {phrase('some-panels-would-dry-before')}
           </p>
         )}
         {!now.dries && (
           <div role="alert" className="border-l-4 border-over pl-3">
-            <p className="font-semibold text-over">Not everything would be dry within a day.</p>
+            <p className="font-semibold text-over">{phrase('not-everything-would-be-dry')}</p>
             <ul className="list-disc pl-5">
               {now.remedies.map((r) => (
                 <li key={r}>{r}</li>
               ))}
-              {now.remedies.length === 0 && (
-                <li>No single change is enough: another day, or another place.</li>
-              )}
+              {now.remedies.length === 0 && <li>{phrase('no-single-change-is-enough')}</li>}
             </ul>
           </div>
         )}
@@ -66,7 +64,7 @@ export function SectionsView() {
           <div className="h-[44vh] md:h-[calc(100dvh-20rem)]">
             <CabinSheet
               layout={cabin.data}
-              label="Cabin with its sections, in the order they are worked"
+              label={phrase('cabin-with-its-sections-in')}
               picked={new Set(picked ? [picked] : [])}
               onPick={setPicked}
               look={(drawn) => {
@@ -75,32 +73,32 @@ export function SectionsView() {
                   finish: finishes.get(drawn.id),
                   blank: !p,
                   sections: p?.sections,
-                  state: p ? `number ${p.order} in ${plural(p.sections, 'section')}` : 'not worked wet',
+                  state: p
+                    ? `number ${p.order} in ${phrase('sections-2', { sections: p.sections })}`
+                    : phrase('not-worked-wet'),
                   mark: p && <OrderMark order={p.order} fits={p.fits} />,
                 }
               }}
             />
           </div>
         )}
-        <p className="text-note text-faint">
-          The numbers are the order of work; a dashed line is where a panel is cut into sections.
-        </p>
+        <p className="text-note text-faint">{phrase('the-numbers-are-the-order')}</p>
       </section>
       <div className="grid content-start gap-3">
         {panel && <PanelCard panel={panel} jobId={job.id} />}
-        <section aria-label="The air" className="lying grid gap-3 p-3">
-          <h2 className="text-do">The air</h2>
+        <section aria-label={phrase('the-air')} className="lying grid gap-3 p-3">
+          <h2 className="text-do">{phrase('the-air')}</h2>
           <Needles air={air} move={move} />
           <div className="flex flex-wrap gap-2">
             <Button disabled={read.isPending} onClick={() => read.mutate()}>
-              Read the room
+              {phrase('read-the-room')}
             </Button>
             {isMoved && (
               <>
                 <Button weight="main" disabled={keep.isPending} onClick={() => keep.mutate()}>
-                  Work in this air
+                  {phrase('work-in-this-air')}
                 </Button>
-                <Button onClick={back}>Back to the job’s</Button>
+                <Button onClick={back}>{phrase('back-to-the-jobs')}</Button>
               </>
             )}
           </div>
@@ -118,7 +116,7 @@ function Needles({ air, move }: { air: Air; move: (part: Partial<Air>) => void }
   return (
     <>
       <Slider
-        label="Temperature"
+        label={phrase('temperature')}
         said={`${t.shown(air.airTempC)} ${t.unit}`}
         value={air.airTempC}
         min={-5}
@@ -127,7 +125,7 @@ function Needles({ air, move }: { air: Air; move: (part: Partial<Air>) => void }
         onChange={(airTempC) => move({ airTempC })}
       />
       <Slider
-        label="Humidity"
+        label={phrase('humidity')}
         said={`${Math.round(air.relativeHumidity * 100)} %`}
         value={Math.round(air.relativeHumidity * 100)}
         min={5}
@@ -136,7 +134,7 @@ function Needles({ air, move }: { air: Air; move: (part: Partial<Air>) => void }
         onChange={(percent) => move({ relativeHumidity: percent / 100 })}
       />
       <Slider
-        label="Draught"
+        label={phrase('draught')}
         said={`${air.airSpeedMs} m/s`}
         value={air.airSpeedMs}
         min={0}
@@ -144,7 +142,12 @@ function Needles({ air, move }: { air: Air; move: (part: Partial<Air>) => void }
         step={0.1}
         onChange={(airSpeedMs) => move({ airSpeedMs })}
       />
-      <OneOf label="Sun on the surfaces" value={air.sun} options={suns} onChange={(sun) => move({ sun })} />
+      <OneOf
+        label={phrase('sun-on-the-surfaces')}
+        value={air.sun}
+        options={suns}
+        onChange={(sun) => move({ sun })}
+      />
     </>
   )
 }
@@ -176,30 +179,35 @@ function Slider(props: {
   )
 }
 
-const windowShown = (seconds: number) => (seconds >= ENDLESS_S ? 'no end' : lasting(seconds))
+const windowShown = (seconds: number) => (seconds >= ENDLESS_S ? phrase('no-end') : lasting(seconds))
 
 function PanelCard({ panel, jobId }: { panel: Schemas['WorkedPanelView']; jobId: string }) {
   return (
-    <section aria-label="Picked panel" className="lying p-3">
+    <section aria-label={phrase('picked-panel')} className="lying p-3">
       <h2 className="text-do">
         {panel.order}. {panel.label}
       </h2>
       <p>
         {panel.fits
-          ? `${plural(panel.sections, 'section')}, each wiped within ${windowShown(panel.windowS)}`
-          : 'Would dry before it is wiped'}
-        {panel.sections !== panel.planned && `; planned in ${panel.planned}`}. Surface at{' '}
-        {degrees().shown(Math.round(panel.surfaceC))} {degrees().unit}.
+          ? phrase('sections-each-wiped-within', {
+              sections: panel.sections,
+              windowS: windowShown(panel.windowS),
+            })
+          : phrase('would-dry-before-it-is')}
+        {panel.sections !== panel.planned && phrase('planned-in', { planned: panel.planned })}
+        {phrase('surface-at', { shown: degrees().shown(Math.round(panel.surfaceC)), unit: degrees().unit })}
       </p>
       <p>
-        {panel.dries ? `Dry about ${lasting(panel.driesInS)} after: ` : 'Would not dry in a day: '}
+        {panel.dries
+          ? phrase('dry-about-after', { driesInS: lasting(panel.driesInS) })
+          : phrase('would-not-dry-in-a')}
         {panel.how}.
       </p>
       <Link
         to={`/jobs/${jobId}/match/${panel.surfaceId}`}
         className="inline-flex min-h-11 items-center underline"
       >
-        Its match
+        {phrase('its-match')}
       </Link>
     </section>
   )
@@ -210,21 +218,19 @@ function Drying({ panels }: { panels: Schemas['WorkedPanelView'][] }) {
   const slowest = [...panels].sort((a, b) => b.driesInS - a.driesInS).slice(0, 4)
   if (slowest.length === 0) return null
   return (
-    <section aria-label="Drying" className="lying p-3">
-      <h2 className="text-do">Dries last</h2>
+    <section aria-label={phrase('drying')} className="lying p-3">
+      <h2 className="text-do">{phrase('dries-last')}</h2>
       <ol>
         {slowest.map((p) => (
           <li key={p.surfaceId} className="flex justify-between gap-3 border-t border-line py-1">
             <span>{p.label}</span>
             <span className={p.dries ? '' : 'text-over'}>
-              {p.dries ? lasting(p.driesInS) : 'not in a day'}
+              {p.dries ? lasting(p.driesInS) : phrase('not-in-a-day')}
             </span>
           </li>
         ))}
       </ol>
-      <p className="mt-1 text-note text-faint">
-        An estimate: the moisture meter says when it is dry, and nothing goes on before.
-      </p>
+      <p className="mt-1 text-note text-faint">{phrase('an-estimate-the-moisture-meter')}</p>
     </section>
   )
 }

@@ -5,6 +5,7 @@ import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf, ml } from '../parts/words'
 import { Amount } from './record'
+import { phrase } from './phrase'
 
 type Bottle = Schemas['BottleView']
 
@@ -17,17 +18,18 @@ export function Bottles({ product }: { product: Schemas['ProductView'] }) {
   const bottles = product.bottles.filter((b) => !b.thrown)
   const left = bottles.filter((b) => !b.expired).reduce((sum, b) => sum + b.leftMl, 0)
   return (
-    <section aria-label="Bottles" className="lying grid gap-2 p-3">
+    <section aria-label={phrase('bottles')} className="lying grid gap-2 p-3">
       <div className="flex items-baseline justify-between gap-3">
-        <h2 className="text-do">Bottles{bottles.length > 0 && `: ${ml(left)} usable`}</h2>
+        <h2 className="text-do">
+          {phrase('bottles')}
+          {bottles.length > 0 && phrase('usable', { left: ml(left) })}
+        </h2>
         <Button weight="quiet" className="px-1" onClick={() => setAdding(!adding)} aria-expanded={adding}>
-          {adding ? 'Not now' : 'One came in'}
+          {adding ? phrase('not-now') : phrase('one-came-in')}
         </Button>
       </div>
       {bottles.length === 0 && !adding && (
-        <p className="text-note text-faint">
-          None counted: the record’s own “on hand” stands. Count bottles and use is drawn from them.
-        </p>
+        <p className="text-note text-faint">{phrase('none-counted-the-records-own')}</p>
       )}
       {adding && (
         <AddBottle
@@ -76,13 +78,13 @@ function AddBottle(props: { productId: string; usual: number | undefined; onDone
   }
   return (
     <form onSubmit={submit} className="grid grid-cols-2 gap-3 border-y border-line py-3">
-      <Amount label="Size, ml" value={size} onChange={setSize} />
-      <Amount label="Left, ml, if begun" value={left} onChange={setLeft} />
-      <TextField label="Batch" value={batch} onChange={setBatch} maxLength={60} />
-      <TextField label="Opened on" type="date" value={opened} onChange={setOpened} />
-      <TextField label="Use by" type="date" value={expires} onChange={setExpires} />
+      <Amount label={phrase('size-ml')} value={size} onChange={setSize} />
+      <Amount label={phrase('left-ml-if-begun')} value={left} onChange={setLeft} />
+      <TextField label={phrase('batch')} value={batch} onChange={setBatch} maxLength={60} />
+      <TextField label={phrase('opened-on')} type="date" value={opened} onChange={setOpened} />
+      <TextField label={phrase('use-by')} type="date" value={expires} onChange={setExpires} />
       <Button type="submit" weight="main" className="self-end" disabled={size === undefined || add.isPending}>
-        Put it there
+        {phrase('put-it-there')}
       </Button>
       {add.error && (
         <div className="col-span-2">
@@ -104,13 +106,14 @@ function BottleLine({ bottle, onDone }: { bottle: Bottle; onDone: () => void }) 
     <li className="grid gap-2 py-2">
       <div className="grid grid-cols-[1fr_auto] items-center gap-2">
         <span>
-          <strong className="text-do font-semibold">{ml(bottle.leftMl)}</strong> of {ml(bottle.sizeMl)}
-          {bottle.expired && <strong className="font-semibold text-over"> · past its day</strong>}
+          <strong className="text-do font-semibold">{ml(bottle.leftMl)}</strong>{' '}
+          {phrase('of', { sizeMl: ml(bottle.sizeMl) })}
+          {bottle.expired && <strong className="font-semibold text-over"> {phrase('past-its-day')}</strong>}
           <span className="block text-note text-faint">
             {[
-              bottle.openedOn ? `opened ${dayOf(bottle.openedOn)}` : 'sealed',
-              bottle.expiresOn && `use by ${dayOf(bottle.expiresOn)}`,
-              bottle.batch && `batch ${bottle.batch}`,
+              bottle.openedOn ? phrase('opened-since', { openedOn: dayOf(bottle.openedOn) }) : phrase('sealed'),
+              bottle.expiresOn && phrase('use-by-day', { expiresOn: dayOf(bottle.expiresOn) }),
+              bottle.batch && phrase('batch-of', { batch: bottle.batch }),
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -118,10 +121,10 @@ function BottleLine({ bottle, onDone }: { bottle: Bottle; onDone: () => void }) 
         </span>
         <span className="flex gap-1">
           <Button className="px-3" onClick={() => setWeighing(!weighing)} aria-expanded={weighing}>
-            Weigh
+            {phrase('weigh')}
           </Button>
           <Button className="px-3" onClick={() => toss.mutate()} disabled={toss.isPending}>
-            Thrown away
+            {phrase('thrown-away')}
           </Button>
         </span>
       </div>
@@ -160,11 +163,11 @@ function Weigh({ bottle, onDone }: { bottle: Bottle; onDone: () => void }) {
   const known = left !== undefined || (grams !== undefined && emptyGrams !== undefined)
   return (
     <form onSubmit={submit} className="grid grid-cols-3 items-end gap-2">
-      <Amount label="Left, ml" value={left} onChange={setLeft} />
-      <Amount label="Or on the scales, g" value={grams} onChange={setGrams} />
-      <Amount label="Bare bottle, g" value={emptyGrams} onChange={setEmpty} />
+      <Amount label={phrase('left-ml')} value={left} onChange={setLeft} />
+      <Amount label={phrase('or-on-the-scales-g')} value={grams} onChange={setGrams} />
+      <Amount label={phrase('bare-bottle-g')} value={emptyGrams} onChange={setEmpty} />
       <Button type="submit" weight="main" className="col-span-3" disabled={!known || weigh.isPending}>
-        That is what is left
+        {phrase('that-is-what-is-left')}
       </Button>
       {weigh.error && (
         <div className="col-span-3">

@@ -4,20 +4,21 @@ import { api, need, type Schemas } from '../api/client'
 import { clothsQuery } from '../api/queries'
 import { AnyOf, Button, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { plural, Say } from '../parts/words'
+import { Say } from '../parts/words'
 import { Amount } from './record'
+import { phrase } from './phrase'
 
 type Cloth = Schemas['ClothView']
 const uses = [
-  { value: 'CLEANING', label: 'Cleaning' },
-  { value: 'LEVELLING', label: 'Levelling' },
-  { value: 'COATING', label: 'Coating' },
+  { value: 'CLEANING', label: phrase('cleaning') },
+  { value: 'LEVELLING', label: phrase('levelling') },
+  { value: 'COATING', label: phrase('coating') },
 ]
 
 /** Every cloth, sponge and applicator, and where its pieces are. */
 export function Cloths() {
   const cloths = useQuery(clothsQuery)
-  if (cloths.isPending) return <Loading what="cloths" />
+  if (cloths.isPending) return <Loading what={phrase('cloths')} />
   if (cloths.isError) return <Trouble error={cloths.error} again={() => void cloths.refetch()} />
   return (
     <div className="grid gap-3 md:grid-cols-2">
@@ -52,19 +53,17 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
           <p className="text-note text-faint">
             {[
               cloth.colour,
-              cloth.dyed ? `dyed, washed ${plural(cloth.timesWashed, 'time')}` : 'undyed',
-              plural(cloth.faces, 'face'),
+              cloth.dyed ? phrase('dyed-washed-times-2', { timesWashed: cloth.timesWashed }) : 'undyed',
+              phrase('faces', { faces: cloth.faces }),
               cloth.uses.map((u) => u.toLowerCase()).join(', '),
             ]
               .filter(Boolean)
               .join(' · ')}
           </p>
-          {!cloth.colourfast && (
-            <p className="font-semibold text-care">Not on pale trim: the dye may still bleed</p>
-          )}
+          {!cloth.colourfast && <p className="font-semibold text-care">{phrase('not-on-pale-trim-the')}</p>}
         </div>
         <Button weight="quiet" className="px-1" onClick={() => setEditing(!editing)} aria-expanded={editing}>
-          Change
+          {phrase('change')}
         </Button>
       </div>
       {editing && (
@@ -79,9 +78,9 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
       <dl className="grid grid-cols-3">
         {(
           [
-            ['Clean', cloth.clean],
-            ['To wash', cloth.toWash],
-            ['Thrown', cloth.thrown],
+            [phrase('clean'), cloth.clean],
+            [phrase('to-wash'), cloth.toWash],
+            [phrase('thrown'), cloth.thrown],
           ] as const
         ).map(([label, n]) => (
           <div key={label}>
@@ -91,16 +90,16 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
         ))}
       </dl>
       <div className="grid grid-cols-[5rem_1fr] items-end gap-2">
-        <Amount label="Pieces" value={pieces} onChange={setPieces} />
+        <Amount label={phrase('pieces')} value={pieces} onChange={setPieces} />
         <div className="flex flex-wrap gap-1.5">
           <Button onClick={() => step.mutate('USED')} disabled={step.isPending || !pieces}>
-            Used
+            {phrase('used')}
           </Button>
           <Button onClick={() => step.mutate('THROWN')} disabled={step.isPending || !pieces}>
-            Thrown away
+            {phrase('thrown-away')}
           </Button>
           <Button onClick={() => step.mutate('WASHED')} disabled={step.isPending || cloth.toWash === 0}>
-            All washed
+            {phrase('all-washed')}
           </Button>
         </div>
       </div>
@@ -126,10 +125,10 @@ function ClothForm({ cloth, onDone }: { cloth: Cloth; onDone: () => void }) {
   return (
     <div className="grid gap-3 border-y border-line py-3">
       <div className="grid grid-cols-2 gap-3">
-        <TextField label="Colour" value={colour} onChange={setColour} maxLength={40} />
-        <Amount label="Faces, folded" value={faces} onChange={setFaces} />
+        <TextField label={phrase('colour')} value={colour} onChange={setColour} maxLength={40} />
+        <Amount label={phrase('faces-folded')} value={faces} onChange={setFaces} />
       </div>
-      <AnyOf label="Kept for" value={kept} options={uses} onChange={setKept} />
+      <AnyOf label={phrase('kept-for')} value={kept} options={uses} onChange={setKept} />
       {save.error && <Trouble error={save.error} />}
       <Button
         weight="main"
@@ -137,7 +136,7 @@ function ClothForm({ cloth, onDone }: { cloth: Cloth; onDone: () => void }) {
         onClick={() => save.mutate()}
         disabled={save.isPending}
       >
-        Save
+        {phrase('save')}
       </Button>
     </div>
   )

@@ -1,9 +1,10 @@
 import { Button } from '../parts/controls'
 import { Say } from '../parts/words'
+import { phrase } from './phrase'
 
 /** A value of a record as it is read aloud. */
 function shown(value: unknown): string {
-  if (value === undefined || value === null) return 'not said'
+  if (value === undefined || value === null) return phrase('not-said-2')
   if (Array.isArray(value)) return value.map(shown).join(', ')
   if (typeof value === 'object')
     return Object.entries(value)
@@ -28,14 +29,18 @@ export function Conflict(props: {
     (field) => JSON.stringify(mine.get(field)) !== JSON.stringify(theirs.get(field)),
   )
   return (
-    <section role="alert" aria-label="Changed meanwhile" className="lying border-l-4 border-l-over p-3">
-      <h2 className="text-do">Somebody else saved this meanwhile</h2>
+    <section
+      role="alert"
+      aria-label={phrase('changed-meanwhile')}
+      className="lying border-l-4 border-l-over p-3"
+    >
+      <h2 className="text-do">{phrase('somebody-else-saved-this')}</h2>
       <table className="w-full text-left">
         <thead className="text-note text-faint">
           <tr>
             <td />
-            <th scope="col">Saved by them</th>
-            <th scope="col">Yours</th>
+            <th scope="col">{phrase('saved-by-them')}</th>
+            <th scope="col">{phrase('yours')}</th>
           </tr>
         </thead>
         <tbody>
@@ -52,10 +57,10 @@ export function Conflict(props: {
       </table>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button weight="main" disabled={props.busy} onClick={props.onMine}>
-          Save mine over it
+          {phrase('save-mine-over-it')}
         </Button>
         <Button disabled={props.busy} onClick={props.onTheirs}>
-          Take theirs
+          {phrase('take-theirs')}
         </Button>
       </div>
     </section>

@@ -2,6 +2,7 @@ import type { Schemas } from '../api/client'
 import { AnyOf, OneOf, TextField } from '../parts/controls'
 import { Amount, three } from './record'
 import * as words from './shelfWords'
+import { phrase } from './phrase'
 
 type Product = Schemas['ProductFile']
 type Part = {
@@ -16,7 +17,7 @@ export function Identity({ draft, set, at }: Part) {
     <>
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField
-          label="Name"
+          label={phrase('name')}
           value={draft.name}
           onChange={(name) => set({ name })}
           maxLength={120}
@@ -24,7 +25,7 @@ export function Identity({ draft, set, at }: Part) {
           required
         />
         <TextField
-          label="Maker"
+          label={phrase('maker')}
           value={draft.maker ?? ''}
           onChange={(maker) => set({ maker })}
           maxLength={120}
@@ -32,19 +33,24 @@ export function Identity({ draft, set, at }: Part) {
         />
       </div>
       <AnyOf
-        label="What it is for"
+        label={phrase('what-it-is-for')}
         value={draft.roles}
         options={words.roles}
         onChange={(v) => set({ roles: v })}
       />
       <div className="grid gap-4 sm:grid-cols-2">
-        <OneOf label="Comes as" value={draft.form} options={words.forms} onChange={(form) => set({ form })} />
         <OneOf
-          label="Supplied"
+          label={phrase('comes-as')}
+          value={draft.form}
+          options={words.forms}
+          onChange={(form) => set({ form })}
+        />
+        <OneOf
+          label={phrase('supplied')}
           value={draft.supply}
           options={[
-            { value: 'ready', label: 'Ready to use' },
-            { value: 'concentrate', label: 'Concentrate' },
+            { value: 'ready', label: phrase('ready-to-use') },
+            { value: 'concentrate', label: phrase('concentrate') },
           ]}
           onChange={(supply) => set({ supply, ...(supply === 'ready' ? { labelRatios: undefined } : {}) })}
         />
@@ -61,7 +67,11 @@ function Ratios({ draft, set, at }: Part) {
       {(['mildest', 'default', 'strongest'] as const).map((which) => (
         <TextField
           key={which}
-          label={`${{ mildest: 'Mildest', default: 'Usual', strongest: 'Strongest' }[which]} on the label`}
+          label={phrase('on-the-label', {
+            what: { mildest: phrase('mildest'), default: phrase('usual'), strongest: phrase('strongest') }[
+              which
+            ],
+          })}
           value={draft.labelRatios?.[which] ?? ''}
           placeholder="1:10"
           maxLength={16}
@@ -82,14 +92,14 @@ function Chemistry({ draft, set, at }: Part) {
     <>
       <div className="grid gap-4 sm:grid-cols-2">
         <Amount
-          label="pH as supplied"
+          label={phrase('ph-as-supplied')}
           value={draft.ph}
           onChange={(ph) => set({ ph })}
-          note="Not on the label? Leave it out and take the pen."
+          note={phrase('not-on-the-label-leave')}
           fault={at('ph')}
         />
         <TextField
-          label="Hazard codes"
+          label={phrase('hazard-codes')}
           value={(draft.hazards ?? []).join(' ')}
           onChange={(v) =>
             set({
@@ -99,13 +109,13 @@ function Chemistry({ draft, set, at }: Part) {
                 .filter(Boolean),
             })
           }
-          note="As on the label or safety sheet, such as H319 H226"
+          note={phrase('as-on-the-label-or')}
           maxLength={200}
           fault={at('hazards')}
         />
       </div>
       <AnyOf
-        label="It is, or has"
+        label={phrase('it-is-or-has')}
         value={words.traits.filter((t) => draft[t.value]).map((t) => t.value)}
         options={[...words.traits]}
         onChange={(on) =>

@@ -5,7 +5,7 @@ import { ApiError, api, need, type Schemas } from '../api/client'
 import { shelfQuery } from '../api/queries'
 import { Button, Field, inputForm } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural } from '../parts/words'
+import { phrase } from './phrase'
 
 type Chosen = { name: string; text: string }
 const SHOWN = 50
@@ -51,14 +51,11 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
           aria-describedby={undefined}
           className="fixed inset-0 z-50 overflow-auto bg-paper p-4 md:inset-auto md:top-1/2 md:left-1/2 md:max-h-[92dvh] md:w-[min(94vw,48rem)] md:-translate-x-1/2 md:-translate-y-1/2"
         >
-          <Dialog.Title className="text-head">Bring a shelf in</Dialog.Title>
-          <p className="text-faint">
-            CSV with a header row, or JSON. Items are told by their id: new ones are added, known ones
-            replaced, none removed. All or nothing.
-          </p>
+          <Dialog.Title className="text-head">{phrase('bring-a-shelf-in')}</Dialog.Title>
+          <p className="text-faint">{phrase('csv-with-a-header-row')}</p>
           <div className="mt-4 grid gap-4">
             <label>
-              <Field label="File">
+              <Field label={phrase('file')}>
                 <input
                   type="file"
                   accept=".csv,.json,.txt"
@@ -77,7 +74,7 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
                   if (chosen) tryOut(chosen, e.target.checked)
                 }}
               />
-              Numbers are written with a decimal comma
+              {phrase('numbers-are-written-with-a')}
             </label>
             <div aria-live="polite" className="grid gap-3">
               {bring.isPending && <Progress watch={watch} name={chosen?.name ?? ''} />}
@@ -98,10 +95,10 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
                   }
                   disabled={bring.isPending}
                 >
-                  Bring it in
+                  {phrase('bring-it-in')}
                 </Button>
               )}
-              <Button onClick={onClose}>Close</Button>
+              <Button onClick={onClose}>{phrase('close')}</Button>
             </div>
           </div>
         </Dialog.Content>
@@ -110,7 +107,11 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
   )
 }
 
-const stages = { READING: 'Rows read', CHECKING: 'Checking rows', STORING: 'Items stored' }
+const stages = {
+  READING: phrase('rows-read'),
+  CHECKING: phrase('checking-rows'),
+  STORING: phrase('items-stored'),
+}
 
 /** How far it is, asked for a few times a second. */
 function Progress({ watch, name }: { watch: string; name: string }) {
@@ -123,12 +124,14 @@ function Progress({ watch, name }: { watch: string; name: string }) {
   const { stage, done, of } = progress.data ?? { stage: 'READING' as const, done: 0, of: 0 }
   return (
     <div className="grid gap-1">
-      <p className="text-faint">{of === 0 ? `Reading ${name}…` : `${stages[stage]}: ${done} of ${of}`}</p>
+      <p className="text-faint">
+        {of === 0 ? phrase('reading', { name }) : `${stages[stage]}: ${done} of ${of}`}
+      </p>
       <progress
         className="h-3 w-full accent-needle"
         value={of === 0 ? undefined : done}
         max={of || 1}
-        aria-label="Progress"
+        aria-label={phrase('progress')}
       />
     </div>
   )
@@ -136,12 +139,15 @@ function Progress({ watch, name }: { watch: string; name: string }) {
 
 function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
   const lines = [
-    { what: answer.done ? 'Added' : 'Would be added', names: answer.added },
-    { what: answer.done ? 'Replaced' : 'Would be replaced', names: answer.changed },
+    { what: answer.done ? phrase('added') : phrase('would-be-added'), names: answer.added },
+    { what: answer.done ? phrase('replaced') : phrase('would-be-replaced'), names: answer.changed },
   ]
   return (
-    <section aria-label={answer.done ? 'Brought in' : 'What it would do'} className="grid gap-2">
-      {answer.done && <p className="font-semibold text-tune">Brought in.</p>}
+    <section
+      aria-label={answer.done ? phrase('brought-in') : phrase('what-it-would-do')}
+      className="grid gap-2"
+    >
+      {answer.done && <p className="font-semibold text-tune">{phrase('brought-in-2')}</p>}
       {lines.map(({ what, names }) =>
         names.length === 0 ? null : (
           <p key={what}>
@@ -149,11 +155,11 @@ function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
               {what}: {names.length}.
             </strong>{' '}
             {names.slice(0, SHOWN).join(', ')}
-            {names.length > SHOWN && ` and ${plural(names.length - SHOWN, 'more', 'more')}`}
+            {names.length > SHOWN && phrase('and-more', { names: names.length - SHOWN })}
           </p>
         ),
       )}
-      <p className="text-faint">{plural(answer.same, 'item is', 'items are')} there already as written.</p>
+      <p className="text-faint">{phrase('items-are-there-already-as', { same: answer.same })}</p>
     </section>
   )
 }
@@ -162,20 +168,20 @@ function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
 function Faults({ error }: { error: Error }) {
   if (!(error instanceof ApiError) || error.faults.length === 0) return <Trouble error={error} />
   return (
-    <section role="alert" aria-label="Faults" className="border-l-4 border-l-over pl-3">
+    <section role="alert" aria-label={phrase('faults')} className="border-l-4 border-l-over pl-3">
       <p className="font-semibold">
-        Nothing was brought in: {plural(error.faults.length, 'fault', 'faults')} in the file.
+        {phrase('nothing-was-brought-in-faults', { faults: error.faults.length })}
       </p>
       <div
         className="mt-2 max-h-72 overflow-auto"
         tabIndex={0}
         role="group"
-        aria-label="Faults, line by line"
+        aria-label={phrase('faults-line-by-line')}
       >
         <table className="w-full text-left text-note">
           <thead>
             <tr className="border-b border-line">
-              {['Where', 'Found', 'Allowed'].map((h) => (
+              {[phrase('where'), phrase('found'), phrase('allowed')].map((h) => (
                 <th key={h} scope="col" className="py-1 pr-3">
                   {h}
                 </th>
@@ -185,7 +191,7 @@ function Faults({ error }: { error: Error }) {
           <tbody className="divide-y divide-line align-top">
             {error.faults.map((f, i) => (
               <tr key={i}>
-                <td className="py-1 pr-3 whitespace-nowrap">{f.pointer || 'The file'}</td>
+                <td className="py-1 pr-3 whitespace-nowrap">{f.pointer || phrase('the-file')}</td>
                 <td className="py-1 pr-3 break-all">{f.found}</td>
                 <td className="py-1">{f.allowed}</td>
               </tr>

@@ -4,7 +4,8 @@ import { Link } from 'react-router'
 import { needsQuery } from '../api/queries'
 import { OneOf } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { ml, money, plural } from '../parts/words'
+import { ml, money } from '../parts/words'
+import { phrase } from './phrase'
 
 /** What the coming jobs will use, and what of it has to be ordered. */
 export function Needs() {
@@ -13,28 +14,30 @@ export function Needs() {
   return (
     <div className="grid gap-3">
       <OneOf
-        label="Jobs of the next"
+        label={phrase('jobs-of-the-next')}
         value={days}
         options={[
-          { value: '1', label: 'Day' },
-          { value: '7', label: 'Week' },
-          { value: '30', label: 'Month' },
+          { value: '1', label: phrase('day') },
+          { value: '7', label: phrase('week') },
+          { value: '30', label: phrase('month') },
         ]}
         onChange={setDays}
       />
-      {needs.isPending && <Loading what="what the jobs need" />}
+      {needs.isPending && <Loading what={phrase('what-the-jobs-need')} />}
       {needs.isError && <Trouble error={needs.error} again={() => void needs.refetch()} />}
-      {needs.data?.length === 0 && <Empty title="No surveyed job in that time needs anything." />}
+      {needs.data?.length === 0 && <Empty title={phrase('no-surveyed-job-in-that')} />}
       {needs.data && needs.data.length > 0 && (
-        <section aria-label="Needs" className="lying overflow-x-auto" tabIndex={0}>
+        <section aria-label={phrase('needs')} className="lying overflow-x-auto" tabIndex={0}>
           <table className="w-full min-w-[40rem] text-left">
             <thead className="text-note text-faint">
               <tr className="border-b border-line">
-                {['Product', 'Needed', 'On hand', 'Order', 'For'].map((h) => (
-                  <th key={h} scope="col" className="narrow px-3 py-2 font-semibold">
-                    {h}
-                  </th>
-                ))}
+                {[phrase('product'), phrase('needed'), phrase('on-hand'), phrase('order'), phrase('for')].map(
+                  (h) => (
+                    <th key={h} scope="col" className="narrow px-3 py-2 font-semibold">
+                      {h}
+                    </th>
+                  ),
+                )}
               </tr>
             </thead>
             <tbody className="divide-y divide-line">
@@ -44,15 +47,17 @@ export function Needs() {
                     <Link to={`/shelf/products/${n.productId}`}>{n.product}</Link>
                   </th>
                   <td className="px-3">{ml(n.neededMl)}</td>
-                  <td className="px-3">{n.onHandMl === undefined ? 'not counted' : ml(n.onHandMl)}</td>
+                  <td className="px-3">
+                    {n.onHandMl === undefined ? phrase('not-counted') : ml(n.onHandMl)}
+                  </td>
                   <td className={`px-3 ${n.packs ? 'font-semibold text-over' : ''}`}>
                     {n.packs === undefined
                       ? n.onHandMl === undefined
                         ? 'look'
-                        : 'yes, pack not known'
+                        : phrase('yes-pack-not-known')
                       : n.packs === 0
                         ? 'enough'
-                        : `${plural(n.packs, 'pack')} of ${ml(n.packMl ?? 0)}, ${money((n.priceMinor ?? 0) * n.packs, n.currency ?? 'EUR')}`}
+                        : `${phrase('packs', { packs: n.packs })} of ${ml(n.packMl ?? 0)}, ${money((n.priceMinor ?? 0) * n.packs, n.currency ?? 'EUR')}`}
                   </td>
                   <td className="px-3 text-note text-faint">{n.jobs.join('; ')}</td>
                 </tr>

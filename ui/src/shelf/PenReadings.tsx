@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Amount } from './record'
+import { phrase } from './phrase'
 
 /** What the pH pen said, at which dilution. */
 export function PenReadings(props: {
@@ -14,30 +15,28 @@ export function PenReadings(props: {
   const [ph, setPh] = useState<number>()
   return (
     <fieldset className="grid gap-2">
-      <legend className="narrow text-note font-semibold text-faint">By the pen: wins over the label</legend>
+      <legend className="narrow text-note font-semibold text-faint">{phrase('by-the-pen-wins-over')}</legend>
       {points.map((p) => (
         <div key={p.ratio} className="flex min-h-11 items-center justify-between gap-3 border-b border-line">
-          <span>
-            {p.ratio}: pH {p.ph}
-          </span>
+          <span>{phrase('ph-2', { ratio: p.ratio, ph: p.ph })}</span>
           <Button
             weight="quiet"
             onClick={() => onChange(points.filter((other) => other !== p))}
-            aria-label={`Take out the reading at ${p.ratio}`}
+            aria-label={phrase('take-out-the-reading-at', { ratio: p.ratio })}
           >
-            Take out
+            {phrase('take-out')}
           </Button>
         </div>
       ))}
       <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
         <TextField
-          label="At ratio"
+          label={phrase('at-ratio')}
           value={ratio}
           onChange={setRatio}
-          placeholder="1:10 or ready"
+          placeholder={phrase('1-10-or-ready')}
           maxLength={16}
         />
-        <Amount label="pH" value={ph} onChange={setPh} />
+        <Amount label={phrase('ph-3')} value={ph} onChange={setPh} />
         <Button
           disabled={ratio.trim() === '' || ph === undefined}
           onClick={() => {
@@ -49,7 +48,7 @@ export function PenReadings(props: {
             setPh(undefined)
           }}
         >
-          Add
+          {phrase('add')}
         </Button>
       </div>
       {fault && <span className="text-note text-over">{fault}</span>}

@@ -1,6 +1,6 @@
 import type { Fault, Schemas } from '../api/client'
 import { HazardList } from '../parts/Hazards'
-import { plural } from '../parts/words'
+import { phrase } from './phrase'
 
 const SHOWN = 8
 
@@ -13,37 +13,43 @@ export function Preview(props: {
 }) {
   const { preview, faults, pack, earlier } = props
   return (
-    <section aria-label="What this means" aria-live="polite" className="lying grid gap-3 p-3">
-      <h2 className="text-do">What this means</h2>
+    <section aria-label={phrase('what-this-means')} aria-live="polite" className="lying grid gap-3 p-3">
+      <h2 className="text-do">{phrase('what-this-means')}</h2>
       {faults.length > 0 && (
         <ul className="border-l-4 border-l-over pl-3">
           {faults.map((f) => (
             <li key={f.pointer + f.found}>
-              {f.pointer.replace(/^\//, '').replaceAll('/', ' › ') || 'The record'}: found {f.found}; allowed:{' '}
-              {f.allowed}
+              {phrase('found-allowed-2', {
+                pointer: f.pointer.replace(/^\//, '').replaceAll('/', ' › ') || phrase('the-record'),
+                found: f.found,
+                allowed: f.allowed,
+              })}
             </li>
           ))}
         </ul>
       )}
-      {!preview && faults.length === 0 && (
-        <p className="text-faint">Give it a name and a use; what follows from the rest shows here.</p>
-      )}
+      {!preview && faults.length === 0 && <p className="text-faint">{phrase('give-it-a-name-and')}</p>}
       {preview && (
         <>
           <dl className="grid grid-cols-[auto_1fr] gap-x-4">
             {preview.ph.map((at) => (
               <div key={at.ratio} className="contents">
-                <dt className="text-faint">{at.ratio === 'ready' ? 'As it comes' : at.ratio}</dt>
+                <dt className="text-faint">{at.ratio === 'ready' ? phrase('as-it-comes-2') : at.ratio}</dt>
                 <dd className="font-semibold">
-                  {at.low === undefined ? 'pH not known' : `pH ${at.low} to ${at.high}`}
+                  {at.low === undefined
+                    ? phrase('ph-not-known')
+                    : phrase('ph-to', { low: at.low, high: String(at.high) })}
                 </dd>
               </div>
             ))}
             {pack && pack.ml > 0 && pack.priceMinor !== undefined && (
               <div className="contents">
-                <dt className="text-faint">Cost</dt>
+                <dt className="text-faint">{phrase('cost')}</dt>
                 <dd className="font-semibold">
-                  {(pack.priceMinor / 100 / pack.ml).toFixed(3)} {pack.currency} per ml
+                  {phrase('per-ml', {
+                    priceMinor: (pack.priceMinor / 100 / pack.ml).toFixed(3),
+                    currency: pack.currency,
+                  })}
                 </dd>
               </div>
             )}
@@ -58,15 +64,16 @@ export function Preview(props: {
           <p>
             <strong className="font-semibold">
               {preview.excluded.length === 0
-                ? 'The label leaves no finish out.'
-                : `The label leaves out ${plural(preview.excluded.length, 'finish', 'finishes')}: `}
+                ? phrase('the-label-leaves-no-finish')
+                : phrase('the-label-leaves-out-finishes', { excluded: preview.excluded.length })}
             </strong>
             {preview.excluded.slice(0, SHOWN).join(', ')}
-            {preview.excluded.length > SHOWN && ` and ${preview.excluded.length - SHOWN} more`}
+            {preview.excluded.length > SHOWN &&
+              phrase('and-more-2', { excluded: preview.excluded.length - SHOWN })}
           </p>
           {preview.clashes.length > 0 && (
             <div className="border-l-4 border-l-barred pl-3">
-              <p className="font-semibold">Never mix, nor follow without a rinse:</p>
+              <p className="font-semibold">{phrase('never-mix-nor-follow-without')}</p>
               <ul>
                 {preview.clashes.map((c) => (
                   <li key={c.otherId}>
@@ -80,9 +87,7 @@ export function Preview(props: {
         </>
       )}
       {earlier > 0 && (
-        <p className="text-note text-faint">
-          {plural(earlier, 'earlier record')} kept; a run keeps the one it was planned with.
-        </p>
+        <p className="text-note text-faint">{phrase('earlier-records-kept-a-run', { earlier })}</p>
       )}
     </section>
   )

@@ -5,6 +5,7 @@ import { PenReadings } from './PenReadings'
 import { Amount, Part, three } from './record'
 import { Said } from './Said'
 import * as words from './shelfWords'
+import { phrase } from './phrase'
 
 type Product = Schemas['ProductFile']
 
@@ -24,23 +25,27 @@ export function Cleaning(props: Props) {
   const span = (field: 'dwellS' | 'flashS', end: 'min' | 'max', value: number | undefined) =>
     set(spanned(draft, field, end, value))
   return (
-    <Part title="What it takes off" open={props.open && cleans(draft)} blanks={blanks.cleaning(draft)}>
+    <Part
+      title={phrase('what-it-takes-off')}
+      open={props.open && cleans(draft)}
+      blanks={blanks.cleaning(draft)}
+    >
       <div className={three}>
         <Amount
-          label="Strength at the usual ratio, 0 to 10"
+          label={phrase('strength-at-the-usual-ratio')}
           value={draft.strength}
           onChange={(strength) => set({ strength })}
           fault={at('strength')}
         />
         <Amount
-          label="Solvent, %"
+          label={phrase('solvent')}
           value={draft.solventPercent}
           onChange={(solventPercent) => set({ solventPercent })}
           fault={at('solventPercent')}
         />
       </div>
       <OneOf
-        label="How its pH answers to water"
+        label={phrase('how-its-ph-answers-to')}
         value={draft.phNature}
         options={words.natures}
         onChange={(phNature) => set({ phNature })}
@@ -51,22 +56,26 @@ export function Cleaning(props: Props) {
         fault={at('phMeasured')}
       />
       <AnyOf
-        label="Good at"
+        label={phrase('good-at')}
         value={draft.goodAt ?? []}
         options={words.soils}
         onChange={(goodAt) => set({ goodAt })}
       />
       <div className={three}>
         <Amount
-          label="Sits at least, s"
+          label={phrase('sits-at-least-s')}
           value={draft.dwellS?.min}
           onChange={(v) => span('dwellS', 'min', v)}
           fault={at('dwellS')}
         />
-        <Amount label="At most, s" value={draft.dwellS?.max} onChange={(v) => span('dwellS', 'max', v)} />
+        <Amount
+          label={phrase('at-most-s')}
+          value={draft.dwellS?.max}
+          onChange={(v) => span('dwellS', 'max', v)}
+        />
       </div>
       <OneOf
-        label="Film it leaves"
+        label={phrase('film-it-leaves')}
         value={draft.leavesFilm}
         options={words.films}
         onChange={(leavesFilm) => set({ leavesFilm })}
@@ -80,26 +89,30 @@ export function Label(props: Props & { finishes: Schemas['FinishChoice'][] }) {
   const { draft, set } = props
   const families = [...new Set(props.finishes.map((f) => f.family))].map((f) => ({
     value: `${f}/*`,
-    label: `All ${f}`,
+    label: phrase('all', { f }),
   }))
   const named = [...families, ...props.finishes.map((f) => ({ value: f.code, label: f.name }))]
   return (
-    <Part title="Where the label lets it go" open={props.open} blanks={blanks.label(draft)}>
+    <Part title={phrase('where-the-label-lets-it')} open={props.open} blanks={blanks.label(draft)}>
       <AnyOf
-        label="May go on, if it names any: then only these"
+        label={phrase('may-go-on-if-it')}
         value={draft.labelAllows ?? []}
         options={named}
         onChange={(labelAllows) => set({ labelAllows })}
       />
       <AnyOf
-        label="Must not go on"
+        label={phrase('must-not-go-on')}
         value={draft.labelExcludes ?? []}
         options={named}
         onChange={(labelExcludes) => set({ labelExcludes })}
       />
       <div className="grid gap-4 sm:grid-cols-2">
-        <Said label="Scented" value={draft.scented} onChange={(scented) => set({ scented })} />
-        <Said label="Mists by itself" value={draft.aerosol} onChange={(aerosol) => set({ aerosol })} />
+        <Said label={phrase('scented')} value={draft.scented} onChange={(scented) => set({ scented })} />
+        <Said
+          label={phrase('mists-by-itself')}
+          value={draft.aerosol}
+          onChange={(aerosol) => set({ aerosol })}
+        />
       </div>
     </Part>
   )
@@ -112,79 +125,79 @@ export function OnSurface(props: Props) {
     set(spanned(draft, field, end, value))
   return (
     <Part
-      title="On the surface: dose, waits, cure"
+      title={phrase('on-the-surface-dose-waits')}
       open={props.open && stays(draft)}
       blanks={blanks.surface(draft)}
     >
       <div className={three}>
         <Amount
-          label="Dose, ml/m²"
+          label={phrase('dose-ml-m')}
           value={draft.doseMlPerM2}
           onChange={(doseMlPerM2) => set({ doseMlPerM2 })}
           fault={at('doseMlPerM2')}
         />
         <Amount
-          label="Most coats"
+          label={phrase('most-coats')}
           value={draft.coatsMax}
           onChange={(coatsMax) => set({ coatsMax })}
           fault={at('coatsMax')}
         />
         <Amount
-          label="Sheen it adds, GU"
+          label={phrase('sheen-it-adds-gu')}
           value={draft.sheenChangeGu}
           onChange={(sheenChangeGu) => set({ sheenChangeGu })}
           fault={at('sheenChangeGu')}
         />
         <Amount
-          label="Wipe from, min"
+          label={phrase('wipe-from-min')}
           per={MINUTE}
           value={draft.flashS?.min}
           onChange={(v) => span('flashS', 'min', v)}
           fault={at('flashS')}
         />
         <Amount
-          label="Wipe by, min"
+          label={phrase('wipe-by-min')}
           per={MINUTE}
           value={draft.flashS?.max}
           onChange={(v) => span('flashS', 'max', v)}
         />
         <Amount
-          label="Soaks in, min"
+          label={phrase('soaks-in-min')}
           per={MINUTE}
           value={draft.absorbS}
           onChange={(absorbS) => set({ absorbS })}
           fault={at('absorbS')}
         />
         <Amount
-          label="Before the next product, h"
+          label={phrase('before-the-next-product-h')}
           per={HOUR}
           value={draft.waitBeforeNextS}
           onChange={(waitBeforeNextS) => set({ waitBeforeNextS })}
           fault={at('waitBeforeNextS')}
         />
         <Amount
-          label="Sat in after, h"
+          label={phrase('sat-in-after-h')}
           per={HOUR}
           value={draft.sitAfterS}
           onChange={(sitAfterS) => set({ sitAfterS })}
           fault={at('sitAfterS')}
         />
         <Amount
-          label="Fully cured after, h"
+          label={phrase('fully-cured-after-h')}
           per={HOUR}
           value={draft.fullCureS}
           onChange={(fullCureS) => set({ fullCureS })}
           fault={at('fullCureS')}
         />
         <Amount
-          label="Lasts, days"
+          label={phrase('lasts-days')}
           value={draft.lifeDays}
           onChange={(lifeDays) => set({ lifeDays })}
           fault={at('lifeDays')}
         />
       </div>
       <OneOf
-        label="Slip it leaves"
+        label={phrase('slip-it-leaves')}
         value={draft.slip}
         options={words.slips}
         onChange={(slip) => set({ slip })}
@@ -197,16 +210,16 @@ export function OnSurface(props: Props) {
 export function Keeping(props: Props & { counted: boolean }) {
   const { draft, set, at } = props
   return (
-    <Part title="Pack, price, keeping" open={props.open} blanks={blanks.keeping(draft)}>
+    <Part title={phrase('pack-price-keeping')} open={props.open} blanks={blanks.keeping(draft)}>
       <div className={three}>
         <Amount
-          label="Pack, ml"
+          label={phrase('pack-ml')}
           value={draft.pack?.ml}
           onChange={(ml) => set({ pack: pack(draft, { ml }) })}
           fault={at('pack')}
         />
         <Amount
-          label="Price"
+          label={phrase('price')}
           per={100}
           value={draft.pack?.priceMinor}
           onChange={(v) =>
@@ -214,13 +227,13 @@ export function Keeping(props: Props & { counted: boolean }) {
           }
         />
         <TextField
-          label="Currency"
+          label={phrase('currency')}
           value={draft.pack?.currency ?? 'EUR'}
           maxLength={3}
           onChange={(v) => set({ pack: pack(draft, { currency: v.toUpperCase() }) })}
         />
         <Amount
-          label="Good for, days from opening"
+          label={phrase('good-for-days-from-opening')}
           value={draft.shelfLifeOpenDays}
           onChange={(shelfLifeOpenDays) => set({ shelfLifeOpenDays })}
           fault={at('shelfLifeOpenDays')}
@@ -228,13 +241,13 @@ export function Keeping(props: Props & { counted: boolean }) {
         {!props.counted && (
           <>
             <Amount
-              label="On hand, ml"
+              label={phrase('on-hand-ml')}
               value={draft.onHandMl}
               onChange={(onHandMl) => set({ onHandMl })}
               fault={at('onHandMl')}
             />
             <TextField
-              label="Opened on"
+              label={phrase('opened-on')}
               type="date"
               value={draft.openedOn ?? ''}
               onChange={(v) => set({ openedOn: v || undefined })}

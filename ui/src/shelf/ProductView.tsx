@@ -15,6 +15,7 @@ import { SafetySheet } from './SafetySheet'
 import { Cleaning, Keeping, Label, OnSurface } from './ProductParts'
 import { faultAt, faultsOf, filledIn } from './record'
 import { isConflict, useRecord } from './useRecord'
+import { phrase } from './phrase'
 
 type Product = Schemas['ProductFile']
 
@@ -27,7 +28,8 @@ export function ProductView() {
   const wanted = id ?? from
   const product = useQuery({ ...productQuery(wanted ?? ''), enabled: wanted !== undefined })
   const finishes = useQuery(finishesQuery)
-  if (finishes.isPending || (wanted !== undefined && product.isPending)) return <Loading what="the product" />
+  if (finishes.isPending || (wanted !== undefined && product.isPending))
+    return <Loading what={phrase('the-product')} />
   const error = product.error ?? finishes.error
   if (error) return <PageTrouble error={error} again={() => void product.refetch()} />
   const start = id
@@ -114,9 +116,7 @@ function ProductForm(props: {
           onArchive={() => archive.mutate(!known?.archived)}
         />
         {known?.archived && (
-          <p className="border-l-4 border-l-care pl-3">
-            Archived: nothing new is planned with it. Jobs that used it keep it as it was.
-          </p>
+          <p className="border-l-4 border-l-care pl-3">{phrase('archived-nothing-new-is')}</p>
         )}
         <Identity draft={draft} set={set} at={at} />
         <Cleaning draft={draft} set={set} at={at} open={!known} />
@@ -137,10 +137,12 @@ function ProductForm(props: {
           />
         )}
         <SaveLine
-          label={known ? 'Save' : 'Put it on the shelf'}
+          label={known ? phrase('save') : phrase('put-it-on-the-shelf')}
           sticky
           disabled={save.isPending || !changed || draft.name.trim() === '' || draft.roles.length === 0}
-          says={draft.roles.length === 0 ? 'Say what it is for first' : known && !changed && 'Saved'}
+          says={
+            draft.roles.length === 0 ? phrase('say-what-it-is-for') : known && !changed && phrase('saved')
+          }
         />
       </form>
       <div className="grid content-start gap-4">

@@ -1,4 +1,5 @@
 import { Button, ButtonLink } from '../parts/controls'
+import { phrase } from './phrase'
 
 /** What a record of the shelf is called, and what can be done with it as a whole. */
 export function RecordHead(props: {
@@ -13,9 +14,9 @@ export function RecordHead(props: {
       <h1 className="text-head">{props.name}</h1>
       {props.like && (
         <div className="flex flex-wrap gap-2">
-          <ButtonLink to={props.like}>Duplicate</ButtonLink>
+          <ButtonLink to={props.like}>{phrase('duplicate')}</ButtonLink>
           <Button onClick={props.onArchive} disabled={props.busy}>
-            {props.archived ? 'Back on the shelf' : 'Archive'}
+            {props.archived ? phrase('back-on-the-shelf') : phrase('archive')}
           </Button>
         </div>
       )}

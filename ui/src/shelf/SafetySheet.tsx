@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { ApiError, api, type Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { phrase } from './phrase'
 
 /** A product's safety data sheet: a PDF kept here, or where to find it. */
 export function SafetySheet({ product }: { product: Schemas['ProductView'] }) {
@@ -14,7 +15,7 @@ export function SafetySheet({ product }: { product: Schemas['ProductView'] }) {
   const told = (response: Response, problem: unknown) => {
     if (response.ok) return
     const { detail, faults } = (problem ?? {}) as { detail?: string; faults?: [] }
-    throw new ApiError(response.status, detail ?? 'It was not stored.', faults ?? [])
+    throw new ApiError(response.status, detail ?? phrase('it-was-not-stored'), faults ?? [])
   }
   const upload = useMutation({
     mutationFn: async (file: File) => {
@@ -40,8 +41,8 @@ export function SafetySheet({ product }: { product: Schemas['ProductView'] }) {
     onSuccess: fresh,
   })
   return (
-    <section aria-label="Safety data sheet" className="lying grid gap-3 p-3">
-      <h2 className="text-do">Safety data sheet</h2>
+    <section aria-label={phrase('safety-data-sheet')} className="lying grid gap-3 p-3">
+      <h2 className="text-do">{phrase('safety-data-sheet')}</h2>
       {product.sheetFile && (
         <a
           href={`/api/v1/shelf/products/${id}/safety-sheet`}
@@ -62,12 +63,10 @@ export function SafetySheet({ product }: { product: Schemas['ProductView'] }) {
         </a>
       )}
       {!product.sheetFile && !product.sheetLink && (
-        <p className="text-note text-faint">
-          None yet. Ask the maker for it; it says what to do when it goes wrong.
-        </p>
+        <p className="text-note text-faint">{phrase('none-yet-ask-the-maker')}</p>
       )}
       <label className="relative inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 justify-self-start rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
-        {product.sheetFile ? 'Another PDF' : 'PDF from a file'}
+        {product.sheetFile ? phrase('another-pdf') : phrase('pdf-from-a-file')}
         <input
           type="file"
           accept="application/pdf"
@@ -80,12 +79,18 @@ export function SafetySheet({ product }: { product: Schemas['ProductView'] }) {
         />
       </label>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <TextField label="Or its address" type="url" value={link} onChange={setLink} maxLength={500} />
+        <TextField
+          label={phrase('or-its-address')}
+          type="url"
+          value={link}
+          onChange={setLink}
+          maxLength={500}
+        />
         <Button
           onClick={() => save.mutate()}
           disabled={save.isPending || link.trim() === (product.sheetLink ?? '')}
         >
-          Note it
+          {phrase('note-it')}
         </Button>
       </div>
       {(upload.error ?? save.error) && <Trouble error={upload.error ?? save.error} />}

@@ -1,9 +1,10 @@
 import { OneOf } from '../parts/controls'
+import { phrase } from './phrase'
 
 const answers = [
-  { value: 'unsaid', label: 'Not said', hint: 'Taken as the worst until it is' },
-  { value: 'no', label: 'No' },
-  { value: 'yes', label: 'Yes' },
+  { value: 'unsaid', label: phrase('not-said-3'), hint: phrase('taken-as-the-worst-until') },
+  { value: 'no', label: phrase('no') },
+  { value: 'yes', label: phrase('yes') },
 ]
 
 /** A fact that may also be not known, which is not the same as no. */

@@ -7,6 +7,7 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { Row, Scale } from '../parts/Scale'
 import { atPh, phMarks } from '../parts/phRule'
 import { range, Say, say } from '../parts/words'
+import { phrase } from './phrase'
 
 type Bottle = Schemas['ScaleView']
 type Tool = Schemas['ToolFile']
@@ -22,16 +23,14 @@ const atStiffness = (stiffness: number) => (100 * stiffness) / stiffMost
 /** Every bottle as its pH on one shared rule: what its label's ratios come to, and where it is used. */
 export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
   const scales = useQuery(scalesQuery)
-  if (scales.isPending) return <Loading what="the shelf" />
+  if (scales.isPending) return <Loading what={phrase('the-shelf')} />
   if (scales.isError) return <Trouble error={scales.error} again={() => void scales.refetch()} />
   if (scales.data.length === 0)
     return (
-      <Empty title="Nothing on the shelf yet.">
-        <p className="text-faint">
-          A bottle as its label has it: what a label does not say is taken as the worst its kind can be.
-        </p>
+      <Empty title={phrase('nothing-on-the-shelf-yet')}>
+        <p className="text-faint">{phrase('a-bottle-as-its-label')}</p>
         <ButtonLink to="/shelf/products/new" weight="main">
-          Type one in
+          {phrase('type-one-in')}
         </ButtonLink>
       </Empty>
     )
@@ -43,9 +42,9 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
   return (
     <div className="grid gap-3">
       <Scale
-        label="Takes soil off"
+        label={phrase('takes-soil-off')}
         count={cleans.length}
-        unit="pH on the surface, at the ratios of its label"
+        unit={phrase('ph-on-the-surface-at')}
         marks={phMarks}
       >
         {cleans.map((bottle) => (
@@ -56,16 +55,18 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
             note={bottle.roles.map(say).join(', ')}
             said={bottleSaid(bottle)}
             end={
-              bottle.strength === undefined ? 'strength not said' : `strength ${tenth(bottle.strength)} of 10`
+              bottle.strength === undefined
+                ? phrase('strength-not-said')
+                : `strength ${tenth(bottle.strength)} of 10`
             }
           >
             <PhBand bottle={bottle} />
           </Row>
         ))}
       </Scale>
-      <section aria-label="Stays on" className="lying p-3">
+      <section aria-label={phrase('stays-on')} className="lying p-3">
         <h2 className="text-do font-semibold">
-          Stays on <span className="text-body font-normal text-faint">{stays.length}</span>
+          {phrase('stays-on')} <span className="text-body font-normal text-faint">{stays.length}</span>
         </h2>
         <ul className="grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
           {stays.map((bottle) => (
@@ -89,8 +90,11 @@ const tenth = (v: number) => Math.round(v * 10) / 10
 
 function bottleSaid(bottle: Bottle): string {
   const usual = bottle.ph.find((at) => at.usual)
-  if (usual?.low === undefined || usual.high === undefined) return 'pH not known'
-  return `pH ${range(tenth(usual.low), tenth(usual.high))} ${usual.ratio === 'ready' ? 'as it comes' : `at ${usual.ratio}`}`
+  if (usual?.low === undefined || usual.high === undefined) return phrase('ph-not-known')
+  return phrase('ph', {
+    low: range(tenth(usual.low), tenth(usual.high)),
+    what: usual.ratio === 'ready' ? phrase('as-it-comes') : `at ${usual.ratio}`,
+  })
 }
 
 /** The usual ratio as a block, the label's others as a line to where they come. */
@@ -125,9 +129,9 @@ export function ToolScales({ tools }: { tools: Tool[] }) {
   return (
     <div className="grid gap-3">
       <Scale
-        label="Works on the surface"
+        label={phrase('works-on-the-surface')}
         count={scrub.length}
-        unit="stiffness: 0 a fingertip, 3 soft horsehair, 6 a nylon pad, 9 metal"
+        unit={phrase('stiffness-0-a-fingertip-3')}
         marks={[0, 1, 2, 3, 4, 5, 6, 7, 8, 9].map((s) => ({ at: atStiffness(s), text: `${s}` }))}
       >
         {scrub.map((tool) => (
@@ -136,8 +140,8 @@ export function ToolScales({ tools }: { tools: Tool[] }) {
             to={`/shelf/tools/${tool.id}`}
             name={Say(tool.name)}
             note={toolNote(tool)}
-            said={isSaid(tool) ? `stiffness ${stiffness(tool)}` : `not said, taken as ${unsaid}`}
-            end={tool.count === undefined ? '' : `${tool.count} here`}
+            said={isSaid(tool) ? `stiffness ${stiffness(tool)}` : phrase('not-said-taken-as', { unsaid })}
+            end={tool.count === undefined ? '' : phrase('here', { count: tool.count })}
           >
             <span
               aria-hidden="true"
@@ -148,9 +152,10 @@ export function ToolScales({ tools }: { tools: Tool[] }) {
         ))}
       </Scale>
       {others.length > 0 && (
-        <section aria-label="Beside the surface" className="lying p-3">
+        <section aria-label={phrase('beside-the-surface')} className="lying p-3">
           <h2 className="text-do font-semibold">
-            Beside the surface <span className="text-body font-normal text-faint">{others.length}</span>
+            {phrase('beside-the-surface')}{' '}
+            <span className="text-body font-normal text-faint">{others.length}</span>
           </h2>
           <ul className="flex flex-wrap gap-x-6">
             {others.map((tool) => (

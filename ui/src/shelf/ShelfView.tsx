@@ -7,26 +7,27 @@ import type { Schemas } from '../api/client'
 import { archiveQuery, neverMixQuery, shelfQuery } from '../api/queries'
 import { Button, ButtonLink, Field, inputForm } from '../parts/controls'
 import { Empty, Loading, PageTrouble, Trouble } from '../parts/Notice'
-import { dayOf, ml, plural, say, Say } from '../parts/words'
+import { dayOf, ml, say, Say } from '../parts/words'
 import { Cloths } from './Cloths'
 import { ImportShelf } from './ImportShelf'
 import { Needs } from './Needs'
 import { BottleScales, ToolScales } from './ScaleShelf'
+import { phrase } from './phrase'
 
 const parts = [
-  ['products', 'Products'],
-  ['tools', 'Tools'],
-  ['cloths', 'Cloths'],
-  ['needs', 'To order'],
-  ['never-mix', 'Never mix'],
-  ['archive', 'Archive'],
+  ['products', phrase('products')],
+  ['tools', phrase('tools')],
+  ['cloths', phrase('cloths-2')],
+  ['needs', phrase('to-order')],
+  ['never-mix', phrase('never-mix')],
+  ['archive', phrase('archive')],
 ] as const
 
 export function ShelfView() {
   const shelf = useQuery(shelfQuery)
   const [query, setQuery] = useSearchParams()
   const [bringing, setBringing] = useState(false)
-  if (shelf.isPending) return <Loading what="the shelf" />
+  if (shelf.isPending) return <Loading what={phrase('the-shelf')} />
   if (shelf.isError) return <PageTrouble error={shelf.error} again={() => void shelf.refetch()} />
   const word = query.get('q') ?? ''
   const part = query.get('part') ?? 'products'
@@ -51,16 +52,16 @@ export function ShelfView() {
   return (
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-head sm:flex-1">Shelf</h1>
+        <h1 className="text-head sm:flex-1">{phrase('shelf')}</h1>
         <div className="flex flex-wrap gap-2">
           <ButtonLink to="/shelf/products/new">
-            <Plus size={18} aria-hidden="true" /> Product
+            <Plus size={18} aria-hidden="true" /> {phrase('product')}
           </ButtonLink>
           <ButtonLink to="/shelf/tools/new">
-            <Plus size={18} aria-hidden="true" /> Tool
+            <Plus size={18} aria-hidden="true" /> {phrase('tool')}
           </ButtonLink>
           <Button onClick={() => setBringing(true)}>
-            <Upload size={18} aria-hidden="true" /> Bring in
+            <Upload size={18} aria-hidden="true" /> {phrase('bring-in')}
           </Button>
           {(['csv', 'json'] as const).map((kind) => (
             <a key={kind} href={`/api/v1/shelf/${kind}`} download className={download}>
@@ -69,7 +70,7 @@ export function ShelfView() {
           ))}
         </div>
         <label className="w-full sm:w-64">
-          <Field label="Find by name, maker or role">
+          <Field label={phrase('find-by-name-maker-or')}>
             <input
               type="search"
               className={inputForm}
@@ -85,7 +86,10 @@ export function ShelfView() {
         onValueChange={(value) => go({ part: value })}
         className="grid grid-cols-[minmax(0,1fr)] gap-4"
       >
-        <Tabs.List aria-label="Parts of the shelf" className="flex overflow-x-auto border-b border-line">
+        <Tabs.List
+          aria-label={phrase('parts-of-the-shelf')}
+          className="flex overflow-x-auto border-b border-line"
+        >
           {parts.map(([value, label]) => (
             <Tabs.Trigger
               key={value}
@@ -126,7 +130,7 @@ function AsWhat({ table, onTable }: { table: boolean; onTable: (on: boolean) => 
   return (
     <p className="mb-2 flex justify-end">
       <Button weight="quiet" onClick={() => onTable(!table)}>
-        {table ? 'Show as scales' : 'Show as a table'}
+        {table ? phrase('show-as-scales') : phrase('show-as-a-table')}
       </Button>
     </p>
   )
@@ -158,9 +162,16 @@ function Table(props: { label: string; caption: string; heads: string[]; childre
 function Products({ products }: { products: Schemas['ProductFile'][] }) {
   return (
     <Table
-      label="Products"
-      caption={plural(products.length, 'product')}
-      heads={['Name', 'For', 'Supplied', 'pH as supplied', 'On hand', 'Opened']}
+      label={phrase('products')}
+      caption={phrase('products-2', { products: products.length })}
+      heads={[
+        phrase('name'),
+        phrase('for'),
+        phrase('supplied'),
+        phrase('ph-as-supplied'),
+        phrase('on-hand'),
+        phrase('opened'),
+      ]}
     >
       {products.map((p) => (
         <ProductRow key={p.id} product={p} />
@@ -172,9 +183,16 @@ function Products({ products }: { products: Schemas['ProductFile'][] }) {
 function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
   return (
     <Table
-      label="Tools"
-      caption={plural(tools.length, 'tool')}
-      heads={['Name', 'Kind', 'Stiffness', 'Reaches', 'Colour', 'Count']}
+      label={phrase('tools')}
+      caption={phrase('tools-2', { tools: tools.length })}
+      heads={[
+        phrase('name'),
+        phrase('kind'),
+        phrase('stiffness'),
+        phrase('reaches'),
+        phrase('colour'),
+        phrase('count'),
+      ]}
     >
       {tools.map((t) => (
         <tr key={t.id}>
@@ -182,12 +200,14 @@ function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
             <Link to={`/shelf/tools/${t.id}`} className={rowLink}>
               {Say(t.name)}
             </Link>
-            {t.abrasive && <span className="text-note font-normal text-over"> abrasive</span>}
+            {t.abrasive && <span className="text-note font-normal text-over"> {phrase('abrasive')}</span>}
           </th>
           <td className="px-3">{Say(t.kind)}</td>
           <td className="px-3">{t.stiffness ?? '–'}</td>
-          <td className="px-3">{say(t.reach ?? 'fine')} grain</td>
-          <td className="px-3">{t.dyed ? `dyed, washed ${t.timesWashed ?? 0} times` : 'undyed'}</td>
+          <td className="px-3">{phrase('grain', { reach: say(t.reach ?? 'fine') })}</td>
+          <td className="px-3">
+            {t.dyed ? phrase('dyed-washed-times', { timesWashed: t.timesWashed ?? 0 }) : 'undyed'}
+          </td>
           <td className="px-3">{t.count ?? '–'}</td>
         </tr>
       ))}
@@ -199,21 +219,16 @@ const rowLink = 'inline-flex min-h-11 items-center text-ink'
 
 function NeverMix() {
   const clashes = useQuery(neverMixQuery)
-  if (clashes.isPending) return <Loading what="the pairs" />
+  if (clashes.isPending) return <Loading what={phrase('the-pairs')} />
   if (clashes.isError) return <Trouble error={clashes.error} again={() => void clashes.refetch()} />
-  if (clashes.data.length === 0) return <Empty title="No two products here clash." />
+  if (clashes.data.length === 0) return <Empty title={phrase('no-two-products-here-clash')} />
   return (
-    <section aria-label="Never mix" className="lying border-l-4 border-l-barred p-3">
-      <p>
-        Not in one bottle, and not one after the other on a surface without a rinse between. Plans and mixes
-        keep to this; labels and safety data sheets may know more.
-      </p>
+    <section aria-label={phrase('never-mix')} className="lying border-l-4 border-l-barred p-3">
+      <p>{phrase('not-in-one-bottle-and')}</p>
       <ul className="mt-2 divide-y divide-line">
         {clashes.data.map((c) => (
           <li key={c.productId + c.otherId} className="py-2">
-            <strong className="font-semibold">
-              {c.product} and {c.other}
-            </strong>
+            <strong className="font-semibold">{phrase('and', { product: c.product, other: c.other })}</strong>
             : {c.why}
           </li>
         ))}
@@ -224,13 +239,13 @@ function NeverMix() {
 
 function Archive() {
   const archive = useQuery(archiveQuery)
-  if (archive.isPending) return <Loading what="the archive" />
+  if (archive.isPending) return <Loading what={phrase('the-archive')} />
   if (archive.isError) return <Trouble error={archive.error} again={() => void archive.refetch()} />
   const { products, tools } = archive.data
   if (products.length + tools.length === 0)
     return (
-      <Empty title="Nothing is archived.">
-        <p className="text-faint">What is archived is planned with no more, and never lost.</p>
+      <Empty title={phrase('nothing-is-archived')}>
+        <p className="text-faint">{phrase('what-is-archived-is-planned')}</p>
       </Empty>
     )
   return (
@@ -266,17 +281,21 @@ function ProductRow({ product: p }: { product: Schemas['ProductFile'] }) {
       <td className="px-3">
         {p.supply === 'concentrate' && p.labelRatios
           ? `${p.labelRatios.strongest ?? p.labelRatios.default} to ${p.labelRatios.mildest ?? p.labelRatios.default}`
-          : 'as it comes'}
+          : phrase('as-it-comes')}
       </td>
       <td className="px-3">
         {p.ph ??
-          (p.roles.some((r) => r.includes('clean') || r.includes('remover')) ? <em>measure it</em> : '–')}
+          (p.roles.some((r) => r.includes('clean') || r.includes('remover')) ? (
+            <em>{phrase('measure-it')}</em>
+          ) : (
+            '–'
+          ))}
       </td>
       <td className="px-3">
         {p.onHandMl === undefined ? (
-          'not counted'
+          phrase('not-counted')
         ) : p.onHandMl === 0 ? (
-          <strong className="font-semibold text-over">none left</strong>
+          <strong className="font-semibold text-over">{phrase('none-left')}</strong>
         ) : (
           ml(p.onHandMl)
         )}

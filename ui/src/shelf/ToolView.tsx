@@ -12,6 +12,7 @@ import { RecordHead } from './RecordHead'
 import { ToolFields } from './ToolFields'
 import { Conflict } from './Conflict'
 import { isConflict, useRecord } from './useRecord'
+import { phrase } from './phrase'
 
 type Tool = Schemas['ToolFile']
 const blank: Tool = { id: '', name: '', kind: 'brush', stiffness: 3, reach: 'fine' }
@@ -21,7 +22,7 @@ export function ToolView() {
   const from = query.get('like') ?? undefined
   const wanted = id ?? from
   const tool = useQuery({ ...toolQuery(wanted ?? ''), enabled: wanted !== undefined })
-  if (wanted !== undefined && tool.isPending) return <Loading what="the tool" />
+  if (wanted !== undefined && tool.isPending) return <Loading what={phrase('the-tool')} />
   if (tool.isError) return <PageTrouble error={tool.error} again={() => void tool.refetch()} />
   const start = id
     ? tool.data?.record
@@ -101,9 +102,9 @@ function ToolForm({ known, start }: { known: Schemas['ToolView'] | undefined; st
           />
         )}
         <SaveLine
-          label={known ? 'Save' : 'Put it on the shelf'}
+          label={known ? phrase('save') : phrase('put-it-on-the-shelf')}
           disabled={save.isPending || !changed || draft.name.trim() === ''}
-          says={known && !changed && 'Saved'}
+          says={known && !changed && phrase('saved')}
         />
       </form>
       {known && (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { dayQuery } from '../api/queries'
+import { phrase } from './phrase'
 
 /** From a thing of the shelf to the jobs at hand, each with why it is or is not used there. */
 export function WhyNotLinks({ itemId }: { itemId: string }) {
@@ -10,8 +11,8 @@ export function WhyNotLinks({ itemId }: { itemId: string }) {
     .filter((job) => job.surveyed > 0 && job.state !== 'HANDED_OVER')
   if (jobs.length === 0) return null
   return (
-    <section aria-label="Why not, in a job" className="lying p-3">
-      <h2 className="text-do">Why, or why not, in a job</h2>
+    <section aria-label={phrase('why-not-in-a-job')} className="lying p-3">
+      <h2 className="text-do">{phrase('why-or-why-not-in')}</h2>
       <ul>
         {jobs.map((job) => (
           <li key={job.id}>

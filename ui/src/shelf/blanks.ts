@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { cleaningRoles } from './shelfWords'
+import { phrase } from './phrase'
 
 type Product = Schemas['ProductFile']
 
@@ -20,22 +21,22 @@ export const blanks = {
         'solvent: counts as one',
       ],
       [draft.leavesFilm, 'film: nothing bonds over it without a residue pass'],
-      [draft.goodAt?.length ? 0 : undefined, 'what it is good at: no stain is promised away with it'],
+      [draft.goodAt?.length ? 0 : undefined, phrase('what-it-is-good-at')],
     ]),
   label: (draft: Product) =>
     found(true, [
-      [draft.scented, 'scent: left out where scent is to be avoided'],
-      [draft.aerosol, 'mist: left out where aerosol is to be avoided'],
+      [draft.scented, phrase('scent-left-out-where-scent')],
+      [draft.aerosol, phrase('mist-left-out-where-aerosol')],
     ]),
   surface: (draft: Product) =>
     found(stays(draft), [
-      [draft.slip, 'slip: not where one sits, holds or treads'],
-      [draft.lifeDays, 'how long it lasts: after-care cannot say when to renew it'],
+      [draft.slip, phrase('slip-not-where-one-sits')],
+      [draft.lifeDays, phrase('how-long-it-lasts-after')],
     ]),
   keeping: (draft: Product) =>
     found(true, [
-      [draft.pack?.priceMinor, 'price: not in quotes'],
-      [draft.pack?.ml, 'pack: no order can be made'],
+      [draft.pack?.priceMinor, phrase('price-not-in-quotes')],
+      [draft.pack?.ml, phrase('pack-no-order-can-be')],
     ]),
 }
 

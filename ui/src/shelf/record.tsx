@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react'
 import { ApiError, type Fault } from '../api/client'
 import { Field, inputForm } from '../parts/controls'
+import { phrase } from './phrase'
 
 /** A draft without what was left empty, as the format wants it: unknown is left out. */
 export function filledIn<T extends object>(draft: T): T {
@@ -15,7 +16,7 @@ export const faultsOf = (error: unknown): Fault[] => (error instanceof ApiError 
 /** What is said against one field: found and allowed. */
 export function faultAt(faults: Fault[], field: string): string | undefined {
   const fault = faults.find((f) => f.pointer === `/${field}` || f.pointer.startsWith(`/${field}/`))
-  return fault && `Found ${fault.found}; allowed: ${fault.allowed}`
+  return fault && phrase('found-allowed', { found: fault.found, allowed: fault.allowed })
 }
 
 /** A number that may be unknown; shown in another unit where `per` says how many go into one. */
@@ -72,7 +73,9 @@ export function Part(props: { title: string; open?: boolean; blanks?: string[]; 
       <summary className="min-h-11 cursor-pointer py-1.5 leading-tight">
         <span className="text-do font-semibold">{props.title}</span>
         {empty.length > 0 && (
-          <span className="block pl-4 text-note text-faint">Not said: {empty.join('; ')}</span>
+          <span className="block pl-4 text-note text-faint">
+            {phrase('not-said', { empty: empty.join('; ') })}
+          </span>
         )}
       </summary>
       <div className="grid gap-4 pt-1 pb-3">{props.children}</div>

@@ -3,12 +3,14 @@ import { api, ApiError, need, type Fault, type Schemas } from '../api/client'
 import { backupsQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural } from '../parts/words'
+import { phrase } from './phrase'
 
 const imported = ['imported']
 
 const size = (bytes: number) =>
-  bytes < 1024 * 1024 ? `${Math.ceil(bytes / 1024)} kB` : `${(bytes / 1024 / 1024).toFixed(1)} MB`
+  bytes < 1024 * 1024
+    ? phrase('kb', { bytes: Math.ceil(bytes / 1024) })
+    : phrase('mb', { bytes: (bytes / 1024 / 1024).toFixed(1) })
 
 /** What is brought in, and whether a shelf and settings of this shop's own may go for it. */
 type Bringing = { file: File; replace?: boolean }
@@ -23,7 +25,8 @@ async function bring({ file, replace }: Bringing): Promise<Schemas['Imported']> 
     detail?: string
     faults?: Fault[]
   }
-  if (!answer.ok) throw new ApiError(answer.status, body.detail ?? 'Something went wrong.', body.faults ?? [])
+  if (!answer.ok)
+    throw new ApiError(answer.status, body.detail ?? phrase('something-went-wrong'), body.faults ?? [])
   return body
 }
 
@@ -45,18 +48,17 @@ export function Backups() {
   })
   return (
     <>
-      <section aria-label="Backups" className="lying grid gap-2 p-3">
-        <h2 className="text-do">Backups</h2>
+      <section aria-label={phrase('backups')} className="lying grid gap-2 p-3">
+        <h2 className="text-do">{phrase('backups')}</h2>
         <p className="text-note text-faint">
-          One a day by itself, laid back on trial each time, fourteen kept, under “backups” in the data
-          directory. Back to one: <code>./attune restore BACKUP.zip --data DIR</code>, into an empty
-          directory.
+          {phrase('one-a-day-by-itself')} <code>./attune restore BACKUP.zip --data DIR</code>
+          {phrase('into-an-empty-directory')}
         </p>
         <Button className="justify-self-start" onClick={() => make.mutate()} disabled={make.isPending}>
-          {make.isPending ? 'Writing…' : 'Back up now'}
+          {make.isPending ? phrase('writing') : phrase('back-up-now')}
         </Button>
         {make.error && <Trouble error={make.error} />}
-        {backups.data && backups.data.length === 0 && <p>None yet.</p>}
+        {backups.data && backups.data.length === 0 && <p>{phrase('none-yet')}</p>}
         {backups.data && backups.data.length > 0 && (
           <ul className="divide-y divide-line" aria-live="polite">
             {backups.data.map((b) => (
@@ -67,7 +69,9 @@ export function Backups() {
                     <span
                       className={`block text-note ${b.proved ? 'text-faint' : 'font-semibold text-over'}`}
                     >
-                      {b.proved ? `Laid back on trial and ${b.proof}` : `Cannot be restored: ${b.proof}`}
+                      {b.proved
+                        ? phrase('laid-back-on-trial-and', { proof: b.proof })
+                        : phrase('cannot-be-restored', { proof: b.proof })}
                     </span>
                   )}
                 </span>
@@ -77,21 +81,18 @@ export function Backups() {
           </ul>
         )}
       </section>
-      <section aria-label="All data" className="lying grid gap-2 p-3">
-        <h2 className="text-do">All data as open files</h2>
-        <p className="text-note text-faint">
-          Jobs, shelf, photos, people and records in one zip that other programs can read, and that an empty
-          Attune takes in.
-        </p>
+      <section aria-label={phrase('all-data')} className="lying grid gap-2 p-3">
+        <h2 className="text-do">{phrase('all-data-as-open-files')}</h2>
+        <p className="text-note text-faint">{phrase('jobs-shelf-photos-people-and')}</p>
         <a
           href="/api/v1/export.zip"
           download
           className="inline-flex min-h-11 items-center justify-self-start underline underline-offset-4"
         >
-          Write all data out
+          {phrase('write-all-data-out')}
         </a>
         <label className="inline-flex min-h-11 w-fit cursor-pointer items-center rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-focus">
-          {take.isPending ? 'Bringing it in…' : 'Bring all data in'}
+          {take.isPending ? phrase('bringing-it-in') : phrase('bring-all-data-in')}
           <input
             type="file"
             accept=".zip,application/zip"
@@ -112,13 +113,17 @@ export function Backups() {
               className="justify-self-start"
               onClick={() => take.mutate({ ...take.variables, replace: true })}
             >
-              Bring it in all the same, and let them go
+              {phrase('bring-it-in-all-the')}
             </Button>
           )}
         {taken.data && (
           <p role="status">
-            In: {plural(taken.data.jobs, 'job')}, {plural(taken.data.customers, 'customer')},{' '}
-            {plural(taken.data.vehicles, 'vehicle')}, {plural(taken.data.photos, 'photo')}.
+            {phrase('in-jobs-customers-vehicles', {
+              jobs: taken.data.jobs,
+              customers: taken.data.customers,
+              vehicles: taken.data.vehicles,
+              photos: taken.data.photos,
+            })}
           </p>
         )}
       </section>

@@ -4,6 +4,7 @@ import { networkQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
+import { phrase } from './phrase'
 
 /** Devices of the shop's network: what was let in, and how another one is. */
 export function Devices() {
@@ -19,47 +20,51 @@ export function Devices() {
   if (!network.data) return network.error ? <Trouble error={network.error} again={again} /> : null
   const { address, devices } = network.data
   return (
-    <section aria-label="Devices" className="no-print lying grid content-start gap-2 p-3">
-      <h2 className="text-do">Devices</h2>
+    <section aria-label={phrase('devices')} className="no-print lying grid content-start gap-2 p-3">
+      <h2 className="text-do">{phrase('devices')}</h2>
       {address ? (
         <>
           <p className="text-note text-faint">
-            The shop is at <strong className="text-ink">{address}</strong>. A device has to be let in once.
+            {phrase('the-shop-is-at')} <strong className="text-ink">{address}</strong>
+            {phrase('a-device-has-to-be')}
           </p>
           <Button className="justify-self-start" disabled={invite.isPending} onClick={() => invite.mutate()}>
-            Let a device in
+            {phrase('let-a-device-in')}
           </Button>
           {invite.error && <Trouble error={invite.error} />}
           {invite.data && (
             <div className="flex flex-wrap items-center gap-4" aria-live="polite">
-              <Code rows={invite.data.picture} label={`QR code that leads to ${invite.data.address}`} />
+              <Code
+                rows={invite.data.picture}
+                label={phrase('qr-code-that-leads-to', { address: invite.data.address })}
+              />
               <div className="grid gap-1">
-                <p>Point its camera here, or open {address}/pair and type</p>
+                <p>{phrase('point-its-camera-here-or', { address })}</p>
                 <p className="text-clock leading-none tracking-widest">{invite.data.code}</p>
                 <p className="text-note text-faint">
-                  Good for one device until {when(invite.data.expiresAt)}. A device that warns of the
-                  certificate has to trust the shop first: on it, open the address without the s, as http and
-                  with port 8080.
+                  {phrase('good-for-one-device-until', { expiresAt: when(invite.data.expiresAt) })}
                 </p>
               </div>
             </div>
           )}
           {devices.length === 0 ? (
-            <p>None let in yet.</p>
+            <p>{phrase('none-let-in-yet')}</p>
           ) : (
             <ul className="divide-y divide-line">
               {devices.map((device) => (
                 <li key={device.id} className="flex flex-wrap items-center justify-between gap-3 py-1">
                   <span>
                     <span className="block font-semibold">{device.name}</span>
-                    <span className="text-note text-faint">last seen {when(device.seenAt)}</span>
+                    <span className="text-note text-faint">
+                      {phrase('last-seen', { seenAt: when(device.seenAt) })}
+                    </span>
                   </span>
                   <Button
                     disabled={cutOff.isPending}
-                    aria-label={`Cut off ${device.name}`}
+                    aria-label={phrase('cut-off', { name: device.name })}
                     onClick={() => cutOff.mutate(device.id)}
                   >
-                    Cut off
+                    {phrase('cut-off-2')}
                   </Button>
                 </li>
               ))}
@@ -69,9 +74,8 @@ export function Devices() {
         </>
       ) : (
         <p className="text-note text-faint">
-          Attune listens on this machine only. For a tablet at the car or a second phone, start it with{' '}
-          <code>./attune serve --network</code>: then it speaks TLS on the shop’s network, and devices are let
-          in here.
+          {phrase('attune-listens-on-this-machine')} <code>./attune serve --network</code>
+          {phrase('then-it-speaks-tls-on')}
         </p>
       )}
     </section>

@@ -5,8 +5,9 @@ import { api, need, type Schemas } from '../api/client'
 import { retentionQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { dayOf, plural } from '../parts/words'
+import { dayOf } from '../parts/words'
 import { Amount, faultAt, faultsOf } from '../shelf/record'
+import { phrase } from './phrase'
 
 /** How long customers' data is kept, and who is past it. */
 export function Keeping() {
@@ -16,16 +17,14 @@ export function Keeping() {
   if (kept.isError) return <Trouble error={kept.error} again={() => void kept.refetch()} />
   if (!kept.data) return null
   return (
-    <section aria-label="Customers’ data" className="no-print lying grid gap-2 p-3">
-      <h2 className="text-do">Customers’ data</h2>
-      <p className="text-note text-faint">
-        How long names, contacts and wishes are kept after the last visit. Nobody is deleted unasked.
-      </p>
+    <section aria-label={phrase('customers-data')} className="no-print lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('customers-data')}</h2>
+      <p className="text-note text-faint">{phrase('how-long-names-contacts-and')}</p>
       <Years key={kept.data.years ?? 'never'} years={kept.data.years ?? undefined} onKept={settle} />
       {kept.data.overdue > 0 ? (
         <Past kept={kept.data} />
       ) : (
-        <p>{kept.data.years ? 'Nobody is past it.' : 'No time is set: everybody is kept.'}</p>
+        <p>{kept.data.years ? phrase('nobody-is-past-it') : phrase('no-time-is-set-everybody')}</p>
       )}
     </section>
   )
@@ -46,13 +45,13 @@ function Years(props: { years?: number; onKept: (fresh: Schemas['RetentionView']
       }}
     >
       <Amount
-        label="Kept after the last visit, years"
+        label={phrase('kept-after-the-last-visit')}
         value={years}
         onChange={setYears}
         fault={faultAt(faultsOf(keep.error), 'years')}
       />
       <Button type="submit" disabled={keep.isPending || years === props.years}>
-        Keep so
+        {phrase('keep-so')}
       </Button>
     </form>
   )
@@ -69,46 +68,47 @@ function Past({ kept }: { kept: Schemas['RetentionView'] }) {
       void client.invalidateQueries()
     },
   })
-  const many = plural(kept.overdue, 'customer')
+  const many = phrase('customers', { overdue: kept.overdue })
   return (
     <>
-      <p className="font-semibold">{many} past it</p>
+      <p className="font-semibold">{phrase('past-it', { many })}</p>
       <ul
         className="max-h-60 divide-y divide-line overflow-y-auto text-note"
         tabIndex={0}
-        aria-label="Past it"
+        aria-label={phrase('past-it-2')}
       >
         {kept.first.map((c) => (
           <li key={c.id} className="flex min-h-11 items-center justify-between gap-2">
             <Link to={`/customers/${c.id}`}>{c.name}</Link>
-            <span className="text-faint">{c.lastHere ? `last here ${dayOf(c.lastHere)}` : 'never here'}</span>
+            <span className="text-faint">
+              {c.lastHere ? phrase('last-here', { lastHere: dayOf(c.lastHere) }) : phrase('never-here')}
+            </span>
           </li>
         ))}
         {kept.overdue > kept.first.length && (
-          <li className="py-1 text-faint">and {kept.overdue - kept.first.length} more</li>
+          <li className="py-1 text-faint">
+            {phrase('and-more', { overdue: kept.overdue - kept.first.length })}
+          </li>
         )}
       </ul>
       {forget.error && <Trouble error={forget.error} />}
       {sure ? (
-        <div className="grid gap-2" role="group" aria-label="Delete them">
-          <p>
-            Their data goes for good; backups made before still hold it until they are thrown away. Vehicles
-            and what was used on them stay.
-          </p>
+        <div className="grid gap-2" role="group" aria-label={phrase('delete-them')}>
+          <p>{phrase('their-data-goes-for-good')}</p>
           <div className="flex gap-2">
             <Button
               className="border-over text-over"
               disabled={forget.isPending}
               onClick={() => forget.mutate()}
             >
-              Delete {many} for good
+              {phrase('delete-for-good', { many })}
             </Button>
-            <Button onClick={() => setSure(false)}>Keep</Button>
+            <Button onClick={() => setSure(false)}>{phrase('keep')}</Button>
           </div>
         </div>
       ) : (
         <Button className="justify-self-start" onClick={() => setSure(true)}>
-          Delete them
+          {phrase('delete-them')}
         </Button>
       )}
     </>

@@ -4,6 +4,7 @@ import { learningQuery } from '../api/queries'
 import { Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { say, Say } from '../parts/words'
+import { phrase } from './phrase'
 
 const times = (factor: number) => `× ${factor.toFixed(2)}`
 
@@ -18,28 +19,25 @@ export function Learning() {
       void client.invalidateQueries({ queryKey: ['job'] })
     },
   })
-  if (learning.isPending) return <Loading what="what was learnt" />
+  if (learning.isPending) return <Loading what={phrase('what-was-learnt')} />
   if (learning.isError) return <Trouble error={learning.error} />
   const { on, least, factors, steps } = learning.data
   return (
-    <section aria-label="From our own records" className="lying grid gap-2 p-3">
-      <h2 className="text-do">From our own records</h2>
-      <p className="text-note text-faint">
-        What work really took, against the plan: the middle case of each finish and soil, and of every other
-        step, once there are {least}. It changes minutes and how much is mixed, never what a finish stands.
-      </p>
-      <Tick label="Plan with it" checked={on} onChange={(value) => turn.mutate(value)} />
+    <section aria-label={phrase('from-our-own-records')} className="lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('from-our-own-records')}</h2>
+      <p className="text-note text-faint">{phrase('what-work-really-took-against', { least })}</p>
+      <Tick label={phrase('plan-with-it')} checked={on} onChange={(value) => turn.mutate(value)} />
       {turn.error && <Trouble error={turn.error} />}
       {factors.length + steps.length === 0 ? (
-        <p>Nothing yet: it comes with the first cars that are handed over.</p>
+        <p>{phrase('nothing-yet-it-comes-with')}</p>
       ) : (
         <table className="w-full text-note">
           <thead className="text-left text-faint">
             <tr>
-              <th className="py-1 font-semibold">Finish and soil, or step</th>
-              <th className="text-right font-semibold">Minutes</th>
-              <th className="text-right font-semibold">Amount</th>
-              <th className="text-right font-semibold">Cases</th>
+              <th className="py-1 font-semibold">{phrase('finish-and-soil-or-step')}</th>
+              <th className="text-right font-semibold">{phrase('minutes')}</th>
+              <th className="text-right font-semibold">{phrase('amount')}</th>
+              <th className="text-right font-semibold">{phrase('cases')}</th>
             </tr>
           </thead>
           <tbody className="divide-y divide-line">
@@ -47,7 +45,7 @@ export function Learning() {
               <tr key={f.finish + f.soil} className={f.counts ? '' : 'text-faint'}>
                 <td className="py-1">
                   {f.name}, {say(f.soil)}
-                  {!f.counts && ', too few yet'}
+                  {!f.counts && phrase('too-few-yet')}
                 </td>
                 <td className="text-right">{times(f.minutes)}</td>
                 <td className="text-right">{times(f.passes)}</td>
@@ -58,7 +56,7 @@ export function Learning() {
               <tr key={s.step} className={s.counts ? '' : 'text-faint'}>
                 <td className="py-1">
                   {Say(s.step)}
-                  {!s.counts && ', too few yet'}
+                  {!s.counts && phrase('too-few-yet')}
                 </td>
                 <td className="text-right">{times(s.minutes)}</td>
                 <td></td>

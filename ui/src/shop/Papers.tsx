@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client'
 import { TextField } from '../parts/controls'
 import { Amount } from '../shelf/record'
+import { phrase } from './phrase'
 
 type Letterhead = Schemas['Papers']
 
@@ -17,10 +18,10 @@ export function Papers({
   const set = (part: Letterhead) => onChange({ ...papers, ...part })
   return (
     <fieldset className="grid gap-3">
-      <legend className="text-do font-semibold">On quotes, hand-overs and sheets</legend>
+      <legend className="text-do font-semibold">{phrase('on-quotes-hand-overs-and')}</legend>
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField
-          label="Address"
+          label={phrase('address')}
           value={papers.address ?? ''}
           onChange={(address) => set({ address })}
           maxLength={300}
@@ -28,7 +29,7 @@ export function Papers({
           fault={at('papers/address')}
         />
         <TextField
-          label="Telephone, web"
+          label={phrase('telephone-web')}
           value={papers.contact ?? ''}
           onChange={(contact) => set({ contact })}
           maxLength={200}
@@ -37,7 +38,7 @@ export function Papers({
         />
       </div>
       <TextField
-        label="Terms, at the foot of each"
+        label={phrase('terms-at-the-foot-of')}
         value={papers.terms ?? ''}
         onChange={(terms) => set({ terms })}
         maxLength={800}
@@ -46,10 +47,10 @@ export function Papers({
       />
       <div className="grid gap-4 sm:grid-cols-2">
         <Amount
-          label="A quote is good for, days"
+          label={phrase('a-quote-is-good-for')}
           value={papers.quoteDays ?? undefined}
           onChange={(quoteDays) => set({ quoteDays })}
-          note="30 where left empty"
+          note={phrase('30-where-left-empty')}
           fault={at('papers/quoteDays')}
         />
       </div>

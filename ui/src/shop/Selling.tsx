@@ -3,16 +3,17 @@ import type { Schemas } from '../api/client'
 import { type Option } from '../parts/choices'
 import { AnyOf, Button, TextField } from '../parts/controls'
 import { Amount } from '../shelf/record'
+import { phrase } from './phrase'
 
 type Selling = Schemas['Selling']
 type Level = Schemas['Level']
 
 const packages: Option[] = [
-  { value: 'textiles', label: 'Textiles' },
-  { value: 'shield-young-hide', label: 'Shield for young hide' },
-  { value: 'care-older-hide', label: 'Care for older hide' },
-  { value: 'coating', label: 'Coating' },
-  { value: 'dressing', label: 'Dressing' },
+  { value: 'textiles', label: phrase('textiles') },
+  { value: 'shield-young-hide', label: phrase('shield-for-young-hide') },
+  { value: 'care-older-hide', label: phrase('care-for-older-hide') },
+  { value: 'coating', label: phrase('coating') },
+  { value: 'dressing', label: phrase('dressing') },
 ]
 const MOST = 6
 
@@ -36,28 +37,26 @@ export function Selling({
     <>
       <div className="grid gap-4 sm:grid-cols-2">
         <Amount
-          label={`Coming to a car, a day, ${currency}`}
+          label={phrase('coming-to-a-car-a', { currency })}
           value={selling.calledOut ?? undefined}
           onChange={(calledOut) => set({ calledOut })}
-          note="Mobile jobs only, before tax"
+          note={phrase('mobile-jobs-only-before-tax')}
           fault={at('selling/calledOut')}
         />
         <Amount
-          label={`A kilometre there and back, ${currency}`}
+          label={phrase('a-kilometre-there-and-back', { currency })}
           value={selling.perKm ?? undefined}
           onChange={(perKm) => set({ perKm })}
           fault={at('selling/perKm')}
         />
       </div>
-      <h3 className="font-semibold">Levels you sell, the least first</h3>
-      <p className="text-note text-faint">
-        Each is priced tidy, thorough and exacting. Cleaning is in all of them; say what is in besides.
-      </p>
+      <h3 className="font-semibold">{phrase('levels-you-sell-the-least')}</h3>
+      <p className="text-note text-faint">{phrase('each-is-priced-tidy-thorough')}</p>
       <ul className="grid gap-2">
         {levels.map((l, i) => (
           <li key={i} className="grid grid-cols-[1fr_auto] items-end gap-3 border-t border-line pt-2">
             <TextField
-              label={`Level ${i + 1}`}
+              label={phrase('level', { i: i + 1 })}
               value={l.name}
               onChange={(name) => level(i, { name })}
               maxLength={40}
@@ -66,7 +65,7 @@ export function Selling({
             <Button
               weight="quiet"
               className="px-2"
-              aria-label={`Take out level ${i + 1}`}
+              aria-label={phrase('take-out-level', { i: i + 1 })}
               disabled={levels.length === 1}
               onClick={() => set({ levels: levels.filter((_, j) => j !== i) })}
             >
@@ -74,7 +73,7 @@ export function Selling({
             </Button>
             <div className="col-span-full">
               <AnyOf
-                label={`In ${l.name || `level ${i + 1}`}`}
+                label={phrase('in', { name: l.name || `level ${i + 1}` })}
                 value={packages.map((p) => p.value).filter((p) => !l.leavesOut.includes(p))}
                 options={packages}
                 onChange={(within) =>
@@ -92,7 +91,7 @@ export function Selling({
         disabled={levels.length >= MOST}
         onClick={() => set({ levels: [...levels, { name: '', leavesOut: [] }] })}
       >
-        <Plus size={18} aria-hidden="true" /> Level
+        <Plus size={18} aria-hidden="true" /> {phrase('level-2')}
       </Button>
     </>
   )

@@ -16,10 +16,11 @@ import { Prices } from './Prices'
 import { onTop, type Settings } from './settings'
 import { Water } from './Water'
 import { Writing } from './Writing'
+import { phrase } from './phrase'
 
 export function ShopView() {
   const shop = useQuery(shopQuery)
-  if (shop.isPending) return <Loading what="the shop" />
+  if (shop.isPending) return <Loading what={phrase('the-shop')} />
   if (shop.isError) return <PageTrouble error={shop.error} again={() => void shop.refetch()} />
   return <ShopForm now={shop.data} />
 }
@@ -53,11 +54,11 @@ function ShopForm({ now }: { now: Settings }) {
     <div className="mx-auto grid w-full max-w-5xl gap-5 p-3 md:grid-cols-[1.4fr_1fr] md:p-6">
       <form onSubmit={submit} className="grid content-start gap-6">
         <div className="flex flex-wrap items-end justify-between gap-3">
-          <h1 className="text-head">Shop</h1>
-          <ButtonLink to="/rules">House rules</ButtonLink>
+          <h1 className="text-head">{phrase('shop')}</h1>
+          <ButtonLink to="/rules">{phrase('house-rules')}</ButtonLink>
         </div>
         <TextField
-          label="Name on hand-overs and labels"
+          label={phrase('name-on-hand-overs-and')}
           value={form.name}
           onChange={(name) => set({ name })}
           maxLength={120}
@@ -71,10 +72,10 @@ function ShopForm({ now }: { now: Settings }) {
         {save.error && <Trouble error={save.error} />}
         <div className="flex items-center gap-3">
           <Button type="submit" weight="main" disabled={save.isPending || !changed}>
-            Save
+            {phrase('save')}
           </Button>
           <span role="status" className="text-note text-faint">
-            {changed ? '' : 'Saved'}
+            {changed ? '' : phrase('saved')}
           </span>
         </div>
       </form>

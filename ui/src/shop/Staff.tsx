@@ -4,6 +4,7 @@ import { membersQuery } from '../crew/crewQueries'
 import { Button, TextField, Tick } from '../parts/controls'
 import { Days } from './Days'
 import type { Person, SettingsPart } from './settings'
+import { phrase } from './phrase'
 
 const working = ['OWNER', 'SPECIALIST', 'TECHNICIAN']
 
@@ -37,7 +38,7 @@ export function Staff({ form, set, at }: SettingsPart) {
           </Button>
         ))}
         <Button onClick={() => add({ name: '', coats: false })}>
-          <Plus size={18} aria-hidden="true" /> Person
+          <Plus size={18} aria-hidden="true" /> {phrase('person')}
         </Button>
       </div>
       {at('people') && <p className="text-note text-over">{at('people')}</p>}
@@ -59,11 +60,11 @@ function PersonRow(props: {
       {p.member ? (
         <p className="max-sm:col-span-full">
           <span className="block font-semibold">{p.name}</span>
-          <span className="text-note text-faint">Called as under Who works here</span>
+          <span className="text-note text-faint">{phrase('called-as-under-who-works')}</span>
         </p>
       ) : (
         <TextField
-          label={`Person ${number}`}
+          label={phrase('person-2', { number })}
           value={p.name}
           onChange={(name) => onChange({ name })}
           maxLength={80}
@@ -71,13 +72,13 @@ function PersonRow(props: {
         />
       )}
       <TextField
-        label="Comes"
+        label={phrase('comes')}
         type="time"
         value={p.comes ?? form.opens}
         onChange={(comes) => onChange({ comes: comes === form.opens ? undefined : comes })}
       />
       <TextField
-        label="Goes"
+        label={phrase('goes')}
         type="time"
         value={p.goes ?? form.closes}
         onChange={(goes) => onChange({ goes: goes === form.closes ? undefined : goes })}
@@ -85,18 +86,18 @@ function PersonRow(props: {
       />
       <div className="col-span-full">
         <div className="flex items-center justify-between gap-3">
-          <Tick label="May coat" checked={p.coats} onChange={(coats) => onChange({ coats })} />
+          <Tick label={phrase('may-coat')} checked={p.coats} onChange={(coats) => onChange({ coats })} />
           <Button
             weight="quiet"
-            aria-label={`Take out ${p.name || `person ${number}`}`}
+            aria-label={phrase('take-out', { name: p.name || `person ${number}` })}
             disabled={form.people.length === 1}
             onClick={props.onRemove}
           >
-            <X size={18} aria-hidden="true" /> Take out
+            <X size={18} aria-hidden="true" /> {phrase('take-out-2')}
           </Button>
         </div>
         <Days
-          label={`${p.name || `Person ${number}`} is off on`}
+          label={phrase('is-off-on', { name: p.name || phrase('person-2', { number }) })}
           days={p.off}
           not={form.closed}
           onChange={(off) => onChange({ off })}

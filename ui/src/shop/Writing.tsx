@@ -1,42 +1,43 @@
 import { Field, OneOf, Pick, TextField } from '../parts/controls'
 import type { SettingsPart } from './settings'
+import { phrase } from './phrase'
 
 const languages = [
-  { value: 'en-GB', label: 'English, 25 Nov' },
-  { value: 'en-US', label: 'English, Nov 25' },
-  { value: 'de-DE', label: 'Deutsch' },
-  { value: 'fr-FR', label: 'Français' },
-  { value: 'es-ES', label: 'Español' },
-  { value: 'it-IT', label: 'Italiano' },
-  { value: 'nl-NL', label: 'Nederlands' },
-  { value: 'sv-SE', label: 'Svenska' },
+  { value: 'en-GB', label: phrase('english-25-nov') },
+  { value: 'en-US', label: phrase('english-nov-25') },
+  { value: 'de-DE', label: phrase('deutsch') },
+  { value: 'fr-FR', label: phrase('fran-ais') },
+  { value: 'es-ES', label: phrase('espa-ol') },
+  { value: 'it-IT', label: phrase('italiano') },
+  { value: 'nl-NL', label: phrase('nederlands') },
+  { value: 'sv-SE', label: phrase('svenska') },
 ]
 
 /** Units, currency and dates. */
 export function Writing({ form, set, at }: SettingsPart) {
   return (
     <fieldset className="grid gap-3">
-      <legend className="text-do font-semibold">How things are written</legend>
+      <legend className="text-do font-semibold">{phrase('how-things-are-written')}</legend>
       <OneOf
-        label="Units on screen"
+        label={phrase('units-on-screen')}
         value={form.units}
         options={[
-          { value: 'metric', label: 'Metric' },
-          { value: 'us', label: 'US' },
+          { value: 'metric', label: phrase('metric') },
+          { value: 'us', label: phrase('us') },
         ]}
         onChange={(units) => set({ units })}
       />
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField
-          label="Currency"
+          label={phrase('currency')}
           value={form.currency}
           maxLength={3}
           onChange={(v) => set({ currency: v.toUpperCase() })}
           fault={at('currency')}
         />
-        <Field label="Dates in">
+        <Field label={phrase('dates-in')}>
           <Pick
-            label="Dates in"
+            label={phrase('dates-in')}
             value={form.locale}
             options={languages}
             onChange={(locale) => set({ locale })}

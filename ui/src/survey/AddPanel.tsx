@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 import { Button, Field, inputForm, OneOf } from '../parts/controls'
 import { Say } from '../parts/words'
 import { squareMetres } from './area'
+import { phrase } from './phrase'
 
 const roles = ['seat', 'trim', 'grip', 'control', 'screen', 'overhead', 'floor', 'pedal']
 
@@ -25,31 +26,31 @@ export function AddPanel(props: { onAdd: (panel: Schemas['NewPanel']) => void; o
           aria-describedby={undefined}
           className="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-auto bg-paper p-4 md:inset-auto md:top-1/2 md:left-1/2 md:w-[min(94vw,30rem)] md:-translate-x-1/2 md:-translate-y-1/2"
         >
-          <Dialog.Title className="text-head">A panel of your own</Dialog.Title>
+          <Dialog.Title className="text-head">{phrase('a-panel-of-your-own')}</Dialog.Title>
           <form onSubmit={submit} className="mt-3 grid gap-4">
             <label>
-              <Field label="What it is called">
+              <Field label={phrase('what-it-is-called')}>
                 <input
                   className={inputForm}
                   value={label}
                   onChange={(e) => setLabel(e.target.value)}
-                  placeholder="Parcel shelf"
+                  placeholder={phrase('parcel-shelf')}
                   maxLength={80}
                   required
                 />
               </Field>
             </label>
             <OneOf
-              label="What it is for"
+              label={phrase('what-it-is-for')}
               value={role}
               options={roles.map((value) => ({ value, label: Say(value) }))}
               onChange={setRole}
             />
             <label>
               <Field
-                label="Size: m², or length × width in cm"
+                label={phrase('size-m-or-length-width')}
                 note={
-                  size === '' ? undefined : areaM2 === undefined ? 'Such as 0.4, or 80 x 50' : `${areaM2} m²`
+                  size === '' ? undefined : areaM2 === undefined ? phrase('such-as-0-4-or') : `${areaM2} m²`
                 }
               >
                 <input
@@ -64,9 +65,9 @@ export function AddPanel(props: { onAdd: (panel: Schemas['NewPanel']) => void; o
             </label>
             <div className="flex gap-2">
               <Button type="submit" weight="main" disabled={areaM2 === undefined || label.trim() === ''}>
-                Add it
+                {phrase('add-it')}
               </Button>
-              <Button onClick={props.onClose}>Close</Button>
+              <Button onClick={props.onClose}>{phrase('close')}</Button>
             </div>
           </form>
         </Dialog.Content>

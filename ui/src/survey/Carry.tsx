@@ -1,6 +1,7 @@
 import { Copy } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { Button } from '../parts/controls'
+import { phrase } from './phrase'
 
 type Panel = Schemas['Panel']
 type Pair = Schemas['Pair']
@@ -32,18 +33,22 @@ export function Carry(props: {
   const behind = pairsTo('behind', props.panels, surveyed)
   if (across.length === 0 && behind.length === 0 && !props.onPickFinish) return null
   return (
-    <div className="flex flex-wrap gap-1.5" role="group" aria-label="Carry on">
+    <div className="flex flex-wrap gap-1.5" role="group" aria-label={phrase('carry-on')}>
       {across.length > 0 && (
         <Button onClick={() => props.onCopy(across)}>
-          <Copy size={16} aria-hidden="true" /> Copy to the other side
+          <Copy size={16} aria-hidden="true" /> {phrase('copy-to-the-other-side')}
         </Button>
       )}
       {behind.length > 0 && (
         <Button onClick={() => props.onCopy(behind)}>
-          <Copy size={16} aria-hidden="true" /> Copy to the row behind
+          <Copy size={16} aria-hidden="true" /> {phrase('copy-to-the-row-behind')}
         </Button>
       )}
-      {props.onPickFinish && <Button onClick={props.onPickFinish}>Pick all {props.finishName}</Button>}
+      {props.onPickFinish && (
+        <Button onClick={props.onPickFinish}>
+          {phrase('pick-all')} {props.finishName}
+        </Button>
+      )}
     </div>
   )
 }

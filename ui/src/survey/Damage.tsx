@@ -5,6 +5,7 @@ import { damageQuery } from '../api/queries'
 import { Button, Field, inputForm } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { say, when } from '../parts/words'
+import { phrase } from './phrase'
 
 /** Damage that was there before, for the customer to see and to put their name to. */
 export function Damage({ job, onPick }: { job: Schemas['JobDetail']; onPick: (surfaceId: string) => void }) {
@@ -31,8 +32,8 @@ export function Damage({ job, onPick }: { job: Schemas['JobDetail']; onPick: (su
     sign.mutate()
   }
   return (
-    <section aria-label="Damage already there" className="lying grid gap-3 p-3">
-      <h2 className="text-do">Damage already there</h2>
+    <section aria-label={phrase('damage-already-there')} className="lying grid gap-3 p-3">
+      <h2 className="text-do">{phrase('damage-already-there')}</h2>
       <ul className="divide-y divide-line border-y border-line">
         {items.map((item) => (
           <li key={item.surfaceId}>
@@ -49,14 +50,17 @@ export function Damage({ job, onPick }: { job: Schemas['JobDetail']; onPick: (su
       </ul>
       {acknowledgedBy && acknowledgedAt && (
         <p className={stillSame ? 'text-tune' : 'border-l-4 border-l-care pl-3'}>
-          Acknowledged by {acknowledgedBy}, {when(acknowledgedAt)}
-          {stillSame ? '.' : '; something was found since: show the list again.'}
+          {phrase('acknowledged-by', {
+            acknowledgedBy,
+            acknowledgedAt: when(acknowledgedAt),
+            what: stillSame ? '.' : phrase('something-was-found-since-show'),
+          })}
         </p>
       )}
       {!stillSame && (
         <form onSubmit={submit} className="grid grid-cols-[1fr_auto] items-end gap-2">
           <label>
-            <Field label="Customer’s name, having seen this list">
+            <Field label={phrase('customers-name-having-seen')}>
               <input
                 className={inputForm}
                 value={name}
@@ -68,7 +72,7 @@ export function Damage({ job, onPick }: { job: Schemas['JobDetail']; onPick: (su
             </Field>
           </label>
           <Button type="submit" weight="main" disabled={sign.isPending || name.trim() === ''}>
-            Acknowledge
+            {phrase('acknowledge')}
           </Button>
         </form>
       )}

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { historyQuery, shelfQuery } from '../api/queries'
 import { dayOf, plural } from '../parts/words'
+import { phrase } from './phrase'
 
 /** What was used on one panel before. */
 export function Earlier({ history }: { history: Schemas['HistoryFile'][] | undefined }) {
@@ -11,8 +12,8 @@ export function Earlier({ history }: { history: Schemas['HistoryFile'][] | undef
   const name = (id: string | undefined) =>
     shelf.data?.products.find((p) => p.id === id)?.name ?? id ?? 'something'
   return (
-    <section aria-label="Earlier visits" className="border-t border-line pt-3">
-      <h3 className="narrow text-note font-semibold text-faint">Used here before</h3>
+    <section aria-label={phrase('earlier-visits')} className="border-t border-line pt-3">
+      <h3 className="narrow text-note font-semibold text-faint">{phrase('used-here-before')}</h3>
       <ul className="mt-1 grid gap-1">
         {history.map((h, i) => (
           <li key={i}>
@@ -20,8 +21,8 @@ export function Earlier({ history }: { history: Schemas['HistoryFile'][] | undef
             {h.ratio && h.ratio !== 'ready' && ` ${h.ratio}`}
             {h.passes !== undefined &&
               `, ${plural(h.passes, h.coated ? 'coat' : 'pass', h.coated ? 'coats' : 'passes')}`}
-            {h.ph !== undefined && `, pH about ${Math.round(h.ph * 10) / 10}`}
-            {h.coated && <strong className="font-semibold">; it carries a coating</strong>}
+            {h.ph !== undefined && phrase('ph-about', { ph: Math.round(h.ph * 10) / 10 })}
+            {h.coated && <strong className="font-semibold">{phrase('it-carries-a-coating')}</strong>}
           </li>
         ))}
       </ul>
@@ -35,16 +36,16 @@ export function Visits({ job }: { job: Schemas['JobDetail'] }) {
   if (!history.data) return null
   const earlier = history.data.visits.filter((v) => v.jobId !== job.id)
   return (
-    <section aria-label="History of the vehicle" className="lying grid gap-2 p-3">
+    <section aria-label={phrase('history-of-the-vehicle')} className="lying grid gap-2 p-3">
       <div className="flex items-baseline justify-between gap-3">
-        <h2 className="text-do">Before this visit</h2>
+        <h2 className="text-do">{phrase('before-this-visit')}</h2>
         <Link to={`/vehicles/${job.vehicleId}`} className="inline-flex min-h-11 items-center">
-          The vehicle
+          {phrase('the-vehicle')}
         </Link>
       </div>
       {history.data.assumed.length > 0 && (
         <div className="border-l-4 border-l-care pl-3">
-          <p className="font-semibold">Nothing is known of earlier care, so this is assumed:</p>
+          <p className="font-semibold">{phrase('nothing-is-known-of-earlier')}</p>
           <ul className="list-[square] pl-5">
             {history.data.assumed.map((line) => (
               <li key={line}>{line}</li>
@@ -59,7 +60,9 @@ export function Visits({ job }: { job: Schemas['JobDetail'] }) {
               <strong className="font-semibold">{dayOf(v.day)}</strong>: {v.title}
               {v.used.length > 0 && (
                 <span className="block text-note text-faint">
-                  {v.used.map((u) => `${u.product} on ${plural(u.panels.length, 'panel')}`).join('; ')}
+                  {v.used
+                    .map((u) => `${u.product} on ${phrase('panels', { panels: u.panels.length })}`)
+                    .join('; ')}
                 </span>
               )}
             </li>

@@ -14,6 +14,7 @@ import { PanelEdit, type PanelEdits } from './PanelEdit'
 import { agreed, differ } from './shared'
 import { Stains } from './Stains'
 import type { Finding } from './useFindings'
+import { phrase } from './phrase'
 
 type Surface = Schemas['SurfaceFile']
 
@@ -48,15 +49,20 @@ export function FindingsPanel(props: {
     <div className="lying grid gap-4 p-3 md:max-h-[calc(100dvh-9.5rem)] md:overflow-auto" tabIndex={-1}>
       <div className="flex items-start justify-between gap-2">
         <h2 className="text-do">
-          {panels.length === 1 ? panels[0]?.label : `${panels.length} panels picked`}
+          {panels.length === 1 ? panels[0]?.label : phrase('panels-picked', { panels: panels.length })}
         </h2>
-        <Button weight="quiet" className="-my-1 px-2" onClick={onClose} aria-label="Clear the selection">
+        <Button
+          weight="quiet"
+          className="-my-1 px-2"
+          onClick={onClose}
+          aria-label={phrase('clear-the-selection')}
+        >
           <X size={20} aria-hidden="true" />
         </Button>
       </div>
       {panels.length > 1 && surfaces.some((s) => !s?.finish) && !disabled && (
         <Button className="min-h-14 border-dashed" onClick={() => onFinding({ usual: true })}>
-          Each is what it usually is: confirm {panels.length}
+          {phrase('each-is-what-it-usually', { panels: panels.length })}
         </Button>
       )}
       <FinishPick
@@ -67,7 +73,7 @@ export function FindingsPanel(props: {
         onFinding={onFinding}
       />
       <OneOf
-        label={named('Soil', (s) => s.condition.soil)}
+        label={named(phrase('soil'), (s) => s.condition.soil)}
         value={soil}
         options={words.soilLevels}
         disabled={disabled}
@@ -78,7 +84,7 @@ export function FindingsPanel(props: {
       )}
       {soil !== 'none' && (
         <AnyOf
-          label={named('Of what', (s) => s.condition.soils)}
+          label={named(phrase('of-what'), (s) => s.condition.soils)}
           value={soils}
           options={words.soilKinds}
           disabled={disabled}
@@ -87,7 +93,7 @@ export function FindingsPanel(props: {
       )}
       {soils.some((s) => dyes.includes(s)) && (
         <NumberField
-          label="How long it has sat, days"
+          label={phrase('how-long-it-has-sat')}
           value={read((s) => s.condition.stainAgeDays)}
           disabled={disabled}
           max={10000}
@@ -101,7 +107,7 @@ export function FindingsPanel(props: {
         onSave={(stains) => onFinding({ stains })}
       />
       <OneOf
-        label={named('Wear', (s) => s.condition.wear)}
+        label={named(phrase('wear'), (s) => s.condition.wear)}
         value={read((s) => s.condition.wear)}
         options={words.wears}
         disabled={disabled}
@@ -112,7 +118,7 @@ export function FindingsPanel(props: {
       )}
       {hide && (
         <OneOf
-          label="Feel"
+          label={phrase('feel')}
           value={read((s) => s.condition.feel) ?? 'supple'}
           options={words.feels}
           disabled={disabled}
@@ -121,7 +127,7 @@ export function FindingsPanel(props: {
       )}
       {nap && (
         <OneOf
-          label="Nap"
+          label={phrase('nap')}
           value={read((s) => s.condition.nap) ?? 'open'}
           options={words.naps}
           disabled={disabled}
@@ -129,7 +135,7 @@ export function FindingsPanel(props: {
         />
       )}
       <OneOf
-        label="Holes"
+        label={phrase('holes')}
         value={
           perforated === undefined
             ? 'no'
@@ -145,14 +151,14 @@ export function FindingsPanel(props: {
       />
       <div className="grid gap-4 lg:grid-cols-2">
         <OneOf
-          label="Tone"
+          label={phrase('tone')}
           value={read((s) => s.tone)}
           options={words.tones}
           disabled={disabled}
           onChange={(tone) => onFinding({ tone })}
         />
         <OneOf
-          label="Grain"
+          label={phrase('grain')}
           value={read((s) => s.texture)}
           options={words.grains}
           disabled={disabled}
@@ -160,21 +166,21 @@ export function FindingsPanel(props: {
         />
       </div>
       <AnyOf
-        label="Built in"
+        label={phrase('built-in')}
         value={read((s) => s.features) ?? []}
         options={words.features}
         disabled={disabled}
         onChange={(features) => onFinding({ features })}
       />
       <AnyOf
-        label="Beside it"
+        label={phrase('beside-it')}
         value={read((s) => s.near) ?? []}
         options={words.besides}
         disabled={disabled}
         onChange={(near) => onFinding({ near })}
       />
       <AnyOf
-        label="Damage cleaning does not mend"
+        label={phrase('damage-cleaning-does-not-mend')}
         value={read((s) => s.condition.damage) ?? []}
         options={words.damages}
         disabled={disabled}
@@ -182,14 +188,14 @@ export function FindingsPanel(props: {
       />
       <div className="grid grid-cols-2 gap-4">
         <NumberField
-          label="Age of the trim, months"
+          label={phrase('age-of-the-trim-months')}
           value={read((s) => s.ageMonths)}
           disabled={disabled}
           max={1200}
           onSave={(ageMonths) => onFinding({ ageMonths })}
         />
         <NumberField
-          label="Sheen at 60°, GU"
+          label={phrase('sheen-at-60-gu')}
           value={read((s) => s.condition.sheenGu)}
           disabled={disabled}
           max={200}
@@ -245,19 +251,19 @@ function FinishPick(props: {
     ),
   })
   return (
-    <Field label="Finish">
+    <Field label={phrase('finish')}>
       <Pick
-        label="Finish"
+        label={phrase('finish')}
         value={value}
         disabled={disabled}
-        placeholder="Not asked yet"
+        placeholder={phrase('not-asked-yet')}
         options={[
           ...finishes.map(option),
           {
             value: 'unknown',
             label: (
               <span className="flex items-center gap-2">
-                <Swatch finish="unknown" /> Cannot tell yet
+                <Swatch finish="unknown" /> {phrase('cannot-tell-yet')}
               </span>
             ),
           },
@@ -268,11 +274,11 @@ function FinishPick(props: {
       <div className="mt-1 flex flex-wrap gap-1.5">
         {guess && value === undefined && !disabled && (
           <Button className="border-dashed" onClick={() => onFinding({ finish: guess.code })}>
-            <Swatch finish={guess.code} /> Usually {guess.name} here: confirm
+            <Swatch finish={guess.code} /> {phrase('usually-here-confirm', { name: guess.name })}
           </Button>
         )}
         {roles.length === 1 && roles[0] && (value === undefined || value === 'unknown') && !disabled && (
-          <Button onClick={() => setAsking(true)}>Find out what it is</Button>
+          <Button onClick={() => setAsking(true)}>{phrase('find-out-what-it-is')}</Button>
         )}
       </div>
       {asking && roles[0] && (
@@ -301,7 +307,7 @@ function Likely<F extends 'soil' | 'wear'>(props: {
     .map((l) => (
       <div key={l.value} className="-mt-2 flex flex-wrap items-center gap-2">
         <Button className="border-dashed" onClick={() => props.onTake(l.value as NonNullable<Finding[F]>)}>
-          Often {say(l.value)} here: confirm
+          {phrase('often-here-confirm', { value: say(l.value) })}
         </Button>
         <span className="text-note text-faint">{l.why}</span>
       </div>

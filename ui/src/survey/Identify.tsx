@@ -7,6 +7,7 @@ import { identifyQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Swatch } from '../parts/textures'
+import { phrase } from './phrase'
 
 const CANNOT_TELL = 'cannot-tell'
 const SHOWN = 5
@@ -35,14 +36,14 @@ export function Identify(props: {
         >
           <div className="flex items-start justify-between gap-3">
             <div>
-              <Dialog.Title className="text-head">What is it?</Dialog.Title>
+              <Dialog.Title className="text-head">{phrase('what-is-it')}</Dialog.Title>
               <p className="text-faint">{where}</p>
             </div>
-            <Button weight="quiet" className="px-2" onClick={onClose} aria-label="Close">
+            <Button weight="quiet" className="px-2" onClick={onClose} aria-label={phrase('close')}>
               <X size={22} aria-hidden="true" />
             </Button>
           </div>
-          {standing.isPending && <Loading what="the first question" />}
+          {standing.isPending && <Loading what={phrase('the-first-question')} />}
           {standing.isError && <Trouble error={standing.error} again={() => void standing.refetch()} />}
           {standing.data && (
             <div className="mt-4 grid gap-6 md:grid-cols-[1.15fr_1fr]">
@@ -69,13 +70,13 @@ function Ask(props: {
 }) {
   const { question, onAnswer } = props
   return (
-    <section aria-label="Question" aria-live="polite" className="grid gap-3">
+    <section aria-label={phrase('question')} aria-live="polite" className="grid gap-3">
       <div>
         <h3 className="text-do">{question.text}</h3>
         <p className="text-faint">{question.how}</p>
       </div>
       {question.hiddenPlace && (
-        <p className="border-l-4 border-l-care pl-3">In a hidden place only. Blot it off afterwards.</p>
+        <p className="border-l-4 border-l-care pl-3">{phrase('in-a-hidden-place-only')}</p>
       )}
       <div className="grid gap-2">
         {question.answers.map((a) => (
@@ -91,7 +92,7 @@ function Ask(props: {
           className="min-h-14 justify-start border-dashed text-left"
           onClick={() => onAnswer(question.code, CANNOT_TELL)}
         >
-          I cannot tell
+          {phrase('i-cannot-tell')}
         </Button>
       </div>
     </section>
@@ -107,15 +108,15 @@ function Settled({
 }) {
   const [first] = standing.ranking
   return (
-    <section aria-label="Answer" className="grid justify-items-start gap-3">
+    <section aria-label={phrase('answer')} className="grid justify-items-start gap-3">
       <p className="text-do font-semibold">{standing.settle}</p>
       {standing.sure && first ? (
         <Button weight="main" className="min-h-14" onClick={() => onTake(first.finish)}>
-          <Swatch finish={first.finish} /> Take it: {first.name}
+          <Swatch finish={first.finish} /> {phrase('take-it', { name: first.name })}
         </Button>
       ) : (
         <Button weight="main" className="min-h-14" onClick={() => onTake('unknown')}>
-          <Swatch finish="unknown" /> Leave it open
+          <Swatch finish="unknown" /> {phrase('leave-it-open')}
         </Button>
       )}
     </section>
@@ -131,21 +132,21 @@ function Asked({
 }) {
   if (asked.length === 0) return null
   return (
-    <section aria-label="Answered so far">
-      <h3 className="narrow text-note font-semibold text-faint">Answered so far</h3>
+    <section aria-label={phrase('answered-so-far')}>
+      <h3 className="narrow text-note font-semibold text-faint">{phrase('answered-so-far')}</h3>
       <ul className="divide-y divide-line border-y border-line">
         {asked.map((a) => (
           <li key={a.code} className="flex items-center justify-between gap-3 py-1">
             <span>
               <span className="block text-note text-faint">{a.text}</span>
-              {a.label ?? 'Cannot tell'}
+              {a.label ?? phrase('cannot-tell')}
             </span>
             <Button
               weight="quiet"
               onClick={() => onTakeBack(a.code)}
-              aria-label={`Take the answer back: ${a.text}`}
+              aria-label={phrase('take-the-answer-back', { text: a.text })}
             >
-              Take back
+              {phrase('take-back')}
             </Button>
           </li>
         ))}
@@ -156,8 +157,8 @@ function Asked({
 
 function Ranking({ standing }: { standing: Schemas['IdentifyView'] }) {
   return (
-    <section aria-label="How the odds stand">
-      <h3 className="narrow text-note font-semibold text-faint">How the odds stand</h3>
+    <section aria-label={phrase('how-the-odds-stand')}>
+      <h3 className="narrow text-note font-semibold text-faint">{phrase('how-the-odds-stand')}</h3>
       <ol className="grid gap-3">
         {standing.ranking
           .filter((c, i) => i < 2 || (i < SHOWN && c.share >= WORTH_SHOWING))
@@ -172,11 +173,13 @@ function Ranking({ standing }: { standing: Schemas['IdentifyView'] }) {
                 <span className="block h-full bg-tune" style={{ width: `${c.share * 100}%` }} />
               </span>
               {c.speaksFor.length > 0 && (
-                <p className="text-note">For: {c.speaksFor.slice(0, 3).join('; ').toLowerCase()}</p>
+                <p className="text-note">
+                  {phrase('for', { speaksFor: c.speaksFor.slice(0, 3).join('; ').toLowerCase() })}
+                </p>
               )}
               {c.against.length > 0 && (
                 <p className="text-note text-faint">
-                  Against: {c.against.slice(0, 3).join('; ').toLowerCase()}
+                  {phrase('against', { against: c.against.slice(0, 3).join('; ').toLowerCase() })}
                 </p>
               )}
             </li>

@@ -4,6 +4,7 @@ import { Button, Field, inputForm } from '../parts/controls'
 import { metres, squareMetresShown } from '../parts/words'
 import { squareMetres } from './area'
 import type { Finding } from './useFindings'
+import { phrase } from './phrase'
 
 /** What one panel is called and how large it is; for renaming and for areas measured on the car. */
 export function NameAndSize(props: {
@@ -30,11 +31,11 @@ export function NameAndSize(props: {
   return (
     <details className="border-t border-line pt-2">
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Name and size: {squareMetresShown(area)}, {metres(seam)} of seam
+        {phrase('name-and-size-of-seam', { area: squareMetresShown(area), seam: metres(seam) })}
       </summary>
       <div className="grid gap-3 sm:grid-cols-3">
         <label>
-          <Field label="Name">
+          <Field label={phrase('name')}>
             <input
               className={inputForm}
               value={name}
@@ -44,7 +45,7 @@ export function NameAndSize(props: {
           </Field>
         </label>
         <label>
-          <Field label="m², or cm × cm">
+          <Field label={phrase('m-or-cm-cm')}>
             <input
               className={inputForm}
               value={size}
@@ -54,7 +55,7 @@ export function NameAndSize(props: {
           </Field>
         </label>
         <label>
-          <Field label="Seams, m">
+          <Field label={phrase('seams-m')}>
             <input
               className={inputForm}
               value={seams}
@@ -67,11 +68,11 @@ export function NameAndSize(props: {
       </div>
       {size.trim() !== '' && areaM2 === undefined && (
         <p role="alert" className="mt-1 text-note text-over">
-          Size: such as 0.4, or 80 x 50; at most 50 m².
+          {phrase('size-such-as-0-4')}
         </p>
       )}
       <Button className="mt-2" onClick={save} disabled={areaM2 === undefined || !seamFits}>
-        Save name and size
+        {phrase('save-name-and-size')}
       </Button>
     </details>
   )

@@ -2,6 +2,7 @@ import { Merge, SplitSquareHorizontal, SplitSquareVertical, Trash2 } from 'lucid
 import type { Schemas } from '../api/client'
 import type { DrawnPanel } from '../parts/cabin'
 import { Button } from '../parts/controls'
+import { phrase } from './phrase'
 
 export type PanelEdits = {
   panels: DrawnPanel[]
@@ -23,36 +24,36 @@ export function PanelEdit(props: PanelEdits & { onClear: () => void }) {
     <div
       className="grid gap-2 border-t border-line pt-3"
       role="group"
-      aria-label="Cut the sheet to the vehicle"
+      aria-label={phrase('cut-the-sheet-to-the')}
     >
       <div className="flex flex-wrap gap-1.5">
         {one && (
           <>
             <Button onClick={() => onSplit(one.id, 'across')}>
-              <SplitSquareHorizontal size={18} aria-hidden="true" /> Split left and right
+              <SplitSquareHorizontal size={18} aria-hidden="true" /> {phrase('split-left-and-right')}
             </Button>
             <Button onClick={() => onSplit(one.id, 'down')}>
-              <SplitSquareVertical size={18} aria-hidden="true" /> Split front and rear
+              <SplitSquareVertical size={18} aria-hidden="true" /> {phrase('split-front-and-rear')}
             </Button>
           </>
         )}
         {panels.length > 1 && (
           <Button onClick={() => onMerge(ids)} disabled={!alike}>
-            <Merge size={18} aria-hidden="true" /> Make one panel of these
+            <Merge size={18} aria-hidden="true" /> {phrase('make-one-panel-of-these')}
           </Button>
         )}
         {panels.every((p) => !p.cutFrom) && (
           <Button onClick={() => onRemove(ids)}>
-            <Trash2 size={18} aria-hidden="true" /> Not on this vehicle
+            <Trash2 size={18} aria-hidden="true" /> {phrase('not-on-this-vehicle')}
           </Button>
         )}
       </div>
       {panels.length > 1 && !alike && (
-        <p className="text-note text-faint">Only panels of one finish and one use can become one.</p>
+        <p className="text-note text-faint">{phrase('only-panels-of-one-finish')}</p>
       )}
       {surfaces.some(Boolean) && (
         <Button weight="quiet" className="justify-self-start px-0" onClick={props.onClear}>
-          {one?.zone === 'own' ? 'Remove this panel' : 'Clear what was found here'}
+          {one?.zone === 'own' ? phrase('remove-this-panel') : phrase('clear-what-was-found-here')}
         </Button>
       )}
     </div>

@@ -1,5 +1,6 @@
 import type { Cabin, DrawnPanel } from '../parts/cabin'
 import type { PanelLook } from '../parts/CabinSheet'
+import { phrase } from './phrase'
 
 /** The same panels as a plain list. */
 export function PanelList(props: {
@@ -16,7 +17,7 @@ export function PanelList(props: {
       className="lying max-h-[calc(100dvh-13.5rem)] overflow-auto p-3"
       tabIndex={0}
       role="group"
-      aria-label="Panels"
+      aria-label={phrase('panels-2')}
     >
       {zones.map((z) => (
         <fieldset key={z.id} className="mb-3">

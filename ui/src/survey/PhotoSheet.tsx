@@ -7,6 +7,7 @@ import { Button, Field, inputForm, OneOf } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
 import { moments, pictureOf } from './moments'
+import { phrase } from './phrase'
 
 type Photo = Schemas['PhotoView']
 type Line = [number, number, number, number]
@@ -65,12 +66,12 @@ export function PhotoSheet(props: { job: Schemas['JobDetail']; photo: Photo; onC
           <div className="grid content-start gap-4">
             <div>
               <Dialog.Title className="text-head">
-                {photo.surfaceId ? (job.labels[photo.surfaceId] ?? photo.surfaceId) : 'The whole'}
+                {photo.surfaceId ? (job.labels[photo.surfaceId] ?? photo.surfaceId) : phrase('the-whole')}
               </Dialog.Title>
               <p className="text-note text-faint">{when(photo.at)}</p>
             </div>
             <OneOf
-              label="Moment"
+              label={phrase('moment')}
               value={photo.moment}
               options={moments}
               onChange={(moment) => save.mutate({ moment: moment as Photo['moment'] })}
@@ -78,23 +79,23 @@ export function PhotoSheet(props: { job: Schemas['JobDetail']; photo: Photo; onC
             {half && (
               <div className="grid gap-2">
                 <p>
-                  {photo.line
-                    ? 'The line lies between the two halves. Draw it again, or move it with the arrow keys.'
-                    : 'Draw the line between the cleaned half and the other with a finger.'}
+                  {photo.line ? phrase('the-line-lies-between-the') : phrase('draw-the-line-between-the')}
                 </p>
                 <div className="flex flex-wrap gap-2">
                   {!photo.line && (
-                    <Button onClick={() => save.mutate({ line: MIDDLE })}>Down the middle</Button>
+                    <Button onClick={() => save.mutate({ line: MIDDLE })}>{phrase('down-the-middle')}</Button>
                   )}
                   {photo.line && (
-                    <Button onClick={() => save.mutate({ line: undefined })}>Take the line off</Button>
+                    <Button onClick={() => save.mutate({ line: undefined })}>
+                      {phrase('take-the-line-off')}
+                    </Button>
                   )}
                 </div>
                 {photo.line && <Halves key={photo.line.join()} jobId={job.id} photoId={photo.id} />}
               </div>
             )}
             <label>
-              <Field label="In words">
+              <Field label={phrase('in-words')}>
                 <input
                   className={inputForm}
                   value={caption}
@@ -107,14 +108,14 @@ export function PhotoSheet(props: { job: Schemas['JobDetail']; photo: Photo; onC
             {(save.error ?? remove.error) && <Trouble error={save.error ?? remove.error} />}
             <div className="flex flex-wrap gap-2">
               <Button weight="main" onClick={onClose}>
-                Close
+                {phrase('close')}
               </Button>
               {sure ? (
                 <Button className="border-over text-over" onClick={() => remove.mutate()}>
-                  Yes, delete it for good
+                  {phrase('yes-delete-it-for-good')}
                 </Button>
               ) : (
-                <Button onClick={() => setSure(true)}>Delete</Button>
+                <Button onClick={() => setSure(true)}>{phrase('delete')}</Button>
               )}
             </div>
           </div>
@@ -137,11 +138,11 @@ function Halves({ jobId, photoId }: { jobId: string; photoId: string }) {
   return (
     <div className="grid gap-2" aria-live="polite">
       <OneOf
-        label="Read it: the cleaned half is the"
+        label={phrase('read-it-the-cleaned-half')}
         value={read.variables === undefined ? undefined : read.variables ? 'left' : 'right'}
         options={[
-          { value: 'left', label: 'Left' },
-          { value: 'right', label: 'Right' },
+          { value: 'left', label: phrase('left') },
+          { value: 'right', label: phrase('right') },
         ]}
         onChange={(side) => read.mutate(side === 'left')}
       />
@@ -160,7 +161,11 @@ function Halves({ jobId, photoId }: { jobId: string; photoId: string }) {
               </span>
             ))}
             <span>
-              ΔL* {read.data.deltaL}, Δb* {read.data.deltaB}, shine × {read.data.sheenRatio}
+              {phrase('l-b-shine', {
+                deltaL: read.data.deltaL,
+                deltaB: read.data.deltaB,
+                sheenRatio: read.data.sheenRatio,
+              })}
             </span>
           </p>
         </div>
@@ -204,7 +209,7 @@ function Picture(props: { src: string; photo: Photo; onLine?: (line: Line) => vo
     onKeyDown: nudge,
     tabIndex: 0,
     role: 'application',
-    'aria-label': 'Photo: draw the line between the halves',
+    'aria-label': phrase('photo-draw-the-line-between'),
   }
   return (
     <div
@@ -213,7 +218,7 @@ function Picture(props: { src: string; photo: Photo; onLine?: (line: Line) => vo
       style={{ aspectRatio: `${photo.width} / ${photo.height}` }}
       {...draws}
     >
-      <img src={src} alt={photo.caption ?? 'Photo'} className="block size-full" draggable={false} />
+      <img src={src} alt={photo.caption ?? phrase('photo')} className="block size-full" draggable={false} />
       {onLine && line && (
         <svg
           viewBox="0 0 1 1"

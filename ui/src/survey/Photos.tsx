@@ -5,9 +5,10 @@ import { ApiError, type Schemas } from '../api/client'
 import { photosQuery } from '../api/queries'
 import { Button, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural, timeOf } from '../parts/words'
+import { timeOf } from '../parts/words'
 import { moments, pictureOf } from './moments'
 import { forget, isCut, keep, send, taken, useWaitingPhotos } from './waitingPhotos'
+import { phrase } from './phrase'
 
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet')).PhotoSheet }))
 
@@ -35,11 +36,11 @@ export function Photos({
     networkMode: 'always',
     mutationFn: async (file: File) => {
       if (file.size > MOST_MB * 1024 * 1024)
-        throw new ApiError(413, 'The photo is too large.', [
+        throw new ApiError(413, phrase('the-photo-is-too-large'), [
           {
             pointer: '/file',
-            found: `${Math.ceil(file.size / 1024 / 1024)} MB`,
-            allowed: `at most ${MOST_MB} MB`,
+            found: phrase('mb', { size: Math.ceil(file.size / 1024 / 1024) }),
+            allowed: phrase('at-most-mb', { MOSTMB: MOST_MB }),
           },
         ])
       const photo = taken({ jobId: job.id, surfaceId, moment, file })
@@ -63,19 +64,21 @@ export function Photos({
   const opened = shown.find((p) => p.id === open)
   return (
     <section
-      aria-label="Photos"
+      aria-label={phrase('photos')}
       className={surfaceId ? 'grid gap-2 border-t border-line pt-3' : 'lying grid gap-2 p-3'}
     >
-      <h3 className={surfaceId ? 'narrow text-note font-semibold text-faint' : 'text-do'}>Photos</h3>
+      <h3 className={surfaceId ? 'narrow text-note font-semibold text-faint' : 'text-do'}>
+        {phrase('photos')}
+      </h3>
       <div className="grid items-end gap-2 sm:grid-cols-[1fr_auto]">
         <Pick
-          label="Moment"
+          label={phrase('moment')}
           value={moment}
           options={moments}
           onChange={(value) => setMoment(value as Moment)}
         />
         <label className="relative inline-flex min-h-11 cursor-pointer items-center justify-center gap-2 rounded-piece border border-ink/60 bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-focus">
-          <Camera size={18} aria-hidden="true" /> Photo
+          <Camera size={18} aria-hidden="true" /> {phrase('photo')}
           <input
             type="file"
             accept="image/jpeg,image/png,image/webp"
@@ -89,21 +92,25 @@ export function Photos({
           />
         </label>
       </div>
-      <div aria-live="polite">{add.isPending && <p className="text-faint">Turning and storing it…</p>}</div>
+      <div aria-live="polite">
+        {add.isPending && <p className="text-faint">{phrase('turning-and-storing-it')}</p>}
+      </div>
       {add.error && <Trouble error={add.error} />}
       {due > 0 && (
         <p role="status" className="border-l-4 border-l-care pl-3">
-          {plural(due, 'photo')} kept on this device; {due === 1 ? 'it goes' : 'they go'} out when the line is
-          back.
+          {phrase('photos-kept-on-this-device', {
+            due,
+            what: due === 1 ? phrase('it-goes') : phrase('they-go'),
+          })}
         </p>
       )}
       {waiting
         .filter((p) => p.refused)
         .map((p) => (
           <div key={p.id} role="alert" className="border-l-4 border-l-over pl-3">
-            A photo of {timeOf(p.takenAt)} was not taken: {p.refused}
+            {phrase('a-photo-of-was-not', { takenAt: timeOf(p.takenAt) })} {p.refused}
             <Button weight="quiet" onClick={() => void forget(p)}>
-              Let it go
+              {phrase('let-it-go')}
             </Button>
           </div>
         ))}
@@ -114,7 +121,7 @@ export function Photos({
               <Button
                 className="h-full w-full flex-col items-stretch gap-1 p-1 text-left"
                 onClick={() => setOpen(p.id)}
-                aria-label={`Photo, ${nameOf(p.moment)}: ${where(job, p)}`}
+                aria-label={phrase('photo-2', { moment: nameOf(p.moment), job: where(job, p) })}
               >
                 <img
                   src={pictureOf(job.id, p.id, true)}
@@ -144,4 +151,4 @@ export function Photos({
 
 const nameOf = (moment: Moment) => moments.find((m) => m.value === moment)?.label as string
 const where = (job: Schemas['JobDetail'], p: Photo) =>
-  p.caption ?? (p.surfaceId ? (job.labels[p.surfaceId] ?? p.surfaceId) : 'The whole')
+  p.caption ?? (p.surfaceId ? (job.labels[p.surfaceId] ?? p.surfaceId) : phrase('the-whole'))

@@ -6,20 +6,21 @@ import { jobQuery, readingsQuery } from '../api/queries'
 import { Button, Field, inputForm, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
+import { phrase } from './phrase'
 
 type Reading = Schemas['ReadingView']
 
 type Instrument = Reading['instrument']
 
 export const instruments: Record<Instrument, string> = {
-  gloss: 'Gloss meter, 60°',
-  moisture: 'Moisture meter',
-  'surface-temperature': 'Surface thermometer',
-  'cloth-colour': 'Cloth colour',
-  'air-temperature': 'Room temperature',
-  humidity: 'Room humidity',
-  'air-speed': 'Draught',
-  ph: 'pH pen',
+  gloss: phrase('gloss-meter-60'),
+  moisture: phrase('moisture-meter'),
+  'surface-temperature': phrase('surface-thermometer'),
+  'cloth-colour': phrase('cloth-colour'),
+  'air-temperature': phrase('room-temperature'),
+  humidity: phrase('room-humidity'),
+  'air-speed': phrase('draught'),
+  ph: phrase('ph-pen'),
 }
 const onASurface: Instrument[] = ['gloss', 'moisture', 'surface-temperature', 'cloth-colour']
 const inTheRoom: Instrument[] = ['air-temperature', 'humidity', 'air-speed']
@@ -68,22 +69,22 @@ export function Readings({ job, surfaceId }: { job: Schemas['JobDetail']; surfac
     .filter((r) => kinds.includes(r.instrument) && r.surfaceId === surfaceId)
     .slice(0, SHOWN)
   return (
-    <section aria-label="Readings" className="grid gap-2 border-t border-line pt-3">
-      <h3 className="narrow text-note font-semibold text-faint">Readings</h3>
+    <section aria-label={phrase('readings')} className="grid gap-2 border-t border-line pt-3">
+      <h3 className="narrow text-note font-semibold text-faint">{phrase('readings')}</h3>
       <div className="grid items-end gap-2 sm:grid-cols-[1fr_auto]">
         <Pick
-          label="Instrument"
+          label={phrase('instrument')}
           value={kind}
           options={kinds.map((value) => ({ value, label: instruments[value] }))}
           onChange={setKind}
         />
         <Button onClick={() => take.mutate({ instrument: kind, surfaceId })} disabled={take.isPending}>
-          <Gauge size={18} aria-hidden="true" /> Take a reading
+          <Gauge size={18} aria-hidden="true" /> {phrase('take-a-reading')}
         </Button>
       </div>
       <form onSubmit={asTyped} className="grid grid-cols-[1fr_auto] items-end gap-2">
         <label>
-          <Field label={kind === 'cloth-colour' ? 'Or typed in, #rrggbb' : 'Or typed in'}>
+          <Field label={kind === 'cloth-colour' ? phrase('or-typed-in-rrggbb') : phrase('or-typed-in')}>
             <input
               className={inputForm}
               inputMode={kind === 'cloth-colour' ? 'text' : 'decimal'}
@@ -94,7 +95,7 @@ export function Readings({ job, surfaceId }: { job: Schemas['JobDetail']; surfac
           </Field>
         </label>
         <Button type="submit" disabled={typed.trim() === '' || take.isPending}>
-          Note it
+          {phrase('note-it')}
         </Button>
       </form>
       {take.error && <Trouble error={take.error} />}
@@ -115,7 +116,7 @@ export function Readings({ job, surfaceId }: { job: Schemas['JobDetail']; surfac
               <Button
                 weight="quiet"
                 className="px-2"
-                aria-label={`Take out: ${instruments[r.instrument]}, ${when(r.at)}`}
+                aria-label={phrase('take-out', { instruments: instruments[r.instrument], at: when(r.at) })}
                 onClick={() => remove.mutate(r.id)}
               >
                 <X size={18} aria-hidden="true" />

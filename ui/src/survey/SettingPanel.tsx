@@ -3,6 +3,7 @@ import { type Option } from '../parts/choices'
 import { AnyOf, Field, inputForm, NumberField, OneOf } from '../parts/controls'
 import { degrees, distances, Say } from '../parts/words'
 import * as found from './findingWords'
+import { phrase } from './phrase'
 
 type Change = Schemas['JobChange']
 type Part = {
@@ -31,10 +32,8 @@ export function SettingPanel(props: {
   return (
     <div className="lying grid gap-4 p-3">
       <div>
-        <h2 className="text-do">Pick a panel to write down what you find</h2>
-        <p className="text-note text-faint">
-          Tap one, or several with “Pick several”. Here: the air you work in, and what is wished.
-        </p>
+        <h2 className="text-do">{phrase('pick-a-panel-to-write')}</h2>
+        <p className="text-note text-faint">{phrase('tap-one-or-several-with')}</p>
       </div>
       <PlaceAndAir {...part} />
       <Received {...part} />
@@ -51,14 +50,14 @@ function PlaceAndAir({ setting, disabled, set }: Part) {
     <>
       <div className="grid gap-4 lg:grid-cols-2">
         <OneOf
-          label="Place"
+          label={phrase('place')}
           value={setting.place ?? 'studio'}
           options={words('studio', 'mobile')}
           disabled={disabled}
           onChange={(place) => set({ place })}
         />
         <OneOf
-          label="Sun on the surfaces"
+          label={phrase('sun-on-the-surfaces')}
           value={setting.sun ?? 'none'}
           options={words('none', 'through-glass', 'direct')}
           disabled={disabled}
@@ -67,7 +66,7 @@ function PlaceAndAir({ setting, disabled, set }: Part) {
       </div>
       {setting.place === 'mobile' && (
         <NumberField
-          label={`There and back, ${far.unit}`}
+          label={phrase('there-and-back', { unit: far.unit })}
           value={setting.travelKm == null ? undefined : far.shown(setting.travelKm)}
           min={0}
           max={far.shown(2000)}
@@ -77,7 +76,7 @@ function PlaceAndAir({ setting, disabled, set }: Part) {
       )}
       <div className="grid grid-cols-3 gap-3">
         <NumberField
-          label={`Air, ${air.unit}`}
+          label={phrase('air', { unit: air.unit })}
           value={air.shown(setting.airTempC ?? 20)}
           min={air.shown(-20)}
           max={air.shown(50)}
@@ -85,7 +84,7 @@ function PlaceAndAir({ setting, disabled, set }: Part) {
           onSave={(value) => set({ airTempC: air.read(value) })}
         />
         <NumberField
-          label="Humidity, %"
+          label={phrase('humidity')}
           value={Math.round((setting.relativeHumidity ?? 0.5) * 100)}
           min={0}
           max={100}
@@ -93,7 +92,7 @@ function PlaceAndAir({ setting, disabled, set }: Part) {
           onSave={(percent) => set({ relativeHumidity: percent / 100 })}
         />
         <NumberField
-          label="Draught, m/s"
+          label={phrase('draught-m-s')}
           value={setting.airSpeedMs ?? 0.1}
           min={0}
           max={10}
@@ -104,13 +103,13 @@ function PlaceAndAir({ setting, disabled, set }: Part) {
       </div>
       <div className="grid gap-3 sm:grid-cols-2">
         <Moment
-          label="Work starts"
+          label={phrase('work-starts')}
           value={setting.start}
           disabled={disabled}
           onSave={(start) => set({ start })}
         />
         <Moment
-          label="Promised back"
+          label={phrase('promised-back')}
           optional
           value={setting.returnBy}
           disabled={disabled}
@@ -126,14 +125,14 @@ function Received({ setting, disabled, set }: Part) {
   return (
     <>
       <AnyOf
-        label="Seen when it came in"
+        label={phrase('seen-when-it-came-in')}
         value={setting.faults ?? []}
         options={found.faults}
         disabled={disabled}
         onChange={(faults) => set({ faults })}
       />
       <OneOf
-        label="Child seat"
+        label={phrase('child-seat')}
         value={setting.childSeat}
         options={found.childSeats}
         disabled={disabled}
@@ -148,35 +147,35 @@ function Wished({ setting, wishes, disabled, set, wish }: Part) {
   return (
     <>
       <AnyOf
-        label="To be avoided in this car"
+        label={phrase('to-be-avoided-in-this')}
         value={wishes?.avoid ?? []}
         options={found.avoids}
         disabled={disabled}
         onChange={(avoid) => wish({ avoid })}
       />
       <OneOf
-        label="Climate the car lives in"
+        label={phrase('climate-the-car-lives-in')}
         value={setting.climate ?? 'temperate'}
         options={words('temperate', 'hot', 'cold-wet')}
         disabled={disabled}
         onChange={(climate) => set({ climate })}
       />
       <OneOf
-        label="Standard"
+        label={phrase('standard')}
         value={wishes?.standard ?? 'thorough'}
         options={words('tidy', 'thorough', 'exacting')}
         disabled={disabled}
         onChange={(standard) => wish({ standard })}
       />
       <OneOf
-        label="Sheen"
+        label={phrase('sheen')}
         value={wishes?.sheen ?? 'matt'}
         options={words('matt', 'satin', 'gloss')}
         disabled={disabled}
         onChange={(sheen) => wish({ sheen })}
       />
       <OneOf
-        label="Protection wanted, at most"
+        label={phrase('protection-wanted-at-most')}
         value={wishes?.protection ?? 'none'}
         options={words('none', 'dressing', 'barrier', 'coating')}
         disabled={disabled}

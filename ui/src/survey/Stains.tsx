@@ -2,8 +2,9 @@ import { X } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../api/client'
 import { Button, Field, NumberField, OneOf, Pick } from '../parts/controls'
-import { plural, Say, say } from '../parts/words'
+import { Say, say } from '../parts/words'
 import { stainExtents, stainKinds } from './findingWords'
+import { phrase } from './phrase'
 
 type Stain = Schemas['StainFile']
 
@@ -28,21 +29,21 @@ export function Stains(props: {
     setDays(undefined)
   }
   return (
-    <section aria-label="Stains" className="grid gap-2">
-      <Field label="Stains">
+    <section aria-label={phrase('stains')} className="grid gap-2">
+      <Field label={phrase('stains')}>
         {stains.length > 0 && (
           <ul className="divide-y divide-line border-y border-line">
             {stains.map((stain, i) => (
               <li key={`${stain.kind}-${i}`} className="flex min-h-11 items-center justify-between gap-2">
                 <span>
                   {Say(stain.kind)}, {extentWords(stain.extent)}
-                  {stain.ageDays !== undefined && `, ${plural(stain.ageDays, 'day')} old`}
+                  {stain.ageDays !== undefined && phrase('days-old', { ageDays: stain.ageDays })}
                 </span>
                 {!disabled && (
                   <Button
                     weight="quiet"
                     className="px-2"
-                    aria-label={`No ${say(stain.kind)} stain`}
+                    aria-label={phrase('no-stain', { kind: say(stain.kind) })}
                     onClick={() => onSave(stains.filter((_, at) => at !== i))}
                   >
                     <X size={18} aria-hidden="true" />
@@ -54,15 +55,15 @@ export function Stains(props: {
         )}
         {assumed.length > 0 && (
           <p className="text-note text-faint">
-            {assumed.map(Say).join(' and ')}: taken as a spot until you say how far it goes.
+            {phrase('taken-as-a-spot-until', { assumed: assumed.map(Say).join(' and ') })}
           </p>
         )}
       </Field>
       {!disabled && (
         <Pick
-          label="Add a stain of"
+          label={phrase('add-a-stain-of')}
           value={kind}
-          placeholder="Add a stain"
+          placeholder={phrase('add-a-stain')}
           options={stainKinds}
           onChange={setKind}
         />
@@ -70,7 +71,7 @@ export function Stains(props: {
       {!disabled && kind && (
         <>
           <OneOf
-            label="How far it goes"
+            label={phrase('how-far-it-goes')}
             value={extent}
             options={stainExtents}
             disabled={false}
@@ -78,7 +79,7 @@ export function Stains(props: {
           />
           <div className="grid grid-cols-2 items-end gap-3">
             <NumberField
-              label="How long it has sat, days"
+              label={phrase('how-long-it-has-sat')}
               value={days}
               disabled={false}
               min={0}
@@ -86,7 +87,7 @@ export function Stains(props: {
               onSave={setDays}
             />
             <Button weight="main" onClick={add}>
-              Add
+              {phrase('add')}
             </Button>
           </div>
         </>
@@ -96,4 +97,4 @@ export function Stains(props: {
 }
 
 const extentWords = (extent: string) =>
-  extent === 'panel' ? 'all over' : extent === 'streak' ? 'a streak' : 'a spot'
+  extent === 'panel' ? phrase('all-over-2') : extent === 'streak' ? phrase('a-streak-2') : phrase('a-spot-2')

@@ -11,7 +11,6 @@ import { useMay } from '../crew/door'
 import { useJob } from '../parts/useJob'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { useCabin } from '../parts/useCabin'
-import { plural } from '../parts/words'
 import { AddPanel } from './AddPanel'
 import { Damage } from './Damage'
 import { Earlier, Visits } from './Earlier'
@@ -22,6 +21,7 @@ import { Readings } from './Readings'
 import { SettingPanel } from './SettingPanel'
 import { unasked } from './shared'
 import { useFindings } from './useFindings'
+import { phrase } from './phrase'
 
 const levels = ['none', 'light', 'moderate', 'heavy', 'caked']
 
@@ -29,7 +29,7 @@ export function SurveyView() {
   const job = useJob()
   const layout = useCabin(job)
   const finishes = useQuery(finishesQuery)
-  if (layout.isPending || finishes.isPending) return <Loading what="the cabin" />
+  if (layout.isPending || finishes.isPending) return <Loading what={phrase('the-cabin')} />
   if (layout.isError || finishes.isError)
     return <PageTrouble error={layout.error ?? finishes.error} again={() => void layout.refetch()} />
   return layout.data && <Survey job={job} layout={layout.data} finishes={finishes.data} />
@@ -101,7 +101,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
     return {
       finish: surface?.finish ?? (surface ? 'unknown' : undefined),
       blank: !surface,
-      state: surface ? stateOf(surface, names, missing) : 'not asked yet',
+      state: surface ? stateOf(surface, names, missing) : phrase('not-asked-yet-2'),
       shade: soil ? levels.indexOf(soil) * 0.13 : 0,
       mark: surface && <SoilMark level={soil} incomplete={missing.length > 0} />,
     }
@@ -114,10 +114,10 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
 
   return (
     <div className="grid flex-1 gap-3 p-2 md:grid-cols-[minmax(0,1.15fr)_minmax(22rem,1fr)] md:p-4">
-      <section aria-label="Cabin" className="grid content-start gap-2">
+      <section aria-label={phrase('cabin')} className="grid content-start gap-2">
         <div className="flex flex-wrap items-center gap-1.5">
           <Button
-            aria-label={job.undo ? `Undo: ${job.undo}` : 'Undo'}
+            aria-label={job.undo ? phrase('undo', { undo: job.undo }) : phrase('undo-2')}
             title={job.undo}
             disabled={!job.undo || undo.isPending}
             onClick={() => undo.mutate()}
@@ -126,7 +126,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
             <Undo2 size={18} aria-hidden="true" />
           </Button>
           <Button
-            aria-label={job.redo ? `Redo: ${job.redo}` : 'Redo'}
+            aria-label={job.redo ? phrase('redo', { redo: job.redo }) : phrase('redo-2')}
             title={job.redo}
             disabled={!job.redo || redo.isPending}
             onClick={() => redo.mutate()}
@@ -139,36 +139,39 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
             onClick={() => go({ several: several ? undefined : 'yes' })}
             weight={pressed(several)}
           >
-            Pick several
+            {phrase('pick-several')}
           </Button>
           <Button
             aria-pressed={asList}
             onClick={() => go({ as: asList ? undefined : 'list' })}
             weight={pressed(asList)}
           >
-            <List size={18} aria-hidden="true" /> <span className="max-md:sr-only">List</span>
+            <List size={18} aria-hidden="true" /> <span className="max-md:sr-only">{phrase('list')}</span>
           </Button>
           {!frozen && (
             <>
               <Button
                 aria-pressed={painting}
-                title="Press on a surveyed panel and draw over others: they become like it"
+                title={phrase('press-on-a-surveyed-panel')}
                 onClick={() => go({ paint: painting ? undefined : 'yes', as: undefined })}
                 weight={pressed(painting)}
               >
-                <Brush size={18} aria-hidden="true" /> <span className="max-md:sr-only">Brush over</span>
+                <Brush size={18} aria-hidden="true" />{' '}
+                <span className="max-md:sr-only">{phrase('brush-over')}</span>
               </Button>
             </>
           )}
           <span role="status" className="ml-auto text-note text-faint">
-            {busy ? 'Saving…' : `${asked} of ${plural(layout.panels.length, 'panel')} surveyed, saved`}
+            {busy
+              ? phrase('saving')
+              : phrase('of-panels-surveyed-saved', { asked, panels: layout.panels.length })}
           </span>
         </div>
         <div className="grid gap-2 md:grid-cols-[8.5rem_minmax(0,1fr)]">
           <div
             className="flex gap-1.5 overflow-x-auto pb-1 md:max-h-[calc(100dvh-11rem)] md:flex-col md:gap-1 md:overflow-y-auto"
             role="group"
-            aria-label="Parts of the cabin"
+            aria-label={phrase('parts-of-the-cabin')}
           >
             <Button
               aria-pressed={whole}
@@ -176,7 +179,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
               weight={pressed(whole)}
               className="narrow shrink-0 px-3 text-note md:min-h-10 md:justify-start md:text-left"
             >
-              Whole cabin
+              {phrase('whole-cabin')}
             </Button>
             {layout.zones.map((z) => (
               <Button
@@ -194,7 +197,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
                 className="narrow shrink-0 border-dashed px-3 text-note md:min-h-10 md:justify-start"
                 onClick={() => setAdding(true)}
               >
-                <Plus size={16} aria-hidden="true" /> Own panel
+                <Plus size={16} aria-hidden="true" /> {phrase('own-panel')}
               </Button>
             )}
             {gone > 0 && !frozen && (
@@ -202,7 +205,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
                 className="narrow shrink-0 border-dashed px-3 text-note md:min-h-10 md:justify-start"
                 onClick={() => restore.mutate()}
               >
-                Put {plural(gone, 'removed panel')} back
+                {phrase('put-removed-panels-back', { gone })}
               </Button>
             )}
           </div>
@@ -223,7 +226,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
                 onPick={pick}
                 onDraw={painting ? paint : undefined}
                 zone={zone}
-                label="Cabin laid open"
+                label={phrase('cabin-laid-open')}
               />
             </div>
           )}
@@ -238,15 +241,13 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
           onClose={() => setAdding(false)}
         />
       )}
-      <section aria-label="Findings" className="grid content-start gap-3">
+      <section aria-label={phrase('findings')} className="grid content-start gap-3">
         {error && <Trouble error={error} />}
         {frozen && (
           <p className="lying border-l-4 border-l-care p-3">
-            {begun
-              ? 'The bench run has started on this survey; it stands as it is. '
-              : 'To be looked at: a specialist or the owner writes a survey down. '}
+            {begun ? phrase('the-bench-run-has-started') : phrase('to-be-looked-at-a')}
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="quiet" className="px-1">
-              To the bench
+              {phrase('to-the-bench')}
             </ButtonLink>
           </p>
         )}
@@ -311,9 +312,11 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
 const pressed = (on: boolean) => (on ? ('main' as const) : ('plain' as const))
 
 function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, missing: string[]): string {
-  const finish = surface.finish ? (names.get(surface.finish) ?? 'not identified') : 'finish not asked'
+  const finish = surface.finish
+    ? (names.get(surface.finish) ?? phrase('not-identified'))
+    : phrase('finish-not-asked')
   const soil = surface.condition.soil ? `soil ${surface.condition.soil}` : ''
-  const rest = missing.length > 0 ? `still to ask: ${missing.join(', ')}` : ''
+  const rest = missing.length > 0 ? phrase('still-to-ask', { missing: missing.join(', ') }) : ''
   return [finish, soil, rest].filter(Boolean).join(', ')
 }
 

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { choices, type CodeOf } from '../parts/choices'
+import { phrase } from './phrase'
 
 type Surface = Schemas['SurfaceFile']
 type Condition = Schemas['ConditionFile']
@@ -8,53 +9,53 @@ type Stain = Schemas['StainFile']
 
 /** Everything that can be found, in the trade's words, each with what it looks like. */
 export const soilLevels = choices<CodeOf<Condition['soil']>>({
-  none: ['None', 'Clean: matt and slightly grippy'],
-  light: ['Light', 'A film; a damp cloth greys'],
-  moderate: ['Moderate', 'A season: shine where it is touched'],
-  heavy: ['Heavy', 'Half a year and more; slippery, dark seams'],
-  caked: ['Caked', 'Stands on the grain; comes off in layers'],
+  none: [phrase('none'), phrase('clean-matt-and-slightly-grippy')],
+  light: [phrase('light'), phrase('a-film-a-damp-cloth')],
+  moderate: [phrase('moderate'), phrase('a-season-shine-where-it')],
+  heavy: [phrase('heavy'), phrase('half-a-year-and-more')],
+  caked: [phrase('caked'), phrase('stands-on-the-grain-comes')],
 })
 
 export const soilKinds = choices<CodeOf<Condition['soils']>>({
-  'skin-oil': ['Skin oil', 'Shine is grease; slippery means the same'],
-  'make-up': ['Make-up', 'Beige smears on bolsters, headrests, belts'],
-  'food-drink': ['Food, drink', 'Sticky rings, crumbs in seams, sour smell'],
-  'denim-dye': ['Denim dye', 'A blue haze on pale trim'],
-  dust: ['Dust', 'Lies loose; goes with the vacuum, never wet first'],
-  'shoe-scuff': ['Shoe marks', 'Rubber left on the surface, not a scuff into it'],
-  'silicone-film': ['Old dressing', 'Glossy and slippery; the cloth comes away oily'],
-  polish: ['Polish', 'White dried rests in grain and edges'],
-  ink: ['Ink', 'Thin lines or a blot; spreads with solvent'],
-  adhesive: ['Adhesive', 'Tacky edges where tape or a holder sat'],
-  mould: ['Mould', 'Fur or grey dots, a cellar smell: stop, it has its own precautions'],
-  'white-bloom': ['White bloom', 'A white breath that wipes off and returns'],
-  odour: ['Odour', 'Find and clean the source first'],
+  'skin-oil': [phrase('skin-oil'), phrase('shine-is-grease-slippery-means')],
+  'make-up': [phrase('make-up'), phrase('beige-smears-on-bolsters')],
+  'food-drink': [phrase('food-drink'), phrase('sticky-rings-crumbs-in-seams')],
+  'denim-dye': [phrase('denim-dye'), phrase('a-blue-haze-on-pale')],
+  dust: [phrase('dust'), phrase('lies-loose-goes-with-the')],
+  'shoe-scuff': [phrase('shoe-marks'), phrase('rubber-left-on-the-surface')],
+  'silicone-film': [phrase('old-dressing'), phrase('glossy-and-slippery-the-cloth')],
+  polish: [phrase('polish'), phrase('white-dried-rests-in-grain')],
+  ink: [phrase('ink'), phrase('thin-lines-or-a-blot')],
+  adhesive: [phrase('adhesive'), phrase('tacky-edges-where-tape-or')],
+  mould: [phrase('mould'), phrase('fur-or-grey-dots-a')],
+  'white-bloom': [phrase('white-bloom'), phrase('a-white-breath-that-wipes')],
+  odour: [phrase('odour'), phrase('find-and-clean-the-source')],
 })
 
 export const wears = choices<CodeOf<Condition['wear']>>({
-  intact: ['Intact', 'Colour and coat whole, even at edges and creases'],
-  worn: ['Worn', 'Coat thin: shiny creases, colour paler on edges; a rim at ten and two'],
-  cracked: ['Cracked', 'Lines through the coat; no liquid in them'],
-  torn: ['Torn', 'Open or split: a repairer’s'],
+  intact: [phrase('intact'), phrase('colour-and-coat-whole-even')],
+  worn: [phrase('worn'), phrase('coat-thin-shiny-creases-colour')],
+  cracked: [phrase('cracked'), phrase('lines-through-the-coat-no')],
+  torn: [phrase('torn'), phrase('open-or-split-a-repairers')],
 })
 
 export const feels = choices<CodeOf<Condition['feel']>>({
-  supple: ['Supple', 'Gives and comes back'],
-  dry: ['Dry', 'Papery, creases stay pale'],
-  stiff: ['Stiff', 'Hard as card; creaks'],
+  supple: [phrase('supple'), phrase('gives-and-comes-back')],
+  dry: [phrase('dry'), phrase('papery-creases-stay-pale')],
+  stiff: [phrase('stiff'), phrase('hard-as-card-creaks')],
 })
 
 export const naps = choices<CodeOf<Condition['nap']>>({
-  open: ['Open', 'Shades under a finger'],
-  matted: ['Matted', 'Flat, dark and shiny where held'],
-  pilled: ['Pilled', 'Small balls of fluff: shave before any liquid'],
+  open: [phrase('open'), phrase('shades-under-a-finger')],
+  matted: [phrase('matted'), phrase('flat-dark-and-shiny-where')],
+  pilled: [phrase('pilled'), phrase('small-balls-of-fluff-shave')],
 })
 
 export const holes = choices<CodeOf<Condition['perforations']> | 'no'>({
-  no: ['Not perforated', 'No punched holes'],
-  open: ['Open', 'Light shows through'],
-  ringed: ['Ringed', 'A dark rim round each hole'],
-  blocked: ['Blocked', 'Holes filled with cleaner or balm'],
+  no: [phrase('not-perforated'), phrase('no-punched-holes')],
+  open: [phrase('open'), phrase('light-shows-through')],
+  ringed: [phrase('ringed'), phrase('a-dark-rim-round-each')],
+  blocked: [phrase('blocked'), phrase('holes-filled-with-cleaner-or')],
 })
 
 export const tones = choices<CodeOf<Surface['tone']>>({
@@ -64,33 +65,33 @@ export const tones = choices<CodeOf<Surface['tone']>>({
 })
 
 export const grains = choices<CodeOf<Surface['texture']>>({
-  smooth: ['Smooth', 'A pad hugs it'],
-  fine: ['Fine', 'A nail just catches'],
-  medium: ['Medium', 'Valleys a pad skates over'],
-  deep: ['Deep', 'Needs bristles'],
+  smooth: [phrase('smooth'), phrase('a-pad-hugs-it')],
+  fine: [phrase('fine'), phrase('a-nail-just-catches')],
+  medium: [phrase('medium'), phrase('valleys-a-pad-skates-over')],
+  deep: [phrase('deep'), phrase('needs-bristles')],
 })
 
 export const features = choices<CodeOf<Surface['features']>>({
-  heated: ['Heated', 'Mats under it: as perforated for wetting'],
-  ventilated: ['Ventilated', 'Fans and foam under it: as perforated for wetting'],
-  airbag: ['Airbag', 'A tag or stitched seam: stays dry and undressed'],
-  electronics: ['Electronics', 'Liquid on the tool only, ignition off'],
+  heated: [phrase('heated'), phrase('mats-under-it-as-perforated')],
+  ventilated: [phrase('ventilated'), phrase('fans-and-foam-under-it')],
+  airbag: [phrase('airbag'), phrase('a-tag-or-stitched-seam')],
+  electronics: [phrase('electronics'), phrase('liquid-on-the-tool-only')],
 })
 
 export const besides = choices<CodeOf<Surface['near']>>({
-  'wood-open-pore': ['Open-pore wood', 'Drinks water: mask it'],
-  screen: ['Screen', 'Shield it from droplets'],
-  'metal-bright': ['Bright metal', 'Shows every cleaning mark'],
-  textile: ['Textile', 'Drips leave an edge'],
-  paint: ['Paint', 'Dressing off at once'],
+  'wood-open-pore': [phrase('open-pore-wood'), phrase('drinks-water-mask-it')],
+  screen: [phrase('screen'), phrase('shield-it-from-droplets')],
+  'metal-bright': [phrase('bright-metal'), phrase('shows-every-cleaning-mark')],
+  textile: [phrase('textile'), phrase('drips-leave-an-edge')],
+  paint: [phrase('paint'), phrase('dressing-off-at-once')],
 })
 
 export const damages = choices<CodeOf<Condition['damage']>>({
-  scuffed: ['Scuffed through', 'Through the pigment: not dirt, it stays'],
-  scratched: ['Scratched', 'A line that catches a nail'],
-  gummy: ['Gummy', 'Soft-touch gone sticky: refinishing, not cleaning'],
-  faded: ['Faded', 'Paler than under the seat'],
-  creaks: ['Creaks', 'Where panels touch; a protector stops it'],
+  scuffed: [phrase('scuffed-through'), phrase('through-the-pigment-not-dirt')],
+  scratched: [phrase('scratched'), phrase('a-line-that-catches-a')],
+  gummy: [phrase('gummy'), phrase('soft-touch-gone-sticky')],
+  faded: [phrase('faded'), phrase('paler-than-under-the-seat')],
+  creaks: [phrase('creaks'), phrase('where-panels-touch-a-protector')],
 })
 
 /** Found over a panel and never in one place of it. */
@@ -98,41 +99,41 @@ type Spread = 'dust' | 'silicone-film' | 'white-bloom' | 'odour'
 
 /** What a stain may be of; mould is among the soils, and stops the panel. */
 export const stainKinds = choices<Exclude<Stain['kind'], Spread>>({
-  'food-drink': ['Food, drink', 'A ring or a drip'],
-  ink: ['Ink', 'Thin lines or a blot'],
-  adhesive: ['Adhesive', 'Tacky edges where something sat'],
-  glue: ['Glue', 'Hard, glassy, gone in'],
-  polish: ['Nail polish', 'A hard bright drop'],
-  blood: ['Blood', 'More than a spot stops the panel; cold water only'],
-  'make-up': ['Make-up', 'Beige, greasy'],
-  'denim-dye': ['Denim dye', 'A blue haze in one place'],
-  'shoe-scuff': ['Shoe mark', 'Rubber left on the surface'],
-  'skin-oil': ['Grease', 'A dark, shiny patch'],
-  mould: ['Mould', 'Stop: it has its own precautions'],
+  'food-drink': [phrase('food-drink'), phrase('a-ring-or-a-drip')],
+  ink: [phrase('ink'), phrase('thin-lines-or-a-blot-2')],
+  adhesive: [phrase('adhesive'), phrase('tacky-edges-where-something')],
+  glue: [phrase('glue'), phrase('hard-glassy-gone-in')],
+  polish: [phrase('nail-polish'), phrase('a-hard-bright-drop')],
+  blood: [phrase('blood'), phrase('more-than-a-spot-stops')],
+  'make-up': [phrase('make-up'), phrase('beige-greasy')],
+  'denim-dye': [phrase('denim-dye'), phrase('a-blue-haze-in-one')],
+  'shoe-scuff': [phrase('shoe-mark'), phrase('rubber-left-on-the-surface-2')],
+  'skin-oil': [phrase('grease'), phrase('a-dark-shiny-patch')],
+  mould: [phrase('mould'), phrase('stop-it-has-its-own')],
 })
 
 export const stainExtents = choices<Stain['extent']>({
-  spot: ['A spot', 'The size of a coin'],
-  streak: ['A streak', 'The length of a hand'],
-  panel: ['All over', 'The whole panel'],
+  spot: [phrase('a-spot'), phrase('the-size-of-a-coin')],
+  streak: [phrase('a-streak'), phrase('the-length-of-a-hand')],
+  panel: [phrase('all-over'), phrase('the-whole-panel')],
 })
 
 export const faults = choices<CodeOf<Setting['faults']>>({
-  'airbag-lamp': ['Airbag lamp on', 'Seats, wheel and covers stay dry'],
-  'belt-lamp': ['Belt lamp on', 'Belts and seats stay dry'],
-  'seat-heater': ['Seat heater faulty', 'Seats stay dry'],
-  'occupancy-mat': ['Occupancy mat faulty', 'Seats stay dry'],
-  'cracked-screen': ['Screen cracked', 'No liquid near it'],
+  'airbag-lamp': [phrase('airbag-lamp-on'), phrase('seats-wheel-and-covers-stay')],
+  'belt-lamp': [phrase('belt-lamp-on'), phrase('belts-and-seats-stay-dry')],
+  'seat-heater': [phrase('seat-heater-faulty'), phrase('seats-stay-dry')],
+  'occupancy-mat': [phrase('occupancy-mat-faulty'), phrase('seats-stay-dry')],
+  'cracked-screen': [phrase('screen-cracked'), phrase('no-liquid-near-it')],
 })
 
 export const childSeats = choices<CodeOf<Setting['childSeat']>>({
-  none: ['None', 'No child seat in the car'],
-  in: ['Stays in', 'Worked round; nothing under it is done'],
-  out: ['Comes out', 'The customer takes it out and fits it again'],
+  none: [phrase('none'), phrase('no-child-seat-in-the')],
+  in: [phrase('stays-in'), phrase('worked-round-nothing-under-it')],
+  out: [phrase('comes-out'), phrase('the-customer-takes-it-out')],
 })
 
 export const avoids = choices<CodeOf<Schemas['WishesFile']['avoid']>>({
-  scent: ['Scent', 'Allergy, asthma, pregnancy'],
-  solvent: ['Solvent', 'Nothing that fumes'],
-  aerosol: ['Mist', 'Nothing sprayed by itself'],
+  scent: [phrase('scent'), phrase('allergy-asthma-pregnancy')],
+  solvent: [phrase('solvent'), phrase('nothing-that-fumes')],
+  aerosol: [phrase('mist'), phrase('nothing-sprayed-by-itself')],
 })

@@ -1,13 +1,14 @@
 import type { Schemas } from '../api/client'
+import { phrase } from './phrase'
 
 type Moment = Schemas['PhotoView']['moment']
 
 export const moments: { value: Moment; label: string; hint: string }[] = [
-  { value: 'FOUND', label: 'As found', hint: 'Before anything is done' },
-  { value: 'TEST_SPOT', label: 'Test spot', hint: 'The hidden place and its cloth' },
-  { value: 'HALF_AND_HALF', label: 'Half and half', hint: 'Taped line between cleaned and not' },
-  { value: 'CLOTH', label: 'Cloth', hint: 'What came off' },
-  { value: 'DONE', label: 'Done', hint: 'Dry, levelled, settled' },
+  { value: 'FOUND', label: phrase('as-found'), hint: phrase('before-anything-is-done') },
+  { value: 'TEST_SPOT', label: phrase('test-spot'), hint: phrase('the-hidden-place-and-its') },
+  { value: 'HALF_AND_HALF', label: phrase('half-and-half'), hint: phrase('taped-line-between-cleaned-and') },
+  { value: 'CLOTH', label: phrase('cloth'), hint: phrase('what-came-off') },
+  { value: 'DONE', label: phrase('done'), hint: phrase('dry-levelled-settled') },
 ]
 
 export const pictureOf = (job: string, photo: string, small: boolean) =>

@@ -13,6 +13,7 @@ import {
   type Table,
   type Task,
 } from './layout'
+import { phrase } from './phrase'
 
 const ROW = 92
 const LEAST_PX = 1.2
@@ -34,10 +35,10 @@ const spoken = (bar: Bar) =>
   [
     saidBar(bar),
     `${timeOf(bar.start)} to ${timeOf(bar.end)}`,
-    bar.person ?? 'nobody needed',
-    bar.hands !== undefined && !bar.rest && `${Math.round(bar.hands)} minutes hands on`,
-    bar.pinned && 'kept there by hand',
-    bar.decides && 'decides when it is ready',
+    bar.person ?? phrase('nobody-needed'),
+    bar.hands !== undefined && !bar.rest && phrase('minutes-hands-on', { hands: Math.round(bar.hands) }),
+    bar.pinned && phrase('kept-there-by-hand'),
+    bar.decides && phrase('decides-when-it-is-ready'),
   ]
     .filter(Boolean)
     .join(', ')
@@ -80,7 +81,7 @@ export function Lanes(props: Props) {
     <div
       ref={box}
       role="listbox"
-      aria-label={props.by === 'person' ? 'Blocks by person' : 'Blocks by zone'}
+      aria-label={props.by === 'person' ? phrase('blocks-by-person') : phrase('blocks-by-zone')}
       aria-activedescendant={picked ? `block-${picked}` : undefined}
       tabIndex={0}
       onKeyDown={onKey}
@@ -116,7 +117,7 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
   return (
     <div className="lying min-w-0 overflow-hidden print:break-inside-avoid">
       <p className="border-b border-line px-2 py-1 text-note font-semibold">
-        {dayOf(from)}, {timeOf(from)} to {timeOf(until)}
+        {phrase('to', { from: dayOf(from), from2: timeOf(from), until: timeOf(until) })}
       </p>
       <div className="flex">
         <div className="w-24 shrink-0 border-r border-line pt-6 md:w-32">
@@ -167,7 +168,7 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
                 className="pointer-events-none absolute inset-y-0 z-20 border-l-2 border-over"
                 style={{ left: now * px }}
               >
-                <span className="bg-over px-1 text-note font-semibold text-paper">now</span>
+                <span className="bg-over px-1 text-note font-semibold text-paper">{phrase('now')}</span>
               </div>
             )}
           </div>

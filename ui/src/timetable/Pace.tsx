@@ -6,6 +6,7 @@ import { useCabin } from '../parts/useCabin'
 import { timeOf } from '../parts/words'
 import { said } from './Lanes'
 import type { Table } from './layout'
+import { phrase } from './phrase'
 
 /** The leapfrog of a coating: lay, wipe from, wipe by, area by area, drawn on the cabin and over time. */
 export function Pace(props: {
@@ -27,13 +28,16 @@ export function Pace(props: {
   laid.forEach((t, i) => t.surfaceIds.forEach((id) => places.has(id) || places.set(id, i + 1)))
   const atPicked = laid.find((t) => t.id === props.picked)
   return (
-    <section aria-label="Coating pace" className="lying grid gap-x-4 p-3 lg:grid-cols-[20rem_minmax(0,1fr)]">
-      <h2 className="text-do lg:col-span-2">Coating pace, {laid.length} areas</h2>
+    <section
+      aria-label={phrase('coating-pace')}
+      className="lying grid gap-x-4 p-3 lg:grid-cols-[20rem_minmax(0,1fr)]"
+    >
+      <h2 className="text-do lg:col-span-2">{phrase('coating-pace-areas', { laid: laid.length })}</h2>
       {cabin.data && (
         <div className="h-64 lg:h-96">
           <CabinSheet
             layout={cabin.data}
-            label="Cabin with the order it is coated in"
+            label={phrase('cabin-with-the-order-it')}
             picked={new Set(atPicked?.surfaceIds)}
             onPick={(id) => {
               const task = laid.find((t) => t.surfaceIds.includes(id))
@@ -43,7 +47,7 @@ export function Pace(props: {
               const order = places.get(panel.id)
               return {
                 blank: order === undefined,
-                state: order === undefined ? 'not coated' : `coated as number ${order}`,
+                state: order === undefined ? phrase('not-coated') : phrase('coated-as-number', { order }),
                 mark: order !== undefined && <OrderMark order={order} size={1.5} />,
               }
             }}
@@ -53,12 +57,12 @@ export function Pace(props: {
       <table className="w-full self-start text-left">
         <thead className="text-note text-faint">
           <tr>
-            <th scope="col">Area</th>
-            <th scope="col">Lay</th>
+            <th scope="col">{phrase('area')}</th>
+            <th scope="col">{phrase('lay')}</th>
             <th scope="col" className="pr-3">
-              From
+              {phrase('from')}
             </th>
-            <th scope="col">Wipe by</th>
+            <th scope="col">{phrase('wipe-by')}</th>
             <td className="w-1/3 max-md:hidden" />
           </tr>
         </thead>
@@ -94,11 +98,7 @@ export function Pace(props: {
           ))}
         </tbody>
       </table>
-      <p className="mt-2 text-note lg:col-span-2">
-        Filled: laying. Framed: when it is wiped, its red edge the latest. Late? A little fresh coating on the
-        pad melts it again: wipe at once, then check with the lamp. What has cured on hide stays; do not scrub
-        it.
-      </p>
+      <p className="mt-2 text-note lg:col-span-2">{phrase('filled-laying-framed-when-it')}</p>
     </section>
   )
 }

@@ -5,6 +5,7 @@ import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
 import type { Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { phrase } from './phrase'
 
 /** Parts that have to come first, and the panels they are fitted to. */
 export function Parts({ job, table }: { job: Schemas['JobDetail']; table: Table }) {
@@ -12,8 +13,8 @@ export function Parts({ job, table }: { job: Schemas['JobDetail']; table: Table 
   const [adding, setAdding] = useState(false)
   const names = (ids: string[]) => ids.map((id) => job.labels[id] ?? id).join(', ')
   return (
-    <section aria-label="Parts on order" className="lying grid gap-2 p-3">
-      <h2 className="text-do">Parts on order</h2>
+    <section aria-label={phrase('parts-on-order')} className="lying grid gap-2 p-3">
+      <h2 className="text-do">{phrase('parts-on-order')}</h2>
       {table.parts.length > 0 && (
         <ul className="divide-y divide-line">
           {table.parts.map((part) => (
@@ -27,10 +28,10 @@ export function Parts({ job, table }: { job: Schemas['JobDetail']; table: Table 
                 disabled={order.isPending}
                 onClick={() => order.mutate(table.parts.filter((p) => p !== part))}
               >
-                Take off
+                {phrase('take-off')}
               </Button>
               <span className="text-note text-faint">
-                There {when(part.arrives)}; {names(part.surfaceIds)}
+                {phrase('there', { arrives: when(part.arrives), surfaceIds: names(part.surfaceIds) })}
               </span>
             </li>
           ))}
@@ -45,7 +46,7 @@ export function Parts({ job, table }: { job: Schemas['JobDetail']; table: Table 
           onBack={() => setAdding(false)}
         />
       ) : (
-        <Button onClick={() => setAdding(true)}>Wait for a part</Button>
+        <Button onClick={() => setAdding(true)}>{phrase('wait-for-a-part')}</Button>
       )}
       {order.error && <Trouble error={order.error} />}
     </section>
@@ -71,15 +72,15 @@ function NewPart(props: {
         props.onAdd({ name, surfaceIds: [panel], arrives: arrives.length === 16 ? `${arrives}:00` : arrives })
       }}
     >
-      <TextField label="Part" value={name} onChange={setName} required />
+      <TextField label={phrase('part')} value={name} onChange={setName} required />
       <Pick
-        label="Fitted to"
+        label={phrase('fitted-to')}
         value={panel}
         options={surfaces.map((s) => ({ value: s.id, label: props.job.labels[s.id] ?? s.id }))}
         onChange={setPanel}
       />
       <TextField
-        label="In the shop from"
+        label={phrase('in-the-shop-from')}
         type="datetime-local"
         value={arrives}
         onChange={setArrives}
@@ -87,10 +88,10 @@ function NewPart(props: {
       />
       <div className="flex flex-wrap gap-2">
         <Button weight="main" type="submit" disabled={props.busy || !name.trim()}>
-          Plan for it
+          {phrase('plan-for-it')}
         </Button>
         <Button weight="quiet" onClick={props.onBack}>
-          Not now
+          {phrase('not-now')}
         </Button>
       </div>
     </form>

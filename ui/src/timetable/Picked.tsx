@@ -1,10 +1,11 @@
 import { useState } from 'react'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { plural, timeOf, when, worked } from '../parts/words'
+import { timeOf, when, worked } from '../parts/words'
 import type { Schemas } from '../api/client'
 import type { Block, Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { phrase } from './phrase'
 
 const headOf = (block: Block) => (block.where ? `${block.where}: ${block.what.toLowerCase()}` : block.what)
 
@@ -25,25 +26,23 @@ export function Picked({
   const [time, setTime] = useState(block.start.slice(11, 16))
   const { release } = useTimetable(jobId)
   return (
-    <section aria-label="Picked block" className="lying grid gap-2 p-3">
+    <section aria-label={phrase('picked-block')} className="lying grid gap-2 p-3">
       <div>
         <h2 className="text-do">{headOf(block)}</h2>
         <p className="text-faint">
-          {timeOf(block.start)} to {timeOf(block.end)},{' '}
+          {phrase('to-2', { start: timeOf(block.start), end: timeOf(block.end) })}{' '}
           {table.lanes.find((l) => l.id === block.person)?.label}
         </p>
         {!block.rest && (
           <p>
-            {worked(Math.round(block.handsMin))} hands on
-            {block.waitMin >= 1 && `, ${worked(Math.round(block.waitMin))} standing by`}
+            {phrase('hands-on', { handsMin: worked(Math.round(block.handsMin)) })}
+            {block.waitMin >= 1 && phrase('standing-by', { waitMin: worked(Math.round(block.waitMin)) })}
           </p>
         )}
       </div>
       {!block.rest && (
         <p className="text-note text-faint">
-          {block.decides
-            ? 'Later here is later ready.'
-            : 'It has room: what comes after does not wait for it.'}
+          {block.decides ? phrase('later-here-is-later-ready') : phrase('it-has-room-what-comes')}
         </p>
       )}
       {!block.rest && (
@@ -61,13 +60,13 @@ export function Picked({
             onMove(block.id, `${block.start.slice(0, 10)}T${time}:00`)
           }}
         >
-          <TextField label="Start at" type="time" value={time} onChange={setTime} required />
-          <Button type="submit">See what it pushes</Button>
+          <TextField label={phrase('start-at')} type="time" value={time} onChange={setTime} required />
+          <Button type="submit">{phrase('see-what-it-pushes')}</Button>
         </form>
       )}
       {block.pinned && (
         <Button disabled={release.isPending} onClick={() => release.mutate(block.id)}>
-          Put it back where it fits best
+          {phrase('put-it-back-where-it')}
         </Button>
       )}
       {release.error && <Trouble error={release.error} />}
@@ -101,7 +100,7 @@ function Step({
         ) : (
           <details>
             <summary className="min-h-6 cursor-pointer">
-              {plural(names.length, 'panel')}, in this order
+              {phrase('panels-in-this-order', { names: names.length })}
             </summary>
             {names.join(', ')}
           </details>
@@ -129,16 +128,14 @@ export function Tried({
   const most = 5
   return (
     <section
-      aria-label="What the move does"
+      aria-label={phrase('what-the-move-does')}
       aria-live="polite"
       className={`lying grid gap-2 border-l-4 p-3 ${tried.possible ? 'border-l-needle' : 'border-l-over'}`}
     >
-      <h2 className="text-do">
-        {headOf(block)} at {timeOf(start)}
-      </h2>
+      <h2 className="text-do">{phrase('at', { block: headOf(block), start: timeOf(start) })}</h2>
       {!tried.possible && (
         <>
-          <p className="font-semibold text-over">It cannot be there.</p>
+          <p className="font-semibold text-over">{phrase('it-cannot-be-there')}</p>
           <ul className="list-disc pl-5">
             {tried.why.map((text) => (
               <li key={text}>{text}</li>
@@ -148,15 +145,17 @@ export function Tried({
       )}
       {tried.possible && (
         <>
-          <p>Ready {when(tried.timetable.readyAt)}.</p>
-          {tried.pushed.length === 0 && <p>Nothing else moves.</p>}
+          <p>{phrase('ready', { readyAt: when(tried.timetable.readyAt) })}</p>
+          {tried.pushed.length === 0 && <p>{phrase('nothing-else-moves')}</p>}
           <ul className="text-note">
             {tried.pushed.slice(0, most).map((p) => (
               <li key={p.taskId}>
-                {p.label}: {timeOf(p.from)} to {timeOf(p.to)}
+                {phrase('to-3', { label: p.label, from: timeOf(p.from), to: timeOf(p.to) })}
               </li>
             ))}
-            {tried.pushed.length > most && <li>and {tried.pushed.length - most} more</li>}
+            {tried.pushed.length > most && (
+              <li>{phrase('and-more', { pushed: tried.pushed.length - most })}</li>
+            )}
           </ul>
         </>
       )}
@@ -167,10 +166,10 @@ export function Tried({
             disabled={move.isPending}
             onClick={() => move.mutate({ taskId: block.id, start }, { onSuccess: onDone })}
           >
-            Keep it there
+            {phrase('keep-it-there')}
           </Button>
         )}
-        <Button onClick={onDone}>{tried.possible ? 'Back as it was' : 'Back'}</Button>
+        <Button onClick={onDone}>{tried.possible ? phrase('back-as-it-was') : phrase('back')}</Button>
       </div>
       {move.error && <Trouble error={move.error} />}
     </section>

@@ -5,23 +5,27 @@ import { Trouble } from '../parts/Notice'
 import { say, when, worked } from '../parts/words'
 import type { Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { phrase } from './phrase'
 
 /** When the car is ready, against what was promised. */
 export function Ready({ table }: { table: Table }) {
   const late = table.promised && table.readyAt > table.promised
   const rows = [
-    ['Hands off', table.handsOffAt],
-    ['To drive', table.driveAt],
-    ['To sit in', table.sitAt],
-    ...(table.curedAt > table.readyAt ? ([['Fully cured', table.curedAt]] as const) : []),
+    [phrase('hands-off'), table.handsOffAt],
+    [phrase('to-drive'), table.driveAt],
+    [phrase('to-sit-in'), table.sitAt],
+    ...(table.curedAt > table.readyAt ? ([[phrase('fully-cured'), table.curedAt]] as const) : []),
   ] as const
   return (
-    <section aria-label="Ready" className="lying flex flex-wrap items-center gap-x-8 gap-y-1 px-3 py-2">
+    <section
+      aria-label={phrase('ready-2')}
+      className="lying flex flex-wrap items-center gap-x-8 gap-y-1 px-3 py-2"
+    >
       <div>
-        <h2 className="text-do">Ready {when(table.readyAt)}</h2>
+        <h2 className="text-do">{phrase('ready-3', { readyAt: when(table.readyAt) })}</h2>
         {table.promised && (
           <p className={late ? 'font-semibold text-over' : 'text-tune'}>
-            {late ? 'Later than promised: ' : 'Promised, and kept: '}
+            {late ? phrase('later-than-promised') : phrase('promised-and-kept')}
             {when(table.promised)}
           </p>
         )}
@@ -34,10 +38,10 @@ export function Ready({ table }: { table: Table }) {
           </div>
         ))}
         <div>
-          <dt className="narrow text-note text-faint">Work</dt>
+          <dt className="narrow text-note text-faint">{phrase('work')}</dt>
           <dd>
             {worked(table.workMin)}
-            {table.visits.length > 1 && `, in ${table.visits.length} visits`}
+            {table.visits.length > 1 && phrase('in-visits', { visits: table.visits.length })}
           </dd>
         </div>
       </dl>
@@ -58,28 +62,28 @@ export function Offers({ jobId, table }: { jobId: string; table: Table }) {
   return (
     <>
       {table.leftOut.length > 0 && (
-        <section aria-label="Left out" className="lying p-3">
-          <p>Left for another visit: {table.leftOut.map(say).join(', ')}.</p>
+        <section aria-label={phrase('left-out')} className="lying p-3">
+          <p>{phrase('left-for-another-visit', { leftOut: table.leftOut.map(say).join(', ') })}</p>
           <Button className="mt-1" disabled={putBack.isPending} onClick={() => putBack.mutate()}>
-            Do it all
+            {phrase('do-it-all')}
           </Button>
         </section>
       )}
       {late && (
-        <section aria-label="To keep the promise" className="lying p-3">
-          <h2 className="text-do">To keep the promise</h2>
-          {offers.isPending && <p className="text-faint">Trying what could be moved…</p>}
+        <section aria-label={phrase('to-keep-the-promise')} className="lying p-3">
+          <h2 className="text-do">{phrase('to-keep-the-promise')}</h2>
+          {offers.isPending && <p className="text-faint">{phrase('trying-what-could-be-moved')}</p>}
           {offers.error && <Trouble error={offers.error} />}
-          {offers.data?.length === 0 && <p>Nothing here makes it sooner. Agree another time.</p>}
+          {offers.data?.length === 0 && <p>{phrase('nothing-here-makes-it-sooner')}</p>}
           <ol className="divide-y divide-line">
             {offers.data?.map((offer) => (
               <li key={offer.kind} className="grid grid-cols-[1fr_auto] items-center gap-x-3 py-2">
                 <span className="font-semibold">{offer.says}</span>
                 <Button disabled={take.isPending} onClick={() => take.mutate(offer.kind)}>
-                  Take it
+                  {phrase('take-it')}
                 </Button>
                 <span className={`text-note ${offer.kept ? 'text-tune' : 'text-faint'}`}>
-                  {offer.kept ? 'Keeps it: ready ' : 'Sooner, yet late: ready '}
+                  {offer.kept ? phrase('keeps-it-ready') : phrase('sooner-yet-late-ready')}
                   {when(offer.readyAt)}
                 </span>
               </li>

@@ -4,6 +4,7 @@ import { standardsQuery } from '../api/queries'
 import { useJobSettled } from '../api/useJobSettled'
 import { Trouble } from '../parts/Notice'
 import { money, Say, when, worked } from '../parts/words'
+import { phrase } from './phrase'
 
 /** Tidy, thorough and exacting for the whole cabin: time against price. */
 export function Standards({ jobId }: { jobId: string }) {
@@ -15,19 +16,19 @@ export function Standards({ jobId }: { jobId: string }) {
     onSuccess,
   })
   return (
-    <section aria-label="Standards" className="lying p-3">
-      <h2 className="text-do">Standard, time, price</h2>
-      {standards.isPending && <p className="text-faint">Working out all three…</p>}
+    <section aria-label={phrase('standards')} className="lying p-3">
+      <h2 className="text-do">{phrase('standard-time-price')}</h2>
+      {standards.isPending && <p className="text-faint">{phrase('working-out-all-three')}</p>}
       {standards.error && <Trouble error={standards.error} />}
       {standards.data && (
         <table className="w-full text-left">
           <thead className="text-note text-faint">
             <tr>
-              <th scope="col">Standard</th>
-              <th scope="col">Work</th>
-              <th scope="col">Ready</th>
+              <th scope="col">{phrase('standard')}</th>
+              <th scope="col">{phrase('work')}</th>
+              <th scope="col">{phrase('ready-2')}</th>
               <th scope="col" className="text-right">
-                Net
+                {phrase('net')}
               </th>
             </tr>
           </thead>

@@ -1,6 +1,7 @@
 import { Pin } from 'lucide-react'
-import { dayOf, plural, timeOf, worked } from '../parts/words'
+import { dayOf, timeOf, worked } from '../parts/words'
 import type { Block, Table } from './layout'
+import { phrase } from './phrase'
 
 /** The timetable as a list, day by day: for a phone, for paper, for who hears it. */
 export function TaskList({ table, onPick }: { table: Table; onPick: (id: string) => void }) {
@@ -30,7 +31,9 @@ export function TaskList({ table, onPick }: { table: Table; onPick: (id: string)
                     <span>
                       <span className="font-semibold">{b.where ?? b.what}</span>
                       {b.where && ` ${b.what.toLowerCase()}`}
-                      {b.pinned && <Pin size={14} className="ml-1 inline" aria-label="kept there by hand" />}
+                      {b.pinned && (
+                        <Pin size={14} className="ml-1 inline" aria-label={phrase('kept-there-by-hand')} />
+                      )}
                       <span className="block text-note text-faint">
                         {about(b, table.lanes.length > 1 ? names.get(b.person) : undefined)}
                       </span>
@@ -50,10 +53,12 @@ function about(block: Block, who: string | undefined) {
   const bottles = [...new Set(block.rounds.map((r) => r.with).filter(Boolean))]
   return [
     who,
-    panels > 0 && plural(panels, 'panel'),
-    block.rounds.length > 1 && plural(block.rounds.length, 'step'),
+    panels > 0 && phrase('panels', { panels }),
+    block.rounds.length > 1 && phrase('steps', { rounds: block.rounds.length }),
     bottles.slice(0, 2).join('; '),
-    block.waitMin >= 2 && !block.rest && `${worked(Math.round(block.waitMin))} of it standing by`,
+    block.waitMin >= 2 &&
+      !block.rest &&
+      phrase('of-it-standing-by', { waitMin: worked(Math.round(block.waitMin)) }),
   ]
     .filter(Boolean)
     .join(' · ')

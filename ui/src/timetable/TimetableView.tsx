@@ -18,11 +18,12 @@ import { Standards } from './Standards'
 import { TaskList } from './TaskList'
 import { useTimetable } from './useTimetable'
 import { WalkSheet } from './WalkSheet'
+import { phrase } from './phrase'
 
 const forms = [
-  { value: 'person', label: 'By person' },
-  { value: 'zone', label: 'By zone' },
-  { value: 'list', label: 'As a list' },
+  { value: 'person', label: phrase('by-person') },
+  { value: 'zone', label: phrase('by-zone') },
+  { value: 'list', label: phrase('as-a-list') },
 ]
 const ZOOMS = [1, 1.6, 2.5, 4, 7, 12]
 const USUAL = 0
@@ -37,7 +38,7 @@ export function TimetableView() {
   const [trying, setTrying] = useState<{ taskId: string; start: string }>()
   const { tryMove, releaseAll } = useTimetable(job.id)
   if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
-  if (timetable.isPending) return <Loading what="the timetable" />
+  if (timetable.isPending) return <Loading what={phrase('the-timetable')} />
   if (timetable.isError) return <PageTrouble error={timetable.error} again={() => void timetable.refetch()} />
   const form = search.get('as') ?? (window.innerWidth < PHONE_PX ? 'list' : 'person')
   const put = (name: string, value: string) =>
@@ -71,15 +72,15 @@ export function TimetableView() {
         <Ready table={table} />
         <Offers jobId={job.id} table={timetable.data} />
       </div>
-      <section aria-label="Timetable" className="grid min-w-0 content-start gap-2 xl:col-span-2">
+      <section aria-label={phrase('timetable')} className="grid min-w-0 content-start gap-2 xl:col-span-2">
         <div className="no-print flex flex-wrap items-end justify-between gap-2">
-          <OneOf label="Show it" value={form} options={forms} onChange={(v) => put('as', v)} />
+          <OneOf label={phrase('show-it')} value={form} options={forms} onChange={(v) => put('as', v)} />
           <div className="flex flex-wrap gap-2">
             {form !== 'list' && (
               <>
                 <Button
                   className="px-3"
-                  aria-label="Closer"
+                  aria-label={phrase('closer')}
                   disabled={zoom === ZOOMS.length - 1}
                   onClick={() => setZoom(zoom + 1)}
                 >
@@ -87,7 +88,7 @@ export function TimetableView() {
                 </Button>
                 <Button
                   className="px-3"
-                  aria-label="Further away"
+                  aria-label={phrase('further-away')}
                   disabled={zoom === 0}
                   onClick={() => setZoom(zoom - 1)}
                 >
@@ -97,15 +98,15 @@ export function TimetableView() {
             )}
             {pins > 0 && !trying && (
               <Button disabled={releaseAll.isPending} onClick={() => releaseAll.mutate()}>
-                Let go of all {pins}
+                {phrase('let-go-of-all', { pins })}
               </Button>
             )}
             <Button onClick={() => window.print()}>
-              <Printer size={18} aria-hidden="true" /> Print
+              <Printer size={18} aria-hidden="true" /> {phrase('print')}
             </Button>
-            <ButtonLink to={`/jobs/${job.id}/sections`}>Sections</ButtonLink>
+            <ButtonLink to={`/jobs/${job.id}/sections`}>{phrase('sections')}</ButtonLink>
             <May right="QUOTE">
-              <ButtonLink to={`/jobs/${job.id}/quote`}>Quote</ButtonLink>
+              <ButtonLink to={`/jobs/${job.id}/quote`}>{phrase('quote')}</ButtonLink>
             </May>
           </div>
         </div>
@@ -122,11 +123,7 @@ export function TimetableView() {
               onPick={(id) => put('task', id)}
               onMove={onMove}
             />
-            <p className="no-print text-note text-faint">
-              Drag a block, or pick it and hold Alt with an arrow key. Dashed dries or cures by itself,
-              hatched is a break, a heavy lower edge lays something on. A coloured upper edge decides when it
-              is ready: later there is later ready.
-            </p>
+            <p className="no-print text-note text-faint">{phrase('drag-a-block-or-pick')}</p>
           </>
         )}
       </section>
@@ -139,7 +136,7 @@ export function TimetableView() {
       <div className="content-start gap-3 max-xl:contents xl:grid">
         {(block ?? trying) && (
           <div className="z-30 max-h-[45dvh] overflow-auto max-xl:sticky max-xl:bottom-16 max-xl:order-last xl:max-h-none">
-            {trying && tryMove.isPending && <p role="status">Trying it…</p>}
+            {trying && tryMove.isPending && <p role="status">{phrase('trying-it')}</p>}
             {trying && tryMove.error && <Trouble error={tryMove.error} />}
             {trying && tried && block && (
               <Tried jobId={job.id} tried={tried} block={block} start={trying.start} onDone={back} />

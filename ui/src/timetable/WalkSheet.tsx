@@ -4,6 +4,7 @@ import { CabinSheet } from '../parts/CabinSheet'
 import { OrderMark } from '../parts/OrderMark'
 import { useCabin } from '../parts/useCabin'
 import type { Block, Table } from './layout'
+import { phrase } from './phrase'
 
 type Stop = { block: Block; number: number; panel: string; at: readonly [number, number] }
 
@@ -39,14 +40,16 @@ export function WalkSheet(props: {
   const picked = wet.find((b) => b.id === props.picked)
   return (
     <section
-      aria-label="The walk"
+      aria-label={phrase('the-walk')}
       className="lying grid gap-x-4 p-3 lg:grid-cols-[22rem_minmax(0,1fr)] print:break-inside-avoid print:grid-cols-[18rem_minmax(0,1fr)]"
     >
-      <h2 className="text-do lg:col-span-2 print:col-span-2">The walk, {stops.length} stops</h2>
+      <h2 className="text-do lg:col-span-2 print:col-span-2">
+        {phrase('the-walk-stops', { stops: stops.length })}
+      </h2>
       <div className="relative h-72 lg:h-96 print:h-52">
         <CabinSheet
           layout={cabin.data}
-          label="Cabin with the order it is cleaned in"
+          label={phrase('cabin-with-the-order-it-2')}
           picked={new Set(picked?.rounds.flatMap((r) => r.surfaceIds))}
           onPick={(id) => {
             const block = blockOf(id)
@@ -57,7 +60,7 @@ export function WalkSheet(props: {
             const stop = byPanel.get(panel.id)
             return {
               blank: block === undefined,
-              state: block ? `stop ${wet.indexOf(block) + 1}` : 'not cleaned',
+              state: block ? `stop ${wet.indexOf(block) + 1}` : phrase('not-cleaned'),
               mark: stop && <OrderMark order={stop.number} size={1.6} />,
             }
           }}
@@ -72,7 +75,7 @@ export function WalkSheet(props: {
             {people.length > 1 && (
               <h3 className="font-semibold">
                 {props.table.lanes.find((lane) => lane.id === person)?.label ?? person}
-                {i > 0 && <span className="text-note font-normal text-faint">, dashed</span>}
+                {i > 0 && <span className="text-note font-normal text-faint">{phrase('dashed')}</span>}
               </h3>
             )}
             <Stops {...props} stops={stops.filter((stop) => stop.block.person === person)} />
@@ -96,7 +99,10 @@ function Stops({ stops, picked, onPick }: { stops: Stop[]; picked?: string; onPi
           >
             <span className="inline-block w-7 font-semibold">{number}</span>
             {block.where ?? block.what}
-            <span className="text-note text-faint"> {Math.round(block.handsMin)} min</span>
+            <span className="text-note text-faint">
+              {' '}
+              {phrase('min', { handsMin: Math.round(block.handsMin) })}
+            </span>
           </button>
         </li>
       ))}

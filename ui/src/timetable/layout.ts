@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client'
 import { localOf, msOf } from '../api/clock'
+import { phrase } from './phrase'
 
 export type Table = Schemas['TimetableView']
 export type Task = Schemas['TaskView']
@@ -54,14 +55,14 @@ const blockBar = (block: Block): Bar => ({
   waits: block.waitMin,
 })
 
-const names: Partial<Record<Task['step'], string>> = { dry: 'Dries', wait: 'Cures' }
+const names: Partial<Record<Task['step'], string>> = { dry: phrase('dries'), wait: phrase('cures') }
 
 /** Waits at the same time as one, with how many panels they are of. */
 export function waitBars(tasks: Task[]): Bar[] {
   const together: Bar[] = []
   for (const task of tasks) {
     if (task.person) continue
-    const what = task.about ?? names[task.step] ?? 'Waits'
+    const what = task.about ?? names[task.step] ?? phrase('waits')
     const zones = task.zone ? [task.zone] : []
     const open = together.find((bar) => bar.what === what && bar.end >= task.start)
     if (open) {
@@ -117,14 +118,14 @@ export function lanesOf(table: Table, by: 'person' | 'zone', from: string, until
         work.filter((bar) => bar.person === id),
       ),
     )
-    const waits = lane('waits', 'Drying, curing', waitBars(table.tasks))
+    const waits = lane('waits', phrase('drying-curing'), waitBars(table.tasks))
     return waits.placed.length > 0 ? [...people, waits] : people
   }
   const inZone = (id: string) => (bar: Bar) => bar.zones.includes(id)
   const known = new Set(table.zones.map((zone) => zone.id))
   const cabin = lane(
     'cabin',
-    'Whole cabin',
+    phrase('whole-cabin'),
     work.filter((bar) => !bar.zones.some((zone) => known.has(zone))),
   )
   const zones = table.zones.map(({ id, label }) =>

@@ -8,19 +8,20 @@ import { Button, TextField } from '../parts/controls'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { dayOf, timeOf, when, worked } from '../parts/words'
 import { localOf, msOf } from '../api/clock'
+import { phrase } from './phrase'
 
 type Stint = Schemas['StintView']
 
 const DAY_MS = 86_400_000
 const plusDays = (date: string, days: number) => localOf(msOf(`${date}T12:00`) + days * DAY_MS).slice(0, 10)
-const nobody = 'Nobody named'
+const nobody = phrase('nobody-named')
 
 /** All jobs and people of a week. */
 export function WeekView() {
   const [search, setSearch] = useSearchParams()
   const [picked, setPicked] = useState<Stint>()
   const week = useQuery(weekQuery(search.get('from') ?? undefined))
-  if (week.isPending) return <Loading what="the week" />
+  if (week.isPending) return <Loading what={phrase('the-week')} />
   if (week.isError) return <PageTrouble error={week.error} again={() => void week.refetch()} />
   const { from, people, hours, stints } = week.data
   const days = [...Array(7).keys()].map((d) => plusDays(from, d))
@@ -34,18 +35,18 @@ export function WeekView() {
   return (
     <div className="mx-auto grid w-full max-w-7xl content-start gap-3 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-head">Week of {dayOf(`${from}T12:00:00`)}</h1>
+        <h1 className="text-head">{phrase('week-of', { dayOf: dayOf(`${from}T12:00:00`) })}</h1>
         <div className="flex gap-2">
-          <Button aria-label="The week before" onClick={() => turn(-7)}>
+          <Button aria-label={phrase('the-week-before')} onClick={() => turn(-7)}>
             <ArrowLeft size={18} aria-hidden="true" />
           </Button>
-          <Button onClick={() => setSearch({})}>This week</Button>
-          <Button aria-label="The week after" onClick={() => turn(7)}>
+          <Button onClick={() => setSearch({})}>{phrase('this-week')}</Button>
+          <Button aria-label={phrase('the-week-after')} onClick={() => turn(7)}>
             <ArrowRight size={18} aria-hidden="true" />
           </Button>
         </div>
       </div>
-      {stints.length === 0 && <p className="text-faint">Nothing is planned in this week.</p>}
+      {stints.length === 0 && <p className="text-faint">{phrase('nothing-is-planned-in-this')}</p>}
       <table className="lying w-full table-fixed border-collapse max-md:hidden">
         <thead>
           <tr>
@@ -103,9 +104,11 @@ function Load({ thereMin, workMin, named }: { thereMin?: number; workMin: number
   if (!named) return null
   if (thereMin === undefined)
     return workMin > 0 ? (
-      <p className="text-note font-semibold text-over">{worked(workMin)} on a day off</p>
+      <p className="text-note font-semibold text-over">
+        {phrase('on-a-day-off', { workMin: worked(workMin) })}
+      </p>
     ) : (
-      <p className="text-note text-faint">off</p>
+      <p className="text-note text-faint">{phrase('off')}</p>
     )
   const share = workMin / thereMin
   return (
@@ -117,7 +120,7 @@ function Load({ thereMin, workMin, named }: { thereMin?: number; workMin: number
         />
       </div>
       <span className={share > 1 ? 'font-semibold text-over' : ''}>
-        {workMin === 0 ? 'free' : worked(workMin)} of {worked(thereMin)}
+        {phrase('of', { what: workMin === 0 ? 'free' : worked(workMin), thereMin: worked(thereMin) })}
       </span>
     </div>
   )
@@ -148,9 +151,13 @@ function Card({
       </span>
       <strong className="font-semibold">{stint.vehicleLabel}</strong>
       {stint.clash && (
-        <span className={here ? '' : 'font-semibold text-over'}>At once with {stint.clash}</span>
+        <span className={here ? '' : 'font-semibold text-over'}>
+          {phrase('at-once-with', { clash: stint.clash })}
+        </span>
       )}
-      {stint.late && <span className={here ? '' : 'font-semibold text-over'}>Ready too late</span>}
+      {stint.late && (
+        <span className={here ? '' : 'font-semibold text-over'}>{phrase('ready-too-late')}</span>
+      )}
     </button>
   )
 }
@@ -176,12 +183,12 @@ function Move({ stint, onDone }: { stint: Stint; onDone: () => void }) {
     },
   })
   return (
-    <section aria-label="Picked job" className="lying grid gap-2 p-3">
+    <section aria-label={phrase('picked-job')} className="lying grid gap-2 p-3">
       <h2 className="text-do">
         {stint.vehicleLabel}: {stint.title}
       </h2>
       <p>
-        {worked(stint.workMin)} of work that day; ready {when(stint.readyAt)}.
+        {phrase('of-work-that-day-ready', { workMin: worked(stint.workMin), readyAt: when(stint.readyAt) })}
       </p>
       <form
         className="flex flex-wrap items-end gap-3"
@@ -190,16 +197,16 @@ function Move({ stint, onDone }: { stint: Stint; onDone: () => void }) {
           move.mutate()
         }}
       >
-        <TextField label="Begins on" type="date" value={date} onChange={setDate} required />
-        <TextField label="At" type="time" value={time} onChange={setTime} required />
+        <TextField label={phrase('begins-on')} type="date" value={date} onChange={setDate} required />
+        <TextField label={phrase('at')} type="time" value={time} onChange={setTime} required />
         <Button type="submit" weight="main" disabled={move.isPending}>
-          Move the start
+          {phrase('move-the-start')}
         </Button>
         <Link
           to={`/jobs/${stint.jobId}/timetable`}
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
-          Its timetable
+          {phrase('its-timetable')}
         </Link>
       </form>
       {move.error && <Trouble error={move.error} />}

@@ -1,0 +1,4 @@
+import messages from '../words/en/frame.json'
+import { phrases } from '../words/phrases'
+
+export const phrase = phrases(messages)
