@@ -21,7 +21,14 @@ export default {
       comment: 'What every view is made of knows no view.',
       severity: 'error',
       from: { path: '^src/(parts|api)/' },
-      to: { path: '^src/(?!parts/|api/)' },
+      to: { path: '^src/(?!parts/|api/|words/)' },
+    },
+    {
+      name: 'words-stand-below-all',
+      comment: 'Every folder says its phrases from its own catalogue.',
+      severity: 'error',
+      from: { path: '^src/words/' },
+      to: { path: '^src/(?!words/)' },
     },
   ],
   options: {

@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url'
+import { parse } from '@formatjs/icu-messageformat-parser'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { compression } from 'vite-plugin-compression2'
@@ -13,11 +14,32 @@ const reads = ({ url, request }: { url: URL; request: Request }) =>
   !url.pathname.startsWith('/api/v1/crew/') &&
   !/\.(pdf|zip|ics|csv)$/.test(url.pathname)
 
+/** Catalogues of phrases are taken apart when they are built: the parser does not go over the wire. */
+const catalogues = {
+  name: 'catalogues',
+  enforce: 'pre' as const,
+  transform(text: string, id: string) {
+    if (!/src\/words\/en\/\w+\.json$/.test(id)) return undefined
+    const messages = Object.entries(JSON.parse(text) as Record<string, string>).map(([code, message]) => {
+      const parts = parse(message)
+      return [code, parts.length === 1 && parts[0]?.type === 0 ? parts[0].value : parts]
+    })
+    return {
+      code: `export default ${JSON.stringify(Object.fromEntries(messages))}`,
+      moduleType: 'js' as const,
+    }
+  },
+}
+
 export default defineConfig({
   resolve: {
-    alias: { 'react-style-singleton': fileURLToPath(new URL('src/parts/adoptedStyle.ts', import.meta.url)) },
+    alias: {
+      '@formatjs/icu-messageformat-parser': '@formatjs/icu-messageformat-parser/no-parser.js',
+      'react-style-singleton': fileURLToPath(new URL('src/parts/adoptedStyle.ts', import.meta.url)),
+    },
   },
   plugins: [
+    catalogues,
     react(),
     tailwindcss(),
     compression({ algorithms: ['brotliCompress'], include: /assets\/.*\.(js|css)$/ }),

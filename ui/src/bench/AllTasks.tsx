@@ -6,11 +6,11 @@ import { phrase } from './phrase'
 const words: Record<BenchTask['state'], string> = {
   HELD: phrase('if-needed'),
   WAITING: phrase('to-do'),
-  RUNNING: 'running',
-  DONE: 'done',
-  SKIPPED: 'skipped',
-  REPLACED: 'replaced',
-  REFERRED: 'referred',
+  RUNNING: phrase('running'),
+  DONE: phrase('done-2'),
+  SKIPPED: phrase('skipped'),
+  REPLACED: phrase('replaced'),
+  REFERRED: phrase('referred'),
 }
 
 /** Every step in order, to see where one is and to take one out of turn. */

@@ -72,7 +72,7 @@ export function Does(props: {
                 className="min-h-14"
                 onClick={() => {
                   setEarly(undefined)
-                  tell({ reason: `${clock(shown.seconds)} early`, ...early })
+                  tell({ reason: phrase('early', { seconds: clock(shown.seconds) }), ...early })
                 }}
               >
                 {phrase('wiped-all-the-same')}

@@ -71,7 +71,11 @@ function standing(own: BenchTask[], now: number): Standing {
   const left = own.filter((t) => t.state !== 'HELD' && !isOver(t))
   const worked = left.every((t) => t.look === 'seams')
   const over = left.length === 0
-  return { words: over ? 'done' : worked ? phrase('to-be-looked-at') : phrase('to-do'), worked, over }
+  return {
+    words: over ? phrase('done-2') : worked ? phrase('to-be-looked-at') : phrase('to-do'),
+    worked,
+    over,
+  }
 }
 
 /** A number while it is to do, its clock while it sits, a tick when it is worked, filled when seen. */

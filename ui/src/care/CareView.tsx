@@ -131,7 +131,7 @@ function Line(props: {
       <span className={due ? 'font-semibold text-over' : ''}>
         {line.next ? dayOf(line.next) : 'through'}
         <span className="block text-note font-normal text-faint">
-          {due ? 'due' : line.next ? 'next' : phrase('no-more-rounds')}
+          {due ? phrase('due') : line.next ? phrase('next') : phrase('no-more-rounds')}
         </span>
       </span>
       <span>

@@ -15,7 +15,7 @@ export const roles = {
 
 /** What each is there for, in a few words. */
 export const does = {
-  OWNER: 'everything',
+  OWNER: phrase('everything-2'),
   SPECIALIST: phrase('decides-how-a-job-is'),
   TECHNICIAN: phrase('ticks-and-measures'),
   DESK: phrase('books-quotes-hands-over'),

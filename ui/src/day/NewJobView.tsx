@@ -150,7 +150,7 @@ function NewVehicle({ draft, set }: { draft: Draft; set: (part: Partial<Draft>) 
           onChange={(layout) => set({ layout })}
           options={layouts.data.map((l) => ({
             value: l.code,
-            label: l.panels > 0 ? `${l.name}, ${l.panels} panels` : l.name,
+            label: l.panels > 0 ? phrase('panels', { name: l.name, panels: l.panels }) : l.name,
           }))}
         />
       )}

@@ -69,11 +69,11 @@ export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] 
 
 const said = (thing: Thing) =>
   ({
-    CLOCK: `by ${when(thing.at)}`,
-    PROMISE_AT_RISK: `promised ${when(thing.at)}`,
-    CURING: `until ${when(thing.at)}`,
+    CLOCK: phrase('by', { at: when(thing.at) }),
+    PROMISE_AT_RISK: phrase('promised-2', { at: when(thing.at) }),
+    CURING: phrase('until', { at: when(thing.at) }),
     CARE_DUE: dayOf(thing.at),
-    LOW_STOCK: 'order',
+    LOW_STOCK: phrase('order'),
     BACKUP: phrase('tell-the-owner'),
     ROOM: phrase('tell-the-owner'),
     RETENTION: phrase('tell-the-owner'),

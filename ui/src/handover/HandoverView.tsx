@@ -278,4 +278,6 @@ function grouped(treated: Schemas['Treated'][]) {
 }
 
 const short = (labels: string[]) =>
-  labels.length <= 3 ? labels.join(', ') : `${labels.slice(0, 2).join(', ')} and ${labels.length - 2} more`
+  labels.length <= 3
+    ? labels.join(', ')
+    : phrase('and-more', { labels: labels.slice(0, 2).join(', '), labels2: labels.length - 2 })

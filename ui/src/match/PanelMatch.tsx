@@ -139,7 +139,8 @@ function Heading({ match }: { match: Match }) {
       <h2 className="text-head">{match.label}</h2>
       <p className="text-faint">
         {match.finishName}
-        {match.soilLevel !== 'none' && `; ${match.soilLevel} ${match.soils.map(say).join(', ')}`}
+        {match.soilLevel !== 'none' &&
+          phrase('soil-of', { level: say(match.soilLevel), soils: match.soils.map(say).join(', ') })}
       </p>
     </header>
   )

@@ -36,12 +36,14 @@ const tenth = (v: number) => Math.round(v * 10) / 10
 function bounds(scale: Scale, limited: boolean): string {
   const unit = scale.unit === 'pH' ? '' : ` ${scale.unit}`
   const asks = scale.need !== undefined && scale.need > scale.axisLow
-  const needs = asks && `needs ${tenth(scale.need ?? 0)}${limited ? '' : unit}`
+  const needs = asks && phrase('needs', { need: tenth(scale.need ?? 0), what: limited ? '' : unit })
   const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
   const by = ['finish', 'label', 'modifier'].includes(scale.limitSetBy)
     ? ''
     : phrase('by', { limitSetBy: say(scale.limitSetBy) })
-  const stands = limited && `stands ${low}${tenth(scale.limitHigh)}${unit}, ${scale.limitWhy}${by}`
+  const stands =
+    limited &&
+    phrase('stands', { low, limitHigh: tenth(scale.limitHigh), unit, limitWhy: scale.limitWhy, by })
   return [needs, stands].filter(Boolean).join(' · ')
 }
 

@@ -28,7 +28,11 @@ export function Tried(props: {
   const { tried, names, decisions } = props
   if (tried.length === 0) return null
   const name = (n: Schemas['Needles']) =>
-    `${n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : phrase('dry')}${n.ratio === 'ready' ? '' : `, ${n.ratio}`} with ${names.get(n.toolId) ?? n.toolId}`
+    phrase('with', {
+      what: n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : phrase('dry'),
+      what2: n.ratio === 'ready' ? '' : `, ${n.ratio}`,
+      get: names.get(n.toolId) ?? n.toolId,
+    })
   return (
     <div className="mt-2 border-l-4 border-l-under pl-3">
       <ul>

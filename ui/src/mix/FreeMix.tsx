@@ -194,7 +194,7 @@ function Entry(props: {
 }) {
   return (
     <label>
-      <Field label={props.follows ? `${props.label}: follows` : props.label}>
+      <Field label={props.follows ? phrase('follows', { label: props.label }) : props.label}>
         <input
           className={`${inputForm} ${props.follows ? 'border-dashed text-faint' : ''}`}
           aria-label={props.label}

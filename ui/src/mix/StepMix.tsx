@@ -45,12 +45,12 @@ export function StepMix() {
             {step.data.pourOutMl > 0 && phrase('pour-out-then', { pourOutMl: ml(step.data.pourOutMl) })}
             {step.data.addWaterMl > 0
               ? phrase('water-2', {
-                  what: step.data.pourOutMl > 0 ? 'add' : phrase('add'),
+                  what: step.data.pourOutMl > 0 ? phrase('add-2') : phrase('add'),
                   addWaterMl: ml(step.data.addWaterMl),
                 })
               : step.data.addProductMl > 0
                 ? phrase('product-2', {
-                    what: step.data.pourOutMl > 0 ? 'add' : phrase('add'),
+                    what: step.data.pourOutMl > 0 ? phrase('add-2') : phrase('add'),
                     addProductMl: ml(step.data.addProductMl),
                   })
                 : phrase('nothing-to-add')}

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { hazardsQuery } from '../api/queries'
 import { phrase } from './phrase'
+import { say } from './words'
 
 type Hazard = Schemas['Hazard']
 
@@ -102,7 +103,7 @@ export function HazardList({ hazards }: { hazards: Hazard[] }) {
         ))}
       </span>
       <span className="text-note">
-        {signal && <strong className="narrow block text-body font-bold uppercase">{signal}</strong>}
+        {signal && <strong className="narrow block text-body font-bold uppercase">{say(signal)}</strong>}
         {asks.length > 0 && <strong className="block text-body font-semibold">{asks.join(' ')}</strong>}
         {hazards.map((h) => (
           <span key={h.code} className="block">

@@ -1,19 +1,22 @@
+import { marked } from '../words/phrases'
 import { localOf, msOf, nowMs } from '../api/clock'
 import { phrase } from './phrase'
 
 const spoken: Record<string, string> = {
   'food-drink': phrase('food-or-drink'),
   'shoe-scuff': phrase('shoe-marks'),
-  wait: 'cure',
+  wait: phrase('cure'),
 }
 
+const plain = (code: string) => spoken[code] ?? code.replace(/[-_]/g, ' ').toLowerCase()
+
 /** A code as a practitioner would say it: skin-oil is skin oil. */
-export const say = (code: string) => spoken[code] ?? code.replace(/[-_]/g, ' ').toLowerCase()
+export const say = (code: string) => marked(plain(code))
 
 /** With a capital, for the start of a label. */
 export const Say = (code: string) => {
-  const words = say(code)
-  return words.charAt(0).toUpperCase() + words.slice(1)
+  const words = plain(code)
+  return marked(words.charAt(0).toUpperCase() + words.slice(1))
 }
 
 export const plural = (n: number, one: string, many = one + 's') => `${n} ${n === 1 ? one : many}`
@@ -66,14 +69,16 @@ export function clock(seconds: number): string {
 /** Seconds in words for a wait: 45 s, 2.5 min, 7 min, 2 h. */
 export function lasting(seconds: number): string {
   if (seconds < 120) return `${Math.round(seconds)} s`
-  if (seconds < 600) return `${Math.round(seconds / 30) / 2} min`
-  if (seconds < 5400) return `${Math.round(seconds / 60)} min`
+  if (seconds < 600) return phrase('min', { seconds: Math.round(seconds / 30) / 2 })
+  if (seconds < 5400) return phrase('min', { seconds: Math.round(seconds / 60) })
   return `${Math.round(seconds / 360) / 10} h`
 }
 
 /** Minutes of work: 45 min, 2 h 05. */
 export const worked = (minutes: number) =>
-  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
+  minutes < 60
+    ? phrase('min-2', { minutes })
+    : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
 
 export const range = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
 

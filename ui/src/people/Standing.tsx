@@ -51,7 +51,7 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
 
 function nextWords(line: Schemas['CareLine'], today: string): string {
   const day = dayOf(`${line.next}T12:00:00`)
-  return `${Say(line.what)}, ${(line.next ?? '') < today ? `was due ${day}` : day}`
+  return `${Say(line.what)}, ${(line.next ?? '') < today ? phrase('was-due', { day }) : day}`
 }
 
 function Fact({ label, to, text }: { label: string; to: string; text: string }) {

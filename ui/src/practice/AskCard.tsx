@@ -101,7 +101,7 @@ function withSwatch(text: string) {
       {text.replace(colour, '').trim()}
       <span
         role="img"
-        aria-label={`colour ${colour}`}
+        aria-label={phrase('colour', { colour })}
         className="inline-block size-5 rounded-piece border border-line"
         style={{ background: colour }}
       />
@@ -118,7 +118,7 @@ function Swatches({ of }: { of: string[] }) {
           <li key={i} className="grid justify-items-center text-fine text-faint">
             <span
               role="img"
-              aria-label={`${i === 0 ? phrase('clean-cloth') : `face ${i}`}: ${colour}`}
+              aria-label={`${i === 0 ? phrase('clean-cloth') : phrase('face', { i })}: ${colour}`}
               className="block size-12 rounded-piece border border-line"
               style={{ background: colour }}
             />

@@ -89,13 +89,20 @@ function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean 
 
 const states: Record<Outcome['state'], string> = {
   BARE: phrase('no-coat'),
-  EVEN: 'even',
+  EVEN: phrase('even'),
   HIGH_SPOTS: phrase('high-spots'),
 }
 
 const spoken = (area: Outcome, laid: number, levelled: number, state: Outcome['state']) =>
   laid < 0
     ? states.BARE
-    : `laid at ${clock(laid)}, ${
-        levelled < 0 ? phrase('never-levelled') : `levelled ${clock(levelled - laid)} later`
-      }, allowed ${clock(area.fromS)} to ${clock(area.byS)}, ${states[state]}`
+    : phrase('laid-at-allowed-to', {
+        laid: clock(laid),
+        what:
+          levelled < 0
+            ? phrase('never-levelled')
+            : phrase('levelled-later', { levelled: clock(levelled - laid) }),
+        fromS: clock(area.fromS),
+        byS: clock(area.byS),
+        states: states[state],
+      })

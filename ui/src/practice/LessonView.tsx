@@ -48,14 +48,14 @@ export function LessonView() {
       ? phrase('panels', { inTest: lesson.inTest })
       : lesson.kind === 'COAT'
         ? phrase('coatings', { inTest: lesson.inTest })
-        : `${lesson.inTest} questions`
+        : phrase('questions', { inTest: lesson.inTest })
   return (
     <div className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-3 p-3 md:p-5">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
           <p className="text-note text-faint">
             <Link to="/practice">{phrase('practice')}</Link> · {courses[lesson.course]} · {kinds[lesson.kind]}
-            {passed && ' · passed'}
+            {passed && phrase('passed-2')}
           </p>
           <h1 className="text-head">{lesson.title}</h1>
           <p>{lesson.aim}.</p>

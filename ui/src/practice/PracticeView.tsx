@@ -162,7 +162,10 @@ function Stands({ standing: s }: { standing: Standing }) {
       </span>
     )
   if (s.tries === 0) return <span className="text-note text-faint">{phrase('new')}</span>
-  const due = s.dueMs !== undefined && s.dueMs > nowMs() ? `back ${when(localOf(s.dueMs))}` : 'due'
+  const due =
+    s.dueMs !== undefined && s.dueMs > nowMs()
+      ? phrase('back', { dueMs: when(localOf(s.dueMs)) })
+      : phrase('due')
   return <span className="text-right text-note text-faint">{phrase('answers', { tries: s.tries, due })}</span>
 }
 
@@ -180,9 +183,9 @@ function Gates(props: { lessons: Lesson[]; gates: { work: Work; course: Course }
     <section aria-label={phrase('before-it-is-done-alone')} className="no-print lying grid gap-2 p-3">
       <h2 className="text-do">{phrase('before-it-is-done-alone')}</h2>
       {(Object.keys(works) as Work[]).map((work) => (
-        <Field key={work} label={`${works[work]}: pass first`}>
+        <Field key={work} label={phrase('pass-first', { works: works[work] })}>
           <Pick
-            label={`${works[work]}: pass first`}
+            label={phrase('pass-first', { works: works[work] })}
             value={props.gates.find((g) => g.work === work)?.course ?? none}
             options={[
               { value: none, label: phrase('nothing') },

@@ -207,7 +207,7 @@ function Given({
         <p className="text-care">
           {phrase('as-planned-today-it-would', {
             differs: money(Math.abs(given.differs), currency),
-            what: given.differs > 0 ? 'more' : 'less',
+            what: given.differs > 0 ? phrase('more') : phrase('less'),
           })}
         </p>
       )}

@@ -74,7 +74,7 @@ function stands({ stands: s }: Finish): string {
       wetMaxGm2: s.wetMaxGm2,
       what: s.wetOn === 'surface' ? '' : phrase('on-the', { wetOn: say(s.wetOn) }),
     }),
-    `off within ${s.contactMaxMin} min`,
+    phrase('off-within-min', { contactMaxMin: s.contactMaxMin }),
     phrase('stiffness-to', { agitationMax: s.agitationMax, how: how[s.agitationHow] }),
     s.steamMaxC === undefined ? phrase('no-steam') : phrase('steam-to-c', { steamMaxC: s.steamMaxC }),
     s.sheenLow !== undefined &&

@@ -128,12 +128,18 @@ function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: str
       )}
       {later !== 0 && (
         <p className="text-note">
-          {phrase('ready-to-sit-in-min', { later: Math.abs(later), what: later > 0 ? 'later' : 'earlier' })}
+          {phrase('ready-to-sit-in-min', {
+            later: Math.abs(later),
+            what: later > 0 ? phrase('later') : phrase('earlier'),
+          })}
         </p>
       )}
       {thrown !== 0 && (
         <p className="text-note">
-          {phrase('cloths-thrown-away', { thrown: Math.abs(thrown), what: thrown > 0 ? 'more' : 'fewer' })}
+          {phrase('cloths-thrown-away', {
+            thrown: Math.abs(thrown),
+            what: thrown > 0 ? phrase('more') : phrase('fewer'),
+          })}
         </p>
       )}
     </div>

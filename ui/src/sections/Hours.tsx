@@ -17,7 +17,7 @@ const fit = (h: Hour) =>
   h.best
     ? phrase('the-best-hour')
     : !h.light
-      ? 'dark'
+      ? phrase('dark')
       : !h.dries
         ? phrase('nothing-dries')
         : !h.workable

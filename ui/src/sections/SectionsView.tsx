@@ -74,7 +74,10 @@ export function SectionsView() {
                   blank: !p,
                   sections: p?.sections,
                   state: p
-                    ? `number ${p.order} in ${phrase('sections-2', { sections: p.sections })}`
+                    ? phrase('number-in', {
+                        order: p.order,
+                        phrase: phrase('sections-2', { sections: p.sections }),
+                      })
                     : phrase('not-worked-wet'),
                   mark: p && <OrderMark order={p.order} fits={p.fits} />,
                 }

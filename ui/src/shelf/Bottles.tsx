@@ -111,7 +111,9 @@ function BottleLine({ bottle, onDone }: { bottle: Bottle; onDone: () => void }) 
           {bottle.expired && <strong className="font-semibold text-over"> {phrase('past-its-day')}</strong>}
           <span className="block text-note text-faint">
             {[
-              bottle.openedOn ? phrase('opened-since', { openedOn: dayOf(bottle.openedOn) }) : phrase('sealed'),
+              bottle.openedOn
+                ? phrase('opened-since', { openedOn: dayOf(bottle.openedOn) })
+                : phrase('sealed'),
               bottle.expiresOn && phrase('use-by-day', { expiresOn: dayOf(bottle.expiresOn) }),
               bottle.batch && phrase('batch-of', { batch: bottle.batch }),
             ]

@@ -4,7 +4,7 @@ import { api, need, type Schemas } from '../api/client'
 import { clothsQuery } from '../api/queries'
 import { AnyOf, Button, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { Say } from '../parts/words'
+import { Say, say } from '../parts/words'
 import { Amount } from './record'
 import { phrase } from './phrase'
 
@@ -53,9 +53,11 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
           <p className="text-note text-faint">
             {[
               cloth.colour,
-              cloth.dyed ? phrase('dyed-washed-times-2', { timesWashed: cloth.timesWashed }) : 'undyed',
+              cloth.dyed
+                ? phrase('dyed-washed-times-2', { timesWashed: cloth.timesWashed })
+                : phrase('undyed'),
               phrase('faces', { faces: cloth.faces }),
-              cloth.uses.map((u) => u.toLowerCase()).join(', '),
+              cloth.uses.map(say).join(', '),
             ]
               .filter(Boolean)
               .join(' · ')}

@@ -10,7 +10,7 @@ function shown(value: unknown): string {
     return Object.entries(value)
       .map(([key, v]) => `${key} ${shown(v)}`)
       .join(', ')
-  return value === true ? 'yes' : value === false ? 'no' : String(value)
+  return value === true ? phrase('yes-2') : value === false ? 'no' : String(value)
 }
 
 const fieldName = (field: string) => Say(field.replace(/([A-Z])/g, ' $1'))

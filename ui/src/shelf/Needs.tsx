@@ -56,7 +56,7 @@ export function Needs() {
                         ? 'look'
                         : phrase('yes-pack-not-known')
                       : n.packs === 0
-                        ? 'enough'
+                        ? phrase('enough')
                         : `${phrase('packs', { packs: n.packs })} of ${ml(n.packMl ?? 0)}, ${money((n.priceMinor ?? 0) * n.packs, n.currency ?? 'EUR')}`}
                   </td>
                   <td className="px-3 text-note text-faint">{n.jobs.join('; ')}</td>

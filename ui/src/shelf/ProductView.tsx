@@ -109,7 +109,7 @@ function ProductForm(props: {
     <div className="mx-auto grid w-full max-w-6xl gap-5 p-3 md:grid-cols-[1.5fr_1fr] md:p-5">
       <form onSubmit={submit} className="grid content-start gap-4">
         <RecordHead
-          name={known ? known.record.name : 'New product'}
+          name={known ? known.record.name : phrase('new-product')}
           like={known && `/shelf/products/new?like=${known.record.id}`}
           archived={known?.archived ?? false}
           busy={archive.isPending}

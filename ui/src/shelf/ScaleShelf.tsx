@@ -57,7 +57,7 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
             end={
               bottle.strength === undefined
                 ? phrase('strength-not-said')
-                : `strength ${tenth(bottle.strength)} of 10`
+                : phrase('strength-of-10', { strength: tenth(bottle.strength) })
             }
           >
             <PhBand bottle={bottle} />
@@ -140,7 +140,11 @@ export function ToolScales({ tools }: { tools: Tool[] }) {
             to={`/shelf/tools/${tool.id}`}
             name={Say(tool.name)}
             note={toolNote(tool)}
-            said={isSaid(tool) ? `stiffness ${stiffness(tool)}` : phrase('not-said-taken-as', { unsaid })}
+            said={
+              isSaid(tool)
+                ? phrase('stiffness-of', { stiffness: stiffness(tool) })
+                : phrase('not-said-taken-as', { unsaid })
+            }
             end={tool.count === undefined ? '' : phrase('here', { count: tool.count })}
           >
             <span
@@ -176,6 +180,11 @@ const isSaid = (tool: Tool) => tool.stiffness !== undefined || soft.includes(too
 const stiffness = (tool: Tool) => tool.stiffness ?? (soft.includes(tool.kind) ? 0 : unsaid)
 
 const toolNote = (tool: Tool) =>
-  [say(tool.kind), `${say(tool.reach ?? 'fine')} grain`, tool.abrasive && 'abrasive', tool.dyed && 'dyed']
+  [
+    say(tool.kind),
+    phrase('grain', { reach: say(tool.reach ?? 'fine') }),
+    tool.abrasive && phrase('abrasive'),
+    tool.dyed && phrase('dyed-2'),
+  ]
     .filter(Boolean)
     .join(', ')

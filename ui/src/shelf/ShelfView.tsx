@@ -206,7 +206,7 @@ function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
           <td className="px-3">{t.stiffness ?? '–'}</td>
           <td className="px-3">{phrase('grain', { reach: say(t.reach ?? 'fine') })}</td>
           <td className="px-3">
-            {t.dyed ? phrase('dyed-washed-times', { timesWashed: t.timesWashed ?? 0 }) : 'undyed'}
+            {t.dyed ? phrase('dyed-washed-times', { timesWashed: t.timesWashed ?? 0 }) : phrase('undyed')}
           </td>
           <td className="px-3">{t.count ?? '–'}</td>
         </tr>

@@ -73,7 +73,7 @@ export function Selling({
             </Button>
             <div className="col-span-full">
               <AnyOf
-                label={phrase('in', { name: l.name || `level ${i + 1}` })}
+                label={phrase('in', { name: l.name || phrase('level-3', { i: i + 1 }) })}
                 value={packages.map((p) => p.value).filter((p) => !l.leavesOut.includes(p))}
                 options={packages}
                 onChange={(within) =>

@@ -20,7 +20,7 @@ export function Earlier({ history }: { history: Schemas['HistoryFile'][] | undef
             {dayOf(h.date)}: {name(h.productId)}
             {h.ratio && h.ratio !== 'ready' && ` ${h.ratio}`}
             {h.passes !== undefined &&
-              `, ${plural(h.passes, h.coated ? 'coat' : 'pass', h.coated ? 'coats' : 'passes')}`}
+              `, ${plural(h.passes, h.coated ? phrase('coat') : phrase('pass'), h.coated ? phrase('coats') : phrase('passes'))}`}
             {h.ph !== undefined && phrase('ph-about', { ph: Math.round(h.ph * 10) / 10 })}
             {h.coated && <strong className="font-semibold">{phrase('it-carries-a-coating')}</strong>}
           </li>

@@ -43,7 +43,7 @@ export function FindingsPanel(props: {
   const perforated = read((s) => s.perforated)
   const one = panels.length === 1 ? panels[0] : undefined
   const named = (label: string, field: (s: Surface) => unknown) =>
-    differ(surfaces, field) ? `${label}: they differ` : label
+    differ(surfaces, field) ? phrase('they-differ', { label }) : label
 
   return (
     <div className="lying grid gap-4 p-3 md:max-h-[calc(100dvh-9.5rem)] md:overflow-auto" tabIndex={-1}>
@@ -283,7 +283,9 @@ function FinishPick(props: {
       </div>
       {asking && roles[0] && (
         <Identify
-          where={panels.length === 1 ? (panels[0]?.label ?? '') : `${panels.length} panels`}
+          where={
+            panels.length === 1 ? (panels[0]?.label ?? '') : phrase('panels-3', { panels: panels.length })
+          }
           role={roles[0]}
           onTake={(finish) => {
             setAsking(false)

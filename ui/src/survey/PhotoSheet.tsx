@@ -157,7 +157,7 @@ function Halves({ jobId, photoId }: { jobId: string; photoId: string }) {
                   style={{ background: colour }}
                   aria-hidden="true"
                 />
-                {i === 0 ? 'cleaned' : 'other'} {colour}
+                {i === 0 ? phrase('cleaned') : phrase('other')} {colour}
               </span>
             ))}
             <span>

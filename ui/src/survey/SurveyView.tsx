@@ -315,7 +315,7 @@ function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, mi
   const finish = surface.finish
     ? (names.get(surface.finish) ?? phrase('not-identified'))
     : phrase('finish-not-asked')
-  const soil = surface.condition.soil ? `soil ${surface.condition.soil}` : ''
+  const soil = surface.condition.soil ? phrase('soil-2', { soil: surface.condition.soil }) : ''
   const rest = missing.length > 0 ? phrase('still-to-ask', { missing: missing.join(', ') }) : ''
   return [finish, soil, rest].filter(Boolean).join(', ')
 }

@@ -35,7 +35,7 @@ const spoken = (bar: Bar) =>
   [
     saidBar(bar),
     `${timeOf(bar.start)} to ${timeOf(bar.end)}`,
-    bar.person ?? phrase('nobody-needed'),
+    bar.who ?? phrase('nobody-needed'),
     bar.hands !== undefined && !bar.rest && phrase('minutes-hands-on', { hands: Math.round(bar.hands) }),
     bar.pinned && phrase('kept-there-by-hand'),
     bar.decides && phrase('decides-when-it-is-ready'),

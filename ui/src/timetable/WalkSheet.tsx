@@ -60,7 +60,7 @@ export function WalkSheet(props: {
             const stop = byPanel.get(panel.id)
             return {
               blank: block === undefined,
-              state: block ? `stop ${wet.indexOf(block) + 1}` : phrase('not-cleaned'),
+              state: block ? phrase('stop', { indexOf: wet.indexOf(block) + 1 }) : phrase('not-cleaned'),
               mark: stop && <OrderMark order={stop.number} size={1.6} />,
             }
           }}

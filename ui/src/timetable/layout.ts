@@ -27,6 +27,8 @@ export type Bar = {
   what: string
   where?: string
   person?: string
+  /** The same as people are called. */
+  who?: string
   zones: string[]
   start: string
   end: string
@@ -49,7 +51,7 @@ const NAMED_MOST = 3
 
 const blockBar = (block: Block): Bar => ({
   ...block,
-  where: block.zones.length > NAMED_MOST ? `${block.zones.length} places` : block.where,
+  where: block.zones.length > NAMED_MOST ? phrase('places', { zones: block.zones.length }) : block.where,
   panels: new Set(block.rounds.flatMap((round) => round.surfaceIds)).size,
   hands: block.handsMin,
   waits: block.waitMin,
@@ -68,7 +70,7 @@ export function waitBars(tasks: Task[]): Bar[] {
     if (open) {
       open.end = task.end > open.end ? task.end : open.end
       open.panels += task.surfaceIds.length
-      open.where = `${open.panels} panels`
+      open.where = phrase('panels-2', { panels: open.panels })
       open.zones.push(...zones.filter((zone) => !open.zones.includes(zone)))
     } else {
       together.push({
@@ -109,7 +111,8 @@ export function packed(bars: Bar[], from: string, until: string): { rows: number
 /** The rows of one visit: by person with the waits below, or by zone with its waits in it. */
 export function lanesOf(table: Table, by: 'person' | 'zone', from: string, until: string): Lane[] {
   const lane = (id: string, label: string, bars: Bar[]) => ({ id, label, ...packed(bars, from, until) })
-  const work = table.blocks.map(blockBar)
+  const called = new Map(table.lanes.map((person) => [person.id, person.label]))
+  const work = table.blocks.map((block) => ({ ...blockBar(block), who: called.get(block.person) }))
   if (by === 'person') {
     const people = table.lanes.map(({ id, label }) =>
       lane(

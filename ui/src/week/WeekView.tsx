@@ -120,7 +120,7 @@ function Load({ thereMin, workMin, named }: { thereMin?: number; workMin: number
         />
       </div>
       <span className={share > 1 ? 'font-semibold text-over' : ''}>
-        {phrase('of', { what: workMin === 0 ? 'free' : worked(workMin), thereMin: worked(thereMin) })}
+        {phrase('of', { what: workMin === 0 ? phrase('free') : worked(workMin), thereMin: worked(thereMin) })}
       </span>
     </div>
   )

@@ -9,19 +9,22 @@ const LANGUAGE = 'en-GB'
 const MARKED = 'en-XA'
 const isMarked = typeof document !== 'undefined' && document.documentElement.lang === MARKED
 
+/** What is put into words by itself, such as a code, marked as phrases are. */
+export const marked = (said: string) => (isMarked ? `«${said}»` : said)
+
 /**
  * The phrases of an area, from its catalogue of ICU messages: a code with arguments in, a sentence
- * out. A message is parsed when it is first said.
+ * out. The build has taken the messages apart (vite.config.ts).
  */
 export function phrases<Catalogue extends Record<string, string>>(messages: Catalogue) {
-  const parsed = new Map<string, IntlMessageFormat>()
+  const formats = new Map<string, IntlMessageFormat>()
+  const formatOf = (code: keyof Catalogue & string) => {
+    const format = formats.get(code) ?? new IntlMessageFormat(messages[code] as string, LANGUAGE)
+    formats.set(code, format)
+    return format
+  }
   return (code: keyof Catalogue & string, values?: Values): string => {
-    let message = parsed.get(code)
-    if (!message) {
-      message = new IntlMessageFormat(messages[code] as string, LANGUAGE)
-      parsed.set(code, message)
-    }
-    const said = String(message.format(values))
-    return isMarked ? `⟦${said}⟧` : said
+    const said = values ? String(formatOf(code).format(values)) : (messages[code] as string)
+    return marked(said)
   }
 }

@@ -13,6 +13,7 @@ import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
 import attune.app.web.Time;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.PrintStream;
@@ -34,12 +35,14 @@ public class AttuneApplication {
   private static final List<String> DEMO =
       List.of("--attune.demo=true", "--attune.shop=Lantern Yard Trim Care");
   private static final String CLOCK = "--clock=";
+  private static final String LANGUAGE = "--language=";
   private static final String DATA = "--attune.data=";
   private static final String PASSPHRASE = "--attune.backup.passphrase-file=";
 
   public static void main(String[] args) {
     System.setProperty("slf4j.internal.verbosity", "ERROR"); // stderr is for faults, a line each
     List<String> words = new ArrayList<>(Arrays.asList(args));
+    speak(words);
     String command = words.isEmpty() || words.get(0).startsWith("--") ? "serve" : words.remove(0);
     switch (command) {
       case "plan" -> System.exit(new PlanCommand(out(), err()).run(words));
@@ -76,6 +79,22 @@ public class AttuneApplication {
         System.exit(BadInput.STATUS);
       }
     }
+  }
+
+  /** Before anything is said. */
+  private static void speak(List<String> words) {
+    words.stream()
+        .filter(word -> word.startsWith(LANGUAGE))
+        .map(word -> word.substring(LANGUAGE.length()))
+        .findFirst()
+        .ifPresent(
+            language -> {
+              if (!List.of(Phrases.ENGLISH, Phrases.MARKED).contains(language)) {
+                refuse("--language: found " + language + "; en and en-XA are allowed");
+              }
+              System.setProperty(Phrases.LANGUAGE, language);
+            });
+    words.removeIf(word -> word.startsWith(LANGUAGE));
   }
 
   private static String[] onNetwork(String[] settings) {

@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.InputStream;
@@ -19,6 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A backup on disk: looked over whole before any of it is laid anywhere. */
 final class BackupFile {
+  private static final Phrases PHRASES = Phrases.of(BackupFile.class);
+
   static final String DATABASE = "attune.mv.db";
   private static final String NAME = "[A-Za-z0-9_-][A-Za-z0-9._-]*";
 
@@ -50,7 +53,7 @@ final class BackupFile {
       return lay(file, data);
     }
     if (passphrase.isEmpty()) {
-      throw new BadBackup(file.getFileName() + ": it is sealed; --passphrase-file FILE is needed");
+      throw new BadBackup(PHRASES.say("it-is-sealed-passphrase-file", file.getFileName()));
     }
     Path opened = Files.createTempDirectory("attune-opened");
     try {
@@ -65,16 +68,12 @@ final class BackupFile {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       BackupService.Manifest manifest = manifest(zip);
       if (!BackupService.FORMAT.equals(manifest.format())) {
-        throw new BadBackup(
-            "manifest.json: found format " + manifest.format() + "; attune-backup is allowed");
+        throw new BadBackup(PHRASES.say("manifest-json-found-format", manifest.format()));
       }
       if (manifest.version() != BackupService.VERSION) {
         throw new BadBackup(
-            "manifest.json: found version "
-                + manifest.version()
-                + "; "
-                + BackupService.VERSION
-                + " is allowed: take the Attune it was written with, or a newer one");
+            PHRASES.say(
+                "manifest-json-found-version-is", manifest.version(), BackupService.VERSION));
       }
       for (BackupService.Entry entry : manifest.files()) {
         String fault = fault(zip, entry);
@@ -85,8 +84,7 @@ final class BackupFile {
       lay(zip, manifest, data);
       return manifest;
     } catch (ZipException | JacksonException e) {
-      throw new BadBackup(
-          file.getFileName() + ": found no backup; a zip that Attune wrote is allowed");
+      throw new BadBackup(PHRASES.say("found-no-backup-a-zip", file.getFileName()));
     }
   }
 
@@ -114,7 +112,7 @@ final class BackupFile {
   private static BackupService.Manifest manifest(ZipFile zip) throws IOException {
     ZipEntry entry = zip.getEntry("manifest.json");
     if (entry == null) {
-      throw new ZipException("no manifest");
+      throw new ZipException(PHRASES.say("no-manifest"));
     }
     try (InputStream in = zip.getInputStream(entry)) {
       return JsonMapper.shared().readValue(in.readAllBytes(), BackupService.Manifest.class);
@@ -123,25 +121,21 @@ final class BackupFile {
 
   private static @Nullable String fault(ZipFile zip, BackupService.Entry entry) throws IOException {
     if (!isOurs(entry.name())) {
-      return entry.name()
-          + ": found no file of Attune's; the database, photos and sheets are allowed";
+      return PHRASES.say("found-no-file-of-attunes", entry.name());
     }
     ZipEntry there = zip.getEntry(entry.name());
     if (there == null) {
-      return entry.name() + ": found nothing; what the manifest names is needed";
+      return PHRASES.say("found-nothing-what-the-manifest", entry.name());
     }
     if (there.getSize() > SMALL_BYTES && there.getSize() / TIGHTEST > there.getCompressedSize()) {
-      return entry.name()
-          + ": found "
-          + there.getSize()
-          + " bytes packed into almost none; refused";
+      return PHRASES.say("found-bytes-packed-into-almost", entry.name(), there.getSize());
     }
     try (InputStream in = zip.getInputStream(there)) {
       MessageDigest digest = DigestUtils.getSha256Digest();
       new DigestInputStream(in, digest).transferTo(java.io.OutputStream.nullOutputStream());
       return HexFormat.of().formatHex(digest.digest()).equals(entry.sha256())
           ? null
-          : entry.name() + ": found other bytes than were written; the backup is damaged";
+          : PHRASES.say("found-other-bytes-than-were", entry.name());
     }
   }
 

@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -17,6 +18,8 @@ import org.springframework.stereotype.Component;
 /** Whether there is a backup that was proved lately, and what to say where there is none. */
 @Component
 public class BackupHealth {
+  private static final Phrases PHRASES = Phrases.of(BackupHealth.class);
+
   private static final Duration OLD = Duration.ofDays(2);
 
   private final Path folder;
@@ -48,12 +51,11 @@ public class BackupHealth {
     if (good.isPresent()) {
       long days = Duration.between(at(good.get()), clock.instant()).toDays();
       return at(good.get()).isBefore(old)
-          ? Optional.of(
-              "The last backup that was laid back on trial is " + days + " days old." + why(made))
+          ? Optional.of(PHRASES.say("the-last-backup-that-was", days, why(made)))
           : Optional.empty();
     }
     return Files.exists(database) && begun(database).isBefore(old)
-        ? Optional.of("No backup was laid back on trial yet." + why(made))
+        ? Optional.of(PHRASES.say("no-backup-was-laid-back", why(made)))
         : Optional.empty();
   }
 
@@ -62,8 +64,8 @@ public class BackupHealth {
         .max(Comparator.comparing(BackupHealth::at))
         .flatMap(BackupProof::of)
         .filter(result -> !result.good())
-        .map(result -> " The latest cannot be restored: " + result.says())
-        .orElse(" Leave Attune open for a while: it makes and tries the next by itself.");
+        .map(result -> PHRASES.say("the-latest-cannot-be-restored", result.says()))
+        .orElse(PHRASES.say("leave-attune-open-for-a"));
   }
 
   private static Instant at(Path file) {

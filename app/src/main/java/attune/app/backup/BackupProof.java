@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -21,6 +22,8 @@ import org.springframework.util.FileSystemUtils;
  */
 @Component
 class BackupProof {
+  private static final Phrases PHRASES = Phrases.of(BackupProof.class);
+
   private static final Logger LOG = LoggerFactory.getLogger(BackupProof.class);
   private static final String GOOD = "good: ";
 
@@ -60,7 +63,8 @@ class BackupProof {
     } catch (BackupFile.BadBackup | IOException e) {
       return new Result(false, String.valueOf(e.getMessage()));
     } catch (SQLException e) {
-      return new Result(false, "its database cannot be read: " + e.getMessage());
+      return new Result(
+          false, PHRASES.say("its-database-cannot-be-read", String.valueOf(e.getMessage())));
     }
   }
 
@@ -68,13 +72,13 @@ class BackupProof {
     try (Contents contents = new Contents(data)) {
       List<String> broken = contents.brokenIndexes();
       if (!broken.isEmpty()) {
-        throw new SQLException("broken indexes, " + String.join(", ", broken));
+        throw new SQLException(PHRASES.say("broken-indexes", String.join(", ", broken)));
       }
       long rows = 0;
       for (String table : contents.tables()) {
         rows += contents.rows(table).size();
       }
-      return rows + " rows and " + contents.files().size() + " files read";
+      return PHRASES.say("rows-and-files-read", rows, contents.files().size());
     }
   }
 

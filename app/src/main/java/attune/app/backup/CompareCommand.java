@@ -1,6 +1,7 @@
 package attune.app.backup;
 
 import attune.app.format.BadInput;
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -18,6 +19,8 @@ import org.springframework.util.FileSystemUtils;
  * and file by file. Exit status 0 where they are equal, 1 where they are not.
  */
 public final class CompareCommand {
+  private static final Phrases PHRASES = Phrases.of(CompareCommand.class);
+
   private static final int DIFFERENT = 1;
   private static final int MOST_TOLD = 100;
 
@@ -38,8 +41,7 @@ public final class CompareCommand {
     List<String> words = Words.without(arguments);
     passphrase = Words.passphrase(arguments);
     if (words.size() != 2) {
-      err.println(
-          "usage: compare ONE OTHER [--passphrase-file FILE], each a data directory or a backup");
+      err.println(PHRASES.say("usage-compare-one-other"));
       return BadInput.STATUS;
     }
     List<Path> scratch = new ArrayList<>();
@@ -88,14 +90,17 @@ public final class CompareCommand {
       hold("file", beside, b.files());
       differences.stream().limit(MOST_TOLD).forEach(out::println);
       if (differences.size() > MOST_TOLD) {
-        out.println("and " + (differences.size() - MOST_TOLD) + " more");
+        out.println(PHRASES.say("and-more", differences.size() - MOST_TOLD));
       }
-      out.printf(
-          "%d tables, %d rows, %d files: %s%n",
-          tables.size(),
-          rows,
-          files,
-          differences.isEmpty() ? "equal" : differences.size() + " differ");
+      out.println(
+          PHRASES.say(
+              "tables-rows-files",
+              tables.size(),
+              rows,
+              files,
+              differences.isEmpty()
+                  ? PHRASES.say("equal")
+                  : PHRASES.say("differ", differences.size())));
       return differences.isEmpty() ? 0 : DIFFERENT;
     }
   }
@@ -112,7 +117,9 @@ public final class CompareCommand {
                 + " "
                 + key
                 + ": "
-                + (a == null ? "only in the other" : b == null ? "only in the first" : "differs"));
+                + (a == null
+                    ? PHRASES.say("only-in-the-other")
+                    : b == null ? PHRASES.say("only-in-the-first") : "differs"));
       }
     }
   }

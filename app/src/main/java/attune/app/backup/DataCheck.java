@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +20,8 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  * use or not to be written is said in a line, and nothing in it is touched.
  */
 public final class DataCheck {
+  private static final Phrases PHRASES = Phrases.of(DataCheck.class);
+
   private static final int IN_USE = 90020;
   private static final String NEWEST =
       "select max(cast(\"version\" as int)) from \"flyway_schema_history\" where \"success\"";
@@ -34,19 +37,19 @@ public final class DataCheck {
     Path database = data.resolve(BackupFile.DATABASE);
     try {
       if (Files.exists(data) && !Files.isWritable(data)) {
-        return said("cannot be written to; give the user that runs Attune the right to");
+        return said(PHRASES.say("cannot-be-written-to-give"));
       }
       if (!Files.exists(database)) {
         return hasFiles(data.resolve("photos"))
-            ? said("has photos and no database, " + BackupFile.DATABASE + ". " + restore())
+            ? said(PHRASES.say("has-photos-and-no-database", BackupFile.DATABASE, restore()))
             : Optional.empty();
       }
       if (Files.size(database) == 0) {
-        return said("has an empty database, " + BackupFile.DATABASE + ". " + restore());
+        return said(PHRASES.say("has-an-empty-database", BackupFile.DATABASE, restore()));
       }
       return opened();
     } catch (IOException e) {
-      return said("cannot be read: " + e.getMessage());
+      return said(PHRASES.say("cannot-be-read", String.valueOf(e.getMessage())));
     }
   }
 
@@ -61,18 +64,12 @@ public final class DataCheck {
       int newest = found.next() ? found.getInt(1) : 0;
       int known = known();
       return newest > known
-          ? said(
-              "is of a newer Attune (its data is at step "
-                  + newest
-                  + ", this one knows "
-                  + known
-                  + "). Start the newer one, or lay back a backup made before: "
-                  + command())
+          ? said(PHRASES.say("is-of-a-newer-attune", newest, known, command()))
           : Optional.empty();
     } catch (SQLException e) {
       return e.getErrorCode() == IN_USE
-          ? said("is in use by another Attune; end that one first")
-          : said("has a damaged database, " + BackupFile.DATABASE + ". " + restore());
+          ? said(PHRASES.say("is-in-use-by-another"))
+          : said(PHRASES.say("has-a-damaged-database", BackupFile.DATABASE, restore()));
     }
   }
 
@@ -92,7 +89,7 @@ public final class DataCheck {
   }
 
   private String restore() {
-    return "Move it away and lay the last backup into an empty directory: " + command();
+    return PHRASES.say("move-it-away-and-lay", command());
   }
 
   private String command() {

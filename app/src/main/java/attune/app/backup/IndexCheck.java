@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -19,6 +20,8 @@ import org.springframework.stereotype.Component;
 /** Looks at every index once the application is up, beside its work; asks for a repair. */
 @Component
 public class IndexCheck {
+  private static final Phrases PHRASES = Phrases.of(IndexCheck.class);
+
   private static final Logger LOG = LoggerFactory.getLogger(IndexCheck.class);
 
   private final DataSource database;
@@ -67,9 +70,7 @@ public class IndexCheck {
   /** What the shop should be told of its database; empty where all is well. */
   public Optional<String> says() {
     return repair.isWanted()
-        ? Optional.of(
-            "The database is damaged in one place. Close Attune and start it again: it mends it by"
-                + " itself")
+        ? Optional.of(PHRASES.say("the-database-is-damaged-in"))
         : Optional.empty();
   }
 }

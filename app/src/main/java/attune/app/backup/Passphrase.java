@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -15,6 +16,8 @@ import java.util.Set;
  * carried away.
  */
 public final class Passphrase {
+  private static final Phrases PHRASES = Phrases.of(Passphrase.class);
+
   private static final int LEAST = 12;
   private static final Set<PosixFilePermission> OTHERS =
       Set.of(
@@ -29,19 +32,19 @@ public final class Passphrase {
   public static Optional<String> fault(Path file) {
     try {
       if (!Files.isRegularFile(file)) {
-        return Optional.of(file + ": found no file; one with a passphrase in it is needed");
+        return Optional.of(PHRASES.say("found-no-file-one-with", file));
       }
       PosixFileAttributeView rights =
           Files.getFileAttributeView(file, PosixFileAttributeView.class);
       if (rights != null
           && rights.readAttributes().permissions().stream().anyMatch(OTHERS::contains)) {
-        return Optional.of(file + ": others can read it; chmod 600 is needed");
+        return Optional.of(PHRASES.say("others-can-read-it-chmod", file));
       }
       return read(file).length() < LEAST
-          ? Optional.of(file + ": found fewer than " + LEAST + " characters in its first line")
+          ? Optional.of(PHRASES.say("found-fewer-than-characters-in", file, LEAST))
           : Optional.empty();
     } catch (IOException e) {
-      return Optional.of(file + ": cannot be read: " + e.getMessage());
+      return Optional.of(PHRASES.say("cannot-be-read-2", file, String.valueOf(e.getMessage())));
     }
   }
 

@@ -1,6 +1,7 @@
 package attune.app.backup;
 
 import attune.app.format.BadInput;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -16,6 +17,8 @@ import java.util.stream.Stream;
  * Nothing is written when anything is missing or changed.
  */
 public final class RestoreCommand {
+  private static final Phrases PHRASES = Phrases.of(RestoreCommand.class);
+
   private final PrintStream out;
   private final PrintStream err;
 
@@ -29,23 +32,24 @@ public final class RestoreCommand {
     Optional<Path> passphrase = Words.passphrase(arguments);
     List<String> words = Words.without(arguments);
     if (words.size() != 3 || !words.get(1).equals("--data")) {
-      err.println("usage: restore BACKUP.zip --data DIR [--passphrase-file FILE]");
+      err.println(PHRASES.say("usage-restore-backup-zip-data"));
       return BadInput.STATUS;
     }
     Path backup = Path.of(words.get(0));
     Path data = Path.of(words.get(2));
     try {
       if (!isEmpty(data)) {
-        return fail("--data: found files in " + data + "; an empty directory is allowed");
+        return fail(
+            "--data: found files in " + data + PHRASES.say("an-empty-directory-is-allowed"));
       }
       BackupService.Manifest manifest = BackupFile.lay(backup, data, passphrase);
       out.println(
-          manifest.files().size() + " files of " + manifest.at() + " restored into " + data);
+          PHRASES.say("files-of-restored-into", manifest.files().size(), manifest.at(), data));
       return 0;
     } catch (BackupFile.BadBackup e) {
       return fail(e.getMessage());
     } catch (IOException e) {
-      return fail(backup + ": cannot be read or written: " + e.getMessage());
+      return fail(PHRASES.say("cannot-be-read-or-written", backup, String.valueOf(e.getMessage())));
     }
   }
 

@@ -1,6 +1,7 @@
 package attune.app.backup;
 
 import attune.app.backup.BackupFile.BadBackup;
+import attune.core.words.Phrases;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
@@ -30,6 +31,8 @@ import org.bouncycastle.openpgp.operator.bc.BcPGPDigestCalculatorProvider;
  * integrity check), so that any OpenPGP program opens it where Attune is not at hand.
  */
 final class Sealed {
+  private static final Phrases PHRASES = Phrases.of(Sealed.class);
+
   static final String ENDING = ".pgp";
   private static final int CHUNK = 1 << 16;
 
@@ -78,7 +81,7 @@ final class Sealed {
     try (InputStream in = new BufferedInputStream(Files.newInputStream(sealed))) {
       if (!(new BcPGPObjectFactory(in).nextObject() instanceof PGPEncryptedDataList list)
           || !(list.get(0) instanceof PGPPBEEncryptedData hidden)) {
-        throw new BadBackup(sealed.getFileName() + ": found nothing sealed with a passphrase");
+        throw new BadBackup(PHRASES.say("found-nothing-sealed-with-a", sealed.getFileName()));
       }
       InputStream plain =
           hidden.getDataStream(
@@ -99,7 +102,6 @@ final class Sealed {
   }
 
   private static BadBackup wrong(Path sealed) {
-    return new BadBackup(
-        sealed.getFileName() + ": the passphrase is another one, or the backup is damaged");
+    return new BadBackup(PHRASES.say("the-passphrase-is-another-one", sealed.getFileName()));
   }
 }

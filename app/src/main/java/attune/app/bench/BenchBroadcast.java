@@ -1,5 +1,6 @@
 package attune.app.bench;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Tells everyone who looks at a run that it changed, once the change is kept. */
 @Component
 class BenchBroadcast {
+  private static final Phrases PHRASES = Phrases.of(BenchBroadcast.class);
+
   /** A run that changed. */
   record Changed(UUID jobId) {}
 
@@ -46,7 +49,9 @@ class BenchBroadcast {
   void pulse() {
     listening
         .values()
-        .forEach(here -> here.forEach(e -> send(e, SseEmitter.event().comment("still here"))));
+        .forEach(
+            here ->
+                here.forEach(e -> send(e, SseEmitter.event().comment(PHRASES.say("still-here")))));
   }
 
   /** Open lines would hold up closing. */

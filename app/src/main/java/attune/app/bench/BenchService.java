@@ -29,6 +29,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Setting.Climate;
+import attune.core.words.Phrases;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
@@ -57,6 +58,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class BenchService {
+  private static final Phrases PHRASES = Phrases.of(BenchService.class);
+
   private static final int MOST_KEPT = 500;
 
   private final BenchRunRepository runs;
@@ -204,9 +207,7 @@ public class BenchService {
         fresh.stream()
             .allMatch(t -> t.entry().kind() == Kind.CORRECTED || t.entry().kind() == Kind.NOTE);
     if (!besides && jobs.get(jobId).state() == JobState.HANDED_OVER) {
-      throw new NotNowException(
-          "The vehicle is handed over and its record stands; what was told wrong is put right"
-              + " beside it.");
+      throw new NotNowException(PHRASES.say("the-vehicle-is-handed-over"));
     }
     int position = all.size();
     for (Told told : fresh) {
@@ -353,7 +354,7 @@ public class BenchService {
                     .filter(step -> step.isAt(surfaceId) && step.is(Phase.RUNNING))
                     .findFirst()
                     .map(step -> StepWords.title(step.run().planned()))
-                    .map(title -> title.toLowerCase(Locale.ROOT) + " still runs"));
+                    .map(title -> PHRASES.say("still-runs", title.toLowerCase(Locale.ROOT))));
   }
 
   /** A run as it stands, with the plan it was started on; empty when there is none. */

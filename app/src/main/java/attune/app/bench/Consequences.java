@@ -9,6 +9,7 @@ import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.time.Duration;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -18,6 +19,8 @@ import java.util.Optional;
 
 /** What is said after something was told: what follows, and what it changes in what is left. */
 final class Consequences {
+  private static final Phrases PHRASES = Phrases.of(Consequences.class);
+
   private static final int WORTH_SAYING_MIN = 2;
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
   private static final DateTimeFormatter DAY =
@@ -63,35 +66,34 @@ final class Consequences {
     if (Math.abs(minutes) < WORTH_SAYING_MIN) {
       return next;
     }
-    return next
-        + " "
-        + Math.abs(minutes)
-        + (minutes > 0 ? " min more" : " min less")
-        + " is left to do"
-        + ready(plan.before(), plan.after())
-        + ".";
+    return PHRASES.say(
+        "is-left-to-do",
+        next,
+        Math.abs(minutes),
+        minutes > 0 ? PHRASES.say("min-more") : PHRASES.say("min-less"),
+        ready(plan.before(), plan.after()));
   }
 
   private static String ready(PaceView before, PaceView after) {
     long moved = Duration.between(before.readyAt(), after.readyAt()).toMinutes();
     if (Math.abs(moved) < WORTH_SAYING_MIN) {
-      return "; ready as before";
+      return PHRASES.say("ready-as-before");
     }
     boolean sameDay = before.readyAt().toLocalDate().equals(after.readyAt().toLocalDate());
     boolean breaks =
         after.promised() != null
             && after.readyAt().isAfter(after.promised())
             && !before.readyAt().isAfter(after.promised());
-    return "; ready "
-        + (sameDay ? CLOCK : DAY).format(after.readyAt())
-        + " instead of "
-        + (sameDay ? CLOCK : DAY).format(before.readyAt())
-        + (breaks ? ", later than promised" : "");
+    return PHRASES.say(
+        "ready-instead-of",
+        (sameDay ? CLOCK : DAY).format(after.readyAt()),
+        (sameDay ? CLOCK : DAY).format(before.readyAt()),
+        breaks ? PHRASES.say("later-than-promised") : "");
   }
 
   private static Optional<String> skipped(EntryRequest request) {
     return Kind.SKIPPED.code().equals(request.kind())
-        ? Optional.of("Skipped; it is told at hand-over.")
+        ? Optional.of(PHRASES.say("skipped-it-is-told-at"))
         : Optional.empty();
   }
 
@@ -105,11 +107,10 @@ final class Consequences {
         .findFirst()
         .map(
             rung ->
-                " It takes "
-                    + ProductName.of(used, rung.cleanerId().orElseThrow())
-                    + (rung.ratio().isReady() ? "" : " " + rung.ratio().code())
-                    + " and the "
-                    + used.findTool(rung.toolId()).map(Tool::name).orElse(rung.toolId())
-                    + ".");
+                PHRASES.say(
+                    "it-takes-and-the",
+                    ProductName.of(used, rung.cleanerId().orElseThrow()),
+                    rung.ratio().isReady() ? "" : " " + rung.ratio().code(),
+                    used.findTool(rung.toolId()).map(Tool::name).orElse(rung.toolId())));
   }
 }

@@ -11,6 +11,7 @@ import attune.core.run.Entry.Kind;
 import attune.core.run.Look;
 import attune.core.run.RunTask;
 import attune.core.run.Seen;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Duration;
@@ -24,6 +25,8 @@ import org.springframework.stereotype.Component;
 /** Reads what a device tells, checks it against the run, and adds what only the shop knows. */
 @Component
 class EntryReader {
+  private static final Phrases PHRASES = Phrases.of(EntryReader.class);
+
   private static final Duration AHEAD = Duration.ofMinutes(2);
 
   private final RoomAir rooms;
@@ -58,21 +61,23 @@ class EntryReader {
               .orElseThrow(
                   () ->
                       new InvalidInputException(
-                          pointer + "/taskId", "\"" + r.taskId() + "\"", "a step of this run"));
+                          pointer + "/taskId",
+                          "\"" + r.taskId() + "\"",
+                          PHRASES.say("a-step-of-this-run")));
       if (!task.hands() && !ofRun) {
-        throw new NotNowException("A wait runs by itself; there is nothing to tick.");
+        throw new NotNowException(PHRASES.say("a-wait-runs-by-itself"));
       }
       seen.ifPresent(s -> canBe(task, s, pointer));
       if (kind == Kind.SEEN && seen.isEmpty() && task.looked().isPresent()) {
         throw new InvalidInputException(
-            pointer + "/seen", "nothing", "one of " + codes(task.looked().get().look()));
+            pointer + "/seen", "nothing", PHRASES.say("one-of", codes(task.looked().get().look())));
       }
     }
     EntryDetail detail = r.detail() == null ? EntryDetail.NONE : r.detail();
     if (kind == Kind.AIR) {
       if (detail.air() == null) {
         throw new InvalidInputException(
-            pointer + "/detail/air", "nothing", "the room as it was measured");
+            pointer + "/detail/air", "nothing", PHRASES.say("the-room-as-it-was"));
       }
       detail = detail.in(rooms.windows(whole.jobId(), detail.air(), pointer));
     }
@@ -105,7 +110,8 @@ class EntryReader {
   private String judged(WholeRun whole, EntryRequest r, EntryDetail detail, String pointer) {
     EntryDetail.UsedInstead used = detail.used();
     if (used == null) {
-      throw new InvalidInputException(pointer + "/detail/used", "nothing", "what was used instead");
+      throw new InvalidInputException(
+          pointer + "/detail/used", "nothing", PHRASES.say("what-was-used-instead"));
     }
     return whole
         .step(r.taskId())
@@ -113,7 +119,7 @@ class EntryReader {
         .map(
             step ->
                 swaps.says(whole.jobId(), step.task().surfaceIds().get(0), step.rung().get(), used))
-        .orElse("Noted. Its label says how much and how long.");
+        .orElse(PHRASES.say("noted-its-label-says-how"));
   }
 
   private static void canBe(RunTask task, Seen seen, String pointer) {
@@ -122,7 +128,9 @@ class EntryReader {
       throw new InvalidInputException(
           pointer + "/seen",
           "\"" + seen.code() + "\"",
-          look == null ? "nothing: this step is only ticked" : "one of " + codes(look));
+          look == null
+              ? PHRASES.say("nothing-this-step-is-only")
+              : PHRASES.say("one-of", codes(look)));
     }
   }
 
@@ -135,6 +143,6 @@ class EntryReader {
         .orElseThrow(
             () ->
                 new InvalidInputException(
-                    pointer, "\"" + code + "\"", "one of " + Coded.codes(type)));
+                    pointer, "\"" + code + "\"", PHRASES.say("one-of", Coded.codes(type))));
   }
 }

@@ -4,6 +4,7 @@ import attune.app.format.JobFile;
 import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.core.bench.FrozenTask;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -15,8 +16,10 @@ import java.util.stream.Collectors;
  * @param zones of panels, by id
  */
 record Places(Map<String, String> labels, Map<String, String> zones) {
+  private static final Phrases PHRASES = Phrases.of(Places.class);
+
   private static final int BY_NAME = 3;
-  private static final String CABIN = "The cabin";
+  private static final String CABIN = PHRASES.say("the-cabin");
   private static final int READABLE = 8;
 
   static Places of(Map<String, String> labels, List<SurfaceFile> surfaces) {
@@ -47,12 +50,13 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
       return panels.stream().map(this::label).collect(Collectors.joining("; "));
     }
     String in = in(panels);
-    return (in.equals(CABIN) ? "" : in + ", ") + panels.size() + " panels";
+    return PHRASES.say("panels", in.equals(CABIN) ? "" : in + ", ", panels.size());
   }
 
   /** Where a task is done, and at which section of its panel. */
   String where(FrozenTask task) {
-    return of(task.surfaceIds()) + (task.section() == 0 ? "" : ", section " + task.section());
+    return of(task.surfaceIds())
+        + (task.section() == 0 ? "" : PHRASES.say("section", task.section()));
   }
 
   /** Where they are, uncounted: their zones, or the cabin where those are many. */

@@ -14,6 +14,7 @@ import attune.core.run.Run;
 import attune.core.run.TaskState.Phase;
 import attune.core.run.Worked;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -27,6 +28,8 @@ import java.util.stream.Collectors;
 
 /** Writes the record of a run from its entries: nothing in it is written over. */
 final class RecordWriter {
+  private static final Phrases PHRASES = Phrases.of(RecordWriter.class);
+
   private static final double SECONDS = 60;
   private static final double PERCENT = 100;
 
@@ -100,7 +103,8 @@ final class RecordWriter {
         told.madeBy().map(people::get).filter(name -> !name.equals(entry.by())).orElse(null),
         entry.kind().code(),
         entry.taskId(),
-        task.map(BenchTask::title).orElse(entry.taskId().isEmpty() ? "The run" : "A step"),
+        task.map(BenchTask::title)
+            .orElse(entry.taskId().isEmpty() ? PHRASES.say("the-run") : PHRASES.say("a-step")),
         task.map(BenchTask::where).orElse(""),
         text(told, task, run),
         told.detail().ticked() == null ? List.of() : told.detail().ticked(),
@@ -113,18 +117,20 @@ final class RecordWriter {
     List<String> parts = new ArrayList<>();
     parts.add(
         switch (entry.kind()) {
-          case STARTED -> "Laid, clock started.";
-          case DONE -> "Done.";
+          case STARTED -> PHRASES.say("laid-clock-started");
+          case DONE -> PHRASES.say("done");
           case SEEN -> seen(entry, task);
-          case SKIPPED -> "Skipped.";
-          case UNDONE -> "Taken back.";
+          case SKIPPED -> PHRASES.say("skipped");
+          case UNDONE -> PHRASES.say("taken-back");
           case SWAPPED -> swapped(told.detail().used());
-          case PAUSED -> "Stopped for now.";
-          case RESUMED -> "Went on.";
+          case PAUSED -> PHRASES.say("stopped-for-now");
+          case RESUMED -> PHRASES.say("went-on");
           case AIR -> air(told.detail().air());
           case NOTE -> "";
           case CORRECTED ->
-              "Put right" + (told.detail().ml() == null ? "." : ": " + told.detail().ml() + " ml.");
+              PHRASES.say(
+                  "put-right",
+                  told.detail().ml() == null ? "." : PHRASES.say("ml", told.detail().ml()));
         });
     parts.add(entry.reason());
     parts.add(told.detail().says());
@@ -146,18 +152,19 @@ final class RecordWriter {
 
   private static String seen(Entry entry, Optional<BenchTask> task) {
     String code = entry.seen().map(s -> s.code()).orElse("");
-    return "Seen: "
-        + task.flatMap(t -> t.answers().stream().filter(a -> a.seen().equals(code)).findFirst())
+    return PHRASES.say(
+        "seen",
+        task.flatMap(t -> t.answers().stream().filter(a -> a.seen().equals(code)).findFirst())
             .map(a -> a.label().toLowerCase(java.util.Locale.ROOT))
-            .orElse(code)
-        + ".";
+            .orElse(code));
   }
 
   private String swapped(@Nullable UsedInstead used) {
     return used == null
-        ? "Something else was used."
-        : "Used instead: "
-            + List.of(
+        ? PHRASES.say("something-else-was-used")
+        : PHRASES.say(
+            "used-instead",
+            List.of(
                     used.productId() == null ? "" : name(used.productId()),
                     used.ratio() == null ? "" : used.ratio(),
                     used.toolId() == null
@@ -165,14 +172,16 @@ final class RecordWriter {
                         : shelf.findTool(used.toolId()).map(t -> t.name()).orElse(used.toolId()))
                 .stream()
                 .filter(part -> !part.isEmpty())
-                .collect(Collectors.joining(", "))
-            + ".";
+                .collect(Collectors.joining(", ")));
   }
 
   private static String air(@Nullable AirNow air) {
     return air == null
-        ? "The air changed."
-        : "The room: %.1f °C, %.0f %%.".formatted(air.airTempC(), air.relativeHumidity() * PERCENT);
+        ? PHRASES.say("the-air-changed")
+        : PHRASES.say(
+            "the-room-c",
+            Phrases.number("%.1f", air.airTempC()),
+            Phrases.number("%.0f", air.relativeHumidity() * PERCENT));
   }
 
   private String name(String productId) {

@@ -10,6 +10,7 @@ import attune.core.measure.Air;
 import attune.core.measure.Celsius;
 import attune.core.plan.Plan;
 import attune.core.survey.Setting.Sun;
+import attune.core.words.Phrases;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -18,6 +19,8 @@ import org.springframework.stereotype.Component;
 /** How long panels stay workable in the air of the room as it is now. */
 @Component
 class RoomAir {
+  private static final Phrases PHRASES = Phrases.of(RoomAir.class);
+
   private final JobPlans plans;
   private final ReferenceData reference;
 
@@ -54,7 +57,7 @@ class RoomAir {
                         new InvalidInputException(
                             pointer + "/detail/air/sun",
                             "\"" + now.sun() + "\"",
-                            "none, through-glass or direct"));
+                            PHRASES.say("none-through-glass-or-direct")));
     Map<String, Workable> windows = new LinkedHashMap<>();
     reference
         .planner()

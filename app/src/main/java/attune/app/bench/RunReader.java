@@ -15,6 +15,7 @@ import attune.core.material.FinishTable;
 import attune.core.material.Role;
 import attune.core.run.Run;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,6 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a run whole: its plan, the survey it goes by, and everything told since. */
 @Component
 class RunReader {
+  private static final Phrases PHRASES = Phrases.of(RunReader.class);
+
   private final BenchRunRepository runs;
   private final BenchEntryRepository entries;
   private final JobService jobs;
@@ -94,6 +97,6 @@ class RunReader {
 
   BenchRunEntity run(UUID jobId) {
     return runs.findById(jobId)
-        .orElseThrow(() -> new NotNowException("The bench run has not started yet."));
+        .orElseThrow(() -> new NotNowException(PHRASES.say("the-bench-run-has-not")));
   }
 }

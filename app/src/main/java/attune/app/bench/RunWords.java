@@ -4,12 +4,15 @@ import attune.core.bench.StepClock;
 import attune.core.bench.Workable;
 import attune.core.run.Look;
 import attune.core.run.Seen;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What is asked and said at the bench, in the shop's words. */
 final class RunWords {
+  private static final Phrases PHRASES = Phrases.of(RunWords.class);
+
   private static final int MINUTE = 60;
   private static final int HALF = 30;
   private static final int HOUR = 3600;
@@ -21,27 +24,27 @@ final class RunWords {
 
   static String label(Look look, Seen seen) {
     return switch (seen) {
-      case CLEAN -> look == Look.TEST_SPOT ? "Nothing at all" : "Clean";
+      case CLEAN -> look == Look.TEST_SPOT ? PHRASES.say("nothing-at-all") : PHRASES.say("clean");
       case SOIL ->
           switch (look) {
-            case TEST_SPOT -> "Soil comes, colour stays";
-            case SEAMS -> "Soil still";
-            default -> "Grey or brown";
+            case TEST_SPOT -> PHRASES.say("soil-comes-colour-stays");
+            case SEAMS -> PHRASES.say("soil-still");
+            default -> PHRASES.say("grey-or-brown");
           };
-      case STUCK -> "Soil that stays put";
-      case COLOUR -> "The trim's colour";
-      case DULLED -> "Dull or sticky";
-      case CANNOT_TELL -> "Cannot tell";
-      case WHITE -> "White foam";
-      case BROWN -> "Brown foam";
-      case SEAM_DIRT -> "Dirt in a seam";
-      case SEAM_DAMP -> "A damp seam";
-      case GLOSSY -> "Still shiny";
-      case DRY -> "All dry";
-      case DAMP -> "Damp somewhere";
-      case EVEN -> "Even";
-      case HIGH_SOFT -> "High spot, still soft";
-      case HIGH_SET -> "High spot, set";
+      case STUCK -> PHRASES.say("soil-that-stays-put");
+      case COLOUR -> PHRASES.say("the-trims-colour");
+      case DULLED -> PHRASES.say("dull-or-sticky");
+      case CANNOT_TELL -> PHRASES.say("cannot-tell");
+      case WHITE -> PHRASES.say("white-foam");
+      case BROWN -> PHRASES.say("brown-foam");
+      case SEAM_DIRT -> PHRASES.say("dirt-in-a-seam");
+      case SEAM_DAMP -> PHRASES.say("a-damp-seam");
+      case GLOSSY -> PHRASES.say("still-shiny");
+      case DRY -> PHRASES.say("all-dry");
+      case DAMP -> PHRASES.say("damp-somewhere");
+      case EVEN -> PHRASES.say("even");
+      case HIGH_SOFT -> PHRASES.say("high-spot-still-soft");
+      case HIGH_SET -> PHRASES.say("high-spot-set");
     };
   }
 
@@ -60,8 +63,8 @@ final class RunWords {
         ? Optional.empty()
         : Optional.of(
             dwell < AT_ONCE_S
-                ? "Wiped at once."
-                : "Sits " + lasting(dwell) + ", wiped within " + lasting(wipeBy) + ".");
+                ? PHRASES.say("wiped-at-once")
+                : PHRASES.say("sits-wiped-within", lasting(dwell), lasting(wipeBy)));
   }
 
   /** What other air makes of a window; nothing where it is much the same. */
@@ -71,8 +74,7 @@ final class RunWords {
     }
     Workable now = clock.air().get();
     if (!now.fits()) {
-      return Optional.of(
-          "In this air it dries before it can be wiped: cool it, shade it, or wait.");
+      return Optional.of(PHRASES.say("in-this-air-it-dries"));
     }
     int planned = clock.plannedWipeByS();
     int nowS = clock.wipeByS().orElse(planned);
@@ -80,23 +82,19 @@ final class RunWords {
       return Optional.empty();
     }
     return Optional.of(
-        "The air changed: wipe within "
-            + lasting(nowS)
-            + " instead of "
-            + lasting(planned)
-            + (now.sections() > 1 ? ", in " + now.sections() + " sections." : "."));
+        PHRASES.say(
+            "the-air-changed-wipe-within",
+            lasting(nowS),
+            lasting(planned),
+            now.sections() > 1 ? PHRASES.say("in-sections", now.sections()) : "."));
   }
 
   /** What helps once the window is past. */
   static @Nullable String late(StepClock clock) {
     return switch (clock.late()) {
       case NONE -> null;
-      case DRIES ->
-          "Do not scrub it dry. Mist a little of the same mix on, work, wipe at once, and take"
-              + " half the area next.";
-      case SETS ->
-          "No need to hurry. A small damp of fresh coating re-melts it; wipe at once. What has"
-              + " cured on hide stays: note it as a high spot.";
+      case DRIES -> PHRASES.say("do-not-scrub-it-dry");
+      case SETS -> PHRASES.say("no-need-to-hurry-a");
     };
   }
 
@@ -107,7 +105,7 @@ final class RunWords {
     }
     if (seconds < HOUR) {
       int rest = seconds % MINUTE / HALF * HALF;
-      return seconds / MINUTE + " min" + (rest > 0 ? " " + rest + " s" : "");
+      return PHRASES.say("min", seconds / MINUTE, rest > 0 ? " " + rest + " s" : "");
     }
     return Math.round(seconds / (double) HOUR) + " h";
   }

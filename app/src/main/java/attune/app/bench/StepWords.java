@@ -25,6 +25,7 @@ import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
 import attune.core.survey.Wishes.Protection;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,8 +36,9 @@ import java.util.stream.Stream;
 
 /** Words a step for the bench: what, where, with what, how wet, what to look for. */
 public final class StepWords {
-  private static final String LEFT =
-      "Soil that stays after these passes is left, and told to the customer.";
+  private static final Phrases PHRASES = Phrases.of(StepWords.class);
+
+  private static final String LEFT = PHRASES.say("soil-that-stays-after-these");
 
   private final JobFile job;
   private final FrozenPlan plan;
@@ -99,7 +101,7 @@ public final class StepWords {
 
   static String title(FrozenTask task) {
     return task.spot()
-        .map(spot -> "Lift the " + stain(spot))
+        .map(spot -> PHRASES.say("lift-the", stain(spot)))
         .orElseGet(() -> title(task.step(), task.about()));
   }
 
@@ -110,31 +112,33 @@ public final class StepWords {
 
   private static String title(Step step, Optional<About.Kind> about) {
     return switch (step) {
-      case RECEIVE -> "Receive the vehicle";
-      case INSPECT -> "Inspect under the lamp";
-      case PRECAUTIONS -> "Take precautions";
-      case DRY_SOIL -> "Take the dry soil out";
-      case SHAVE -> "Shave the pills";
-      case TEST_SPOT -> "Test spot";
-      case CLEAN -> "Clean";
-      case TEXTILE -> "Clean the textile";
-      case CHECK -> "Check";
-      case METER -> "Confirm it is dry";
-      case DRY -> "Drying";
-      case RESIDUE -> "Residue pass";
-      case CONDITION -> "Condition";
-      case PROTECT -> "Protect";
-      case BARRIER -> "Lay the barrier";
-      case COAT -> "Coat";
-      case DRESS -> "Dress";
-      case LEVEL -> "Level";
+      case RECEIVE -> PHRASES.say("receive-the-vehicle");
+      case INSPECT -> PHRASES.say("inspect-under-the-lamp");
+      case PRECAUTIONS -> PHRASES.say("take-precautions");
+      case DRY_SOIL -> PHRASES.say("take-the-dry-soil-out");
+      case SHAVE -> PHRASES.say("shave-the-pills");
+      case TEST_SPOT -> PHRASES.say("test-spot");
+      case CLEAN -> PHRASES.say("clean");
+      case TEXTILE -> PHRASES.say("clean-the-textile");
+      case CHECK -> PHRASES.say("check");
+      case METER -> PHRASES.say("confirm-it-is-dry");
+      case DRY -> PHRASES.say("drying");
+      case RESIDUE -> PHRASES.say("residue-pass");
+      case CONDITION -> PHRASES.say("condition");
+      case PROTECT -> PHRASES.say("protect");
+      case BARRIER -> PHRASES.say("lay-the-barrier");
+      case COAT -> PHRASES.say("coat");
+      case DRESS -> PHRASES.say("dress");
+      case LEVEL -> PHRASES.say("level");
       case WAIT ->
           about.isEmpty()
-              ? "Curing"
-              : about.get() == About.Kind.COOLING ? "Cooling in the shade" : "Part on order";
-      case REFINISH -> about.isEmpty() ? "Restore" : "Fit the part";
-      case HANDOVER -> "Last look";
-      case BREAK -> "Break";
+              ? PHRASES.say("curing")
+              : about.get() == About.Kind.COOLING
+                  ? PHRASES.say("cooling-in-the-shade")
+                  : PHRASES.say("part-on-order");
+      case REFINISH -> about.isEmpty() ? PHRASES.say("restore") : PHRASES.say("fit-the-part");
+      case HANDOVER -> PHRASES.say("last-look");
+      case BREAK -> PHRASES.say("break");
     };
   }
 
@@ -143,20 +147,18 @@ public final class StepWords {
     return switch (task.step()) {
       case RECEIVE -> receive();
       case INSPECT -> inspect();
-      case PRECAUTIONS -> List.of("Lap and cluster covered, nozzle taped.");
-      case DRY_SOIL ->
-          List.of("Blow crevices, then vacuum everything, seams opened. Dry brush in vents.");
-      case SHAVE -> List.of("Guarded shaver, light hand, away from you. Vacuum before and after.");
+      case PRECAUTIONS -> List.of(PHRASES.say("lap-and-cluster-covered-nozzle"));
+      case DRY_SOIL -> List.of(PHRASES.say("blow-crevices-then-vacuum"));
+      case SHAVE -> List.of(PHRASES.say("guarded-shaver-light-hand-away"));
       case TEST_SPOT ->
           List.of(
-              "In a hidden place: " + mixed(task, step.rung()) + " on a white cloth.",
-              "Grey or brown is soil; the trim's own colour is pigment: stop.");
+              PHRASES.say("in-a-hidden-place-on", mixed(task, step.rung())),
+              PHRASES.say("grey-or-brown-is-soil"));
       case CLEAN, TEXTILE -> clean(step);
       case METER ->
           List.of(
-              "Moisture meter on every panel lit here, seams and perforations first.",
-              "Nothing is laid on a damp panel: it would not bond.");
-      case CHECK -> List.of("A fresh white face over all of it, then the lamp across the surface.");
+              PHRASES.say("moisture-meter-on-every-panel"), PHRASES.say("nothing-is-laid-on-a"));
+      case CHECK -> List.of(PHRASES.say("a-fresh-white-face-over"));
       case DRY ->
           surface(task)
               .flatMap(FrozenPanel::dry)
@@ -164,16 +166,13 @@ public final class StepWords {
                   dry ->
                       List.of(
                           sentence(dry.how()),
-                          "Confirm with the " + dry.confirmWith().replace('-', ' ') + "."))
+                          PHRASES.say("confirm-with-the", dry.confirmWith().replace('-', ' '))))
               .orElse(List.of());
       case RESIDUE -> residue(task);
       case CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH -> finish(task);
-      case LEVEL ->
-          List.of(
-              "Wipe or buff to the sheen wanted. Look across it with the lamp: a glossy patch is too much product.");
-      case WAIT -> List.of("Leave it alone.");
-      case HANDOVER ->
-          List.of("Before and after, what was used, what cannot be cured, when to sit and drive.");
+      case LEVEL -> List.of(PHRASES.say("wipe-or-buff-to-the"));
+      case WAIT -> List.of(PHRASES.say("leave-it-alone"));
+      case HANDOVER -> List.of(PHRASES.say("before-and-after-what-was"));
       case BREAK -> List.of();
     };
   }
@@ -181,13 +180,13 @@ public final class StepWords {
   private List<String> receive() {
     WishesFile wishes = job.wishes();
     List<String> lines = new ArrayList<>();
-    lines.add("Ask about use, and what was used before.");
+    lines.add(PHRASES.say("ask-about-use-and-what"));
     if (wishes != null) {
       List<String> wished =
           Stream.of(wishes.standard(), wishes.sheen(), protection(wishes))
               .filter(Objects::nonNull)
               .toList();
-      lines.add("Agreed: " + String.join(", ", wished) + ". Still so?");
+      lines.add(PHRASES.say("agreed-still-so", String.join(", ", wished)));
     }
     return lines;
   }
@@ -195,7 +194,11 @@ public final class StepWords {
   private static @Nullable String protection(WishesFile wishes) {
     return Optional.ofNullable(wishes.protection())
         .flatMap(code -> Coded.find(Protection.class, code))
-        .map(p -> p == Protection.NONE ? "nothing laid on" : "a " + p.code() + " at most")
+        .map(
+            p ->
+                p == Protection.NONE
+                    ? PHRASES.say("nothing-laid-on")
+                    : PHRASES.say("a-at-most", p.code()))
         .orElse(null);
   }
 
@@ -207,10 +210,10 @@ public final class StepWords {
             .map(s -> places.label(s.id()) + " (" + String.join(", ", s.condition().damage()) + ")")
             .collect(Collectors.joining("; "));
     return List.of(
-        "Every surface under a lamp: wear, cracks, nap, holes, what lies beside.",
+        PHRASES.say("every-surface-under-a-lamp"),
         there.isEmpty()
-            ? "Damage you find now goes into the survey before you touch it."
-            : "Already there, shown to the customer: " + there + ".");
+            ? PHRASES.say("damage-you-find-now-goes")
+            : PHRASES.say("already-there-shown-to-the", there));
   }
 
   /** A product as it goes onto a test spot: of a rung above, else of the panel's first. */
@@ -220,19 +223,20 @@ public final class StepWords {
             .filter(r -> r.cleanerId().equals(task.productId()))
             .map(FrozenRung::ratio)
             .orElse(Ratio.READY);
-    return name(task.productId()) + (ratio.isReady() ? ", as it comes," : " " + ratio.code());
+    return name(task.productId())
+        + (ratio.isReady() ? PHRASES.say("as-it-comes") : " " + ratio.code());
   }
 
   private static String mixed(Ratio ratio) {
-    return ratio.isReady() ? "as it comes" : ratio.code();
+    return ratio.isReady() ? PHRASES.say("as-it-comes-2") : ratio.code();
   }
 
   private List<String> residue(FrozenTask task) {
     return List.of(
         task.productId()
-            .map(id -> name(id) + " on the " + tool(task.toolId()) + ", then a dry face.")
-            .orElse("A white cloth damp with water over all of it, then a dry one."),
-        "Let it dry before anything is laid on.");
+            .map(id -> PHRASES.say("on-the-then-a-dry", name(id), tool(task.toolId())))
+            .orElse(PHRASES.say("a-white-cloth-damp-with")),
+        PHRASES.say("let-it-dry-before-anything"));
   }
 
   private static String sentence(String text) {
@@ -246,55 +250,51 @@ public final class StepWords {
     FrozenRung r = step.rung().get();
     List<String> lines = new ArrayList<>();
     if (r.cleanerId().isEmpty()) {
-      lines.add(sentence(tool(r.toolId())) + " Dry.");
+      lines.add(PHRASES.say("dry", sentence(tool(r.toolId()))));
     } else {
+      lines.add(PHRASES.say("on-the", name(r.cleanerId()), mixed(r.ratio()), r.applyTo().code()));
       lines.add(
-          name(r.cleanerId()) + ", " + mixed(r.ratio()) + ", on the " + r.applyTo().code() + ".");
-      lines.add(
-          "Work with the "
-              + tool(r.toolId())
-              + ", "
-              + wetness(r.laidGPerM2())
-              + warmth(r.warmth())
-              + ".");
+          PHRASES.say(
+              "work-with-the", tool(r.toolId()), wetness(r.laidGPerM2()), warmth(r.warmth())));
     }
     lines.add(
         r.passesLow() == r.passesHigh()
             ? passes(r.passesLow())
-            : r.passesLow() + " to " + passes(r.passesHigh()));
+            : PHRASES.say("to", r.passesLow(), passes(r.passesHigh())));
     r.spot()
-        .map(spot -> "On the stain alone, about " + Math.round(spot.cm2()) + " cm².")
+        .map(spot -> PHRASES.say("on-the-stain-alone-about", Math.round(spot.cm2())))
         .ifPresent(lines::add);
     if (step.task().rung() > 1 && r.sections().count() > 1) {
-      lines.add("In " + r.sections().count() + " sections, one after the other.");
+      lines.add(PHRASES.say("in-sections-one-after-the", r.sections().count()));
     }
     return lines;
   }
 
   private static String passes(int n) {
-    return n == 1 ? "1 pass." : n + " passes.";
+    return n == 1 ? "1 pass." : PHRASES.say("passes", n);
   }
 
   private static String wetness(double laid) {
     return laid <= 5
-        ? "barely damp"
+        ? PHRASES.say("barely-damp")
         : laid <= 10
             ? "damp"
-            : laid <= 20 ? "lightly wet" : laid <= 60 ? "wet, no runs" : "well wet";
+            : laid <= 20
+                ? PHRASES.say("lightly-wet")
+                : laid <= 60 ? PHRASES.say("wet-no-runs") : PHRASES.say("well-wet");
   }
 
   private static String warmth(Warmth warmth) {
     return switch (warmth) {
-      case WARM_WATER -> ", with warm water";
-      case STEAM -> ", with steam through a cloth";
+      case WARM_WATER -> PHRASES.say("with-warm-water");
+      case STEAM -> PHRASES.say("with-steam-through-a-cloth");
       case NONE, SEAT_HEAT -> "";
     };
   }
 
   private List<String> finish(FrozenTask task) {
     if (task.about().isPresent()) {
-      return List.of(
-          "Fit it as its maker says; airbags, belts and wiring are a licensed workshop's.");
+      return List.of(PHRASES.say("fit-it-as-its-maker"));
     }
     return surface(task)
         .flatMap(panel -> panel.laidIn(task.step()))
@@ -316,40 +316,32 @@ public final class StepWords {
   private List<String> finish(FrozenFinish f, int coat) {
     boolean last = coat >= f.coats();
     boolean mists = f.levelTo().isEmpty();
-    String ml = Math.round(10 * f.doseMl() / Math.max(1, f.coats())) / 10.0 + " ml";
+    String ml = PHRASES.say("ml-2", Math.round(10 * f.doseMl() / Math.max(1, f.coats())) / 10.0);
     List<String> lines = new ArrayList<>();
     lines.add(
         mists
-            ? name(f.productId())
-                + ", "
-                + ml
-                + " misted on, with the "
-                + tool(f.applicatorId())
-                + "."
-            : name(f.productId())
-                + ", "
-                + ml
-                + " on the "
-                + tool(f.applicatorId())
-                + ", never sprayed.");
+            ? PHRASES.say("misted-on-with-the", name(f.productId()), ml, tool(f.applicatorId()))
+            : PHRASES.say("on-the-never-sprayed", name(f.productId()), ml, tool(f.applicatorId())));
     lines.add(
-        (f.coats() == 1 ? "One thin coat" : "Coat " + coat + " of " + f.coats() + ", thin")
-            + f.levelTo().filter(to -> last).map(to -> ", to " + to.code()).orElse("")
+        (f.coats() == 1
+                ? PHRASES.say("one-thin-coat")
+                : PHRASES.say("coat-of-thin", coat, f.coats()))
+            + f.levelTo().filter(to -> last).map(to -> PHRASES.say("to-2", to.code())).orElse("")
             + ".");
     if (mists) {
-      lines.add("Blot it up and leave it to stand; nothing is levelled.");
+      lines.add(PHRASES.say("blot-it-up-and-leave"));
     } else if (f.flash().isPresent()) {
       lines.add(
-          "Flashes "
-              + RunWords.lasting(f.flash().get().min())
-              + " to "
-              + RunWords.lasting(f.flash().get().max())
-              + ", then it is levelled.");
+          PHRASES.say(
+              "flashes-to-then-it-is",
+              RunWords.lasting(f.flash().get().min()),
+              RunWords.lasting(f.flash().get().max())));
     } else if (f.absorbS().isPresent()) {
       lines.add(
-          "Left "
-              + RunWords.lasting(f.absorbS().get())
-              + (last ? " to go in, then levelled." : " to go in; the next coat goes over it."));
+          PHRASES.say(
+              "left",
+              RunWords.lasting(f.absorbS().get()),
+              last ? PHRASES.say("to-go-in-then-levelled") : PHRASES.say("to-go-in-the-next")));
     }
     return lines;
   }
@@ -360,7 +352,7 @@ public final class StepWords {
             + used.ratio().filter(r -> !r.isReady()).map(r -> " " + r.code()).orElse("")
             + used.toolId().map(id -> ", " + tool(id)).orElse("");
     return Stream.concat(
-            Stream.of("Instead of the plan: " + with.replaceFirst("^, ", "") + "."),
+            Stream.of(PHRASES.say("instead-of-the-plan", with.replaceFirst("^, ", ""))),
             planned.stream().skip(Math.min(2, planned.size())))
         .toList();
   }

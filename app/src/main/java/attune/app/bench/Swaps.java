@@ -13,6 +13,7 @@ import attune.core.match.Treatment;
 import attune.core.match.Verdict;
 import attune.core.measure.Ratio;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,6 +22,8 @@ import org.springframework.stereotype.Component;
 /** Judges what was used instead of what was planned, by the same judge as the plan. */
 @Component
 class Swaps {
+  private static final Phrases PHRASES = Phrases.of(Swaps.class);
+
   private final JobPlans plans;
   private final ReferenceData reference;
 
@@ -53,7 +56,7 @@ class Swaps {
     try {
       treatment = DecisionsReader.treatment(needles, job.shelf());
     } catch (InvalidInputException e) {
-      return "Noted. The ratio \"" + used.ratio() + "\" cannot be read, so it is not judged.";
+      return PHRASES.say("noted-the-ratio-cannot-be", String.valueOf(used.ratio()));
     }
     Optional<Place> place =
         job.surfaces().stream()
@@ -61,20 +64,18 @@ class Swaps {
             .findFirst()
             .map(s -> reference.planner().place(job, s));
     if (treatment.isEmpty() || place.isEmpty()) {
-      return "Noted. It is not on the shelf, so it is not judged: its label decides.";
+      return PHRASES.say("noted-it-is-not-on");
     }
     Verdict verdict = reference.planner().matcher().judge(place.get(), treatment.get());
     if (verdict.isAllowed()) {
-      return "Noted: inside what this finish stands, "
-          + verdict.passes()
-          + (verdict.passes() == 1 ? " pass." : " passes.");
+      return PHRASES.say("noted-inside-what-this-finish", verdict.passes());
     }
-    return "Careful: "
-        + verdict.reasons().stream()
+    return PHRASES.say(
+        "careful-wipe-it-off-and",
+        verdict.reasons().stream()
             .filter(Reason::rulesOut)
             .max(Comparator.comparing(Reason::effect))
             .map(Reason::text)
-            .orElse("it would not shift this soil.")
-        + " Wipe it off and go back to the plan, or test it in a hidden place.";
+            .orElse(PHRASES.say("it-would-not-shift-this")));
   }
 }

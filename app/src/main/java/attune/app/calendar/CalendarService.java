@@ -17,6 +17,7 @@ import attune.core.plan.Plan.CareItem;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Visit;
+import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -46,6 +47,8 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class CalendarService {
+  private static final Phrases PHRASES = Phrases.of(CalendarService.class);
+
   private static final Duration WORTH_LEAVING = Duration.ofMinutes(20);
 
   /** Of the cars that left, the latest: each run has to be read to know its after-care. */
@@ -149,9 +152,9 @@ class CalendarService {
   }
 
   private void ready(JobSummary job, DoneReady ready, List<VEvent> events) {
-    events.add(moment(job, "drive", "may be driven", ready.driveAt()));
-    events.add(moment(job, "sit", "may be sat in", ready.sitAt()));
-    events.add(moment(job, "cured", "is fully cured", ready.curedAt()));
+    events.add(moment(job, "drive", PHRASES.say("may-be-driven"), ready.driveAt()));
+    events.add(moment(job, "sit", PHRASES.say("may-be-sat-in"), ready.sitAt()));
+    events.add(moment(job, "cured", PHRASES.say("is-fully-cured"), ready.curedAt()));
   }
 
   /** Where hands are off for a while and somebody has to come back, what for. */
@@ -166,7 +169,7 @@ class CalendarService {
             event(
                 job,
                 "back-" + task.id(),
-                job.vehicleLabel() + ": back to " + task.step().code().replace('-', ' '),
+                PHRASES.say("back-to", job.vehicleLabel(), task.step().code().replace('-', ' ')),
                 task.start(),
                 task.end()));
       }
@@ -197,7 +200,7 @@ class CalendarService {
             job.vehicleLabel() + ": " + line.what(),
             line.day(),
             line.day().plusDays(1));
-    event.add(new Description(line.panels() + " panels"));
+    event.add(new Description(PHRASES.say("panels", line.panels())));
     if (line.everyDays() != null) {
       event.add(new RRule<>("FREQ=DAILY;INTERVAL=" + line.everyDays()));
     }
@@ -206,7 +209,7 @@ class CalendarService {
 
   private VEvent careEvent(JobSummary job, String id, CareItem item, LocalDate day) {
     VEvent event = event(job, id, job.vehicleLabel() + ": " + item.what(), day, day.plusDays(1));
-    event.add(new Description(item.surfaceIds().size() + " panels"));
+    event.add(new Description(PHRASES.say("panels", item.surfaceIds().size())));
     return event;
   }
 

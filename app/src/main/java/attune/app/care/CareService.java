@@ -20,6 +20,7 @@ import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.Plan.CareItem;
 import attune.core.reference.Figures;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -40,6 +41,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CareService {
+  private static final Phrases PHRASES = Phrases.of(CareService.class);
+
   private static final int MINUTES = 60;
   private static final int OFTEN_DAYS = 14;
   private static final int PAST_DAYS = 14;
@@ -82,9 +85,7 @@ public class CareService {
         LocalDate.now(clock),
         use.soiling(figures) == 1 ? List.of() : use.reasons(figures),
         boxed(deep),
-        deep.isPresent()
-            ? "What this visit found asks for the next deep clean in " + deep.getAsInt() + " days."
-            : null,
+        deep.isPresent() ? PHRASES.say("what-this-visit-found-asks", deep.getAsInt()) : null,
         lines(of, jobs.get(jobId).labels()),
         of.done(),
         waiting(jobId, use).stream().map(w -> waiting(w, settings)).toList(),
@@ -166,8 +167,7 @@ public class CareService {
 
   private CareBasis.Of worked(UUID jobId) {
     return Optional.ofNullable(basis.of(List.of(jobId)).get(jobId))
-        .orElseThrow(
-            () -> new NotNowException("There is no after-care before the car was worked."));
+        .orElseThrow(() -> new NotNowException(PHRASES.say("there-is-no-after-care")));
   }
 
   /**
@@ -183,12 +183,13 @@ public class CareService {
       throw new InvalidInputException(
           "/what",
           "\"" + request.what() + "\"",
-          "one of " + all.stream().map(CareItem::what).collect(Collectors.joining("; ")));
+          PHRASES.say(
+              "one-of", all.stream().map(CareItem::what).collect(Collectors.joining("; "))));
     }
     LocalDate visit = of.visit();
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {
       throw new InvalidInputException(
-          "/doneOn", request.doneOn().toString(), visit + " to " + LocalDate.now(clock));
+          "/doneOn", request.doneOn().toString(), PHRASES.say("to", visit, LocalDate.now(clock)));
     }
     doneSince.saveAndFlush(
         new CareDoneEntity(
@@ -206,7 +207,7 @@ public class CareService {
         doneSince
             .findById(doneId)
             .filter(d -> d.jobId().equals(jobId))
-            .orElseThrow(() -> new NoSuchElementException("There is no such entry."));
+            .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-entry")));
     doneSince.delete(entry);
     doneSince.flush();
     return view(jobId);

@@ -1,11 +1,14 @@
 package attune.app.care;
 
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.stream.Collectors;
 
 /** Says how often something is done, alike on screen and on paper. */
 final class Rhythm {
+  private static final Phrases PHRASES = Phrases.of(Rhythm.class);
+
   private static final int MONTH = 30;
 
   private Rhythm() {}
@@ -13,19 +16,18 @@ final class Rhythm {
   /** Such as "every 2 months", or "after 2, 7, 30 days" for a ladder. */
   static String words(List<Integer> afterDays, @Nullable Integer everyDays) {
     if (everyDays == null) {
-      return "after "
-          + afterDays.stream().map(String::valueOf).collect(Collectors.joining(", "))
-          + " days";
+      return PHRASES.say(
+          "after-days", afterDays.stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
     return switch (everyDays) {
-      case 7 -> "every week";
-      case MONTH -> "every month";
-      case 180, 182 -> "every half year";
-      case 365 -> "every year";
+      case 7 -> PHRASES.say("every-week");
+      case MONTH -> PHRASES.say("every-month");
+      case 180, 182 -> PHRASES.say("every-half-year");
+      case 365 -> PHRASES.say("every-year");
       default ->
           everyDays % MONTH == 0
-              ? "every " + everyDays / MONTH + " months"
-              : "every " + everyDays + " days";
+              ? PHRASES.say("every-months", everyDays / MONTH)
+              : PHRASES.say("every-days", everyDays);
     };
   }
 }

@@ -13,6 +13,7 @@ import attune.app.format.SheetCell;
 import attune.app.web.NotNowException;
 import attune.app.web.ShopNetwork;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -45,6 +46,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/crew")
 class CrewController {
+  private static final Phrases PHRASES = Phrases.of(CrewController.class);
+
   private static final int LINES_SHOWN = 200;
   private static final int LINES_TAKEN_OUT = 100_000;
 
@@ -112,7 +115,7 @@ class CrewController {
     if (!code.isRight(request.code())) {
       log.note("nobody", LogKind.SIGN_IN_FAILED, "a wrong code for the owner");
       throw new InvalidInputException(
-          "/code", "another code", "the latest code Attune printed where it was started");
+          "/code", PHRASES.say("another-code"), PHRASES.say("the-latest-code-attune-printed"));
     }
     Who owner = crew.owner(request.name().strip(), request.passphrase());
     code.spend();
@@ -130,7 +133,7 @@ class CrewController {
     return present
         .who()
         .map(Who::id)
-        .orElseThrow(() -> new NotNowException("Nobody is signed in here: make the owner first."));
+        .orElseThrow(() -> new NotNowException(PHRASES.say("nobody-is-signed-in-here")));
   }
 
   @GetMapping("/me/sessions")

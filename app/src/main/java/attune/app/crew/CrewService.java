@@ -10,6 +10,7 @@ import attune.app.crew.CrewViews.SessionView;
 import attune.app.shop.Members;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Instant;
@@ -38,6 +39,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 @Transactional
 public class CrewService implements Members {
+  private static final Phrases PHRASES = Phrases.of(CrewService.class);
+
   /** Attribute of a session with the device it was begun at. */
   static final String DEVICE = "attune.device";
 
@@ -182,7 +185,7 @@ public class CrewService implements Members {
 
   private void firstOwnerByTheDoor(MemberForm form) {
     if (form.role() == Role.OWNER && !hasOwner()) {
-      throw new NotNowException("The first owner is made at the door, with the code.");
+      throw new NotNowException(PHRASES.say("the-first-owner-is-made"));
     }
   }
 
@@ -190,7 +193,8 @@ public class CrewService implements Members {
     String name = form.name().strip();
     Optional<MemberEntity> before = members.findByName(name);
     if (before.filter(m -> m.leftAt().isEmpty()).isPresent()) {
-      throw new InvalidInputException("/name", "\"" + name + "\"", "a name nobody else here has");
+      throw new InvalidInputException(
+          "/name", "\"" + name + "\"", PHRASES.say("a-name-nobody-else-here"));
     }
     MemberEntity member =
         before.orElseGet(() -> new MemberEntity(UUID.randomUUID(), name, form.role(), now()));
@@ -210,7 +214,8 @@ public class CrewService implements Members {
     }
     String name = form.name().strip();
     if (members.findByName(name).filter(other -> !other.getId().equals(id)).isPresent()) {
-      throw new InvalidInputException("/name", "\"" + name + "\"", "a name nobody else here has");
+      throw new InvalidInputException(
+          "/name", "\"" + name + "\"", PHRASES.say("a-name-nobody-else-here"));
     }
     firstOwnerByTheDoor(form);
     if (form.role() != Role.OWNER) {
@@ -250,7 +255,7 @@ public class CrewService implements Members {
         members.findByLeftAtIsNullOrderByName().stream()
             .anyMatch(m -> m.role() == Role.OWNER && !m.getId().equals(member.getId()));
     if (member.role() == Role.OWNER && !another) {
-      throw new NotNowException("The shop needs an owner: make somebody else one first.");
+      throw new NotNowException(PHRASES.say("the-shop-needs-an-owner"));
     }
   }
 
@@ -293,7 +298,8 @@ public class CrewService implements Members {
             || member.passphraseHash().isEmpty()
                 && member.pinHash().filter(hash -> encoder.matches(now, hash)).isPresent();
     if (has && !right) {
-      throw new InvalidInputException("/now", "another one", "the passphrase you sign in with");
+      throw new InvalidInputException(
+          "/now", PHRASES.say("another-one"), PHRASES.say("the-passphrase-you-sign-in"));
     }
     know(member, form.passphrase(), form.pin());
     members.flush();
@@ -310,7 +316,7 @@ public class CrewService implements Members {
   private static SessionView view(Session session, @Nullable String here) {
     return new SessionView(
         handle(session.getId()),
-        session.getAttributeOrDefault(DEVICE, "A device not noted"),
+        session.getAttributeOrDefault(DEVICE, PHRASES.say("a-device-not-noted")),
         local(session.getCreationTime()),
         local(session.getLastAccessedTime()),
         session.getId().equals(here));
@@ -327,7 +333,7 @@ public class CrewService implements Members {
         sessions.findByPrincipalName(member(id).getId().toString()).keySet().stream()
             .filter(session -> handle(session).equals(handle))
             .findFirst()
-            .orElseThrow(() -> new NoSuchElementException("That one is over already."));
+            .orElseThrow(() -> new NoSuchElementException(PHRASES.say("that-one-is-over-already")));
     sessions.deleteById(found);
   }
 
@@ -340,7 +346,7 @@ public class CrewService implements Members {
     return members
         .findById(id)
         .filter(m -> m.leftAt().isEmpty())
-        .orElseThrow(() -> new NoSuchElementException("Nobody of that kind works here."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("nobody-of-that-kind-works")));
   }
 
   private static LocalDateTime local(Instant at) {

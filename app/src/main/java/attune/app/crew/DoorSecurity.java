@@ -2,6 +2,7 @@ package attune.app.crew;
 
 import attune.app.crew.Operations.Operation;
 import attune.app.web.Refusal;
+import attune.core.words.Phrases;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -30,6 +31,8 @@ import org.springframework.session.web.http.DefaultCookieSerializer;
  */
 @Configuration
 class DoorSecurity {
+  private static final Phrases PHRASES = Phrases.of(DoorSecurity.class);
+
   private static final Set<Right> OWNERS = EnumSet.of(Right.DATA, Right.CREW);
 
   private final Operations operations;
@@ -113,16 +116,17 @@ class DoorSecurity {
               + right.map(Right::words).orElse("what is nobody's"));
     }
     HttpStatus status = who.isPresent() ? HttpStatus.FORBIDDEN : HttpStatus.UNAUTHORIZED;
-    Refusal.write(response, status, who.map(w -> refused(w, right)).orElse("Sign in first."));
+    Refusal.write(
+        response, status, who.map(w -> refused(w, right)).orElse(PHRASES.say("sign-in-first")));
   }
 
   private static String refused(Who who, Optional<Right> right) {
-    return "This is not for %s. To %s: %s."
-        .formatted(
-            who.role().one(),
-            right.map(Right::words).orElse("do this"),
-            right
-                .map(r -> r.roles().stream().map(Role::word).collect(Collectors.joining(", ")))
-                .orElse(Role.OWNER.word()));
+    return PHRASES.say(
+        "this-is-not-for-to",
+        who.role().one(),
+        right.map(Right::words).orElse(PHRASES.say("do-this")),
+        right
+            .map(r -> r.roles().stream().map(Role::word).collect(Collectors.joining(", ")))
+            .orElse(Role.OWNER.word()));
   }
 }

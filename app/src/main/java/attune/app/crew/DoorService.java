@@ -2,6 +2,7 @@ package attune.app.crew;
 
 import attune.app.crew.CrewViews.SignIn;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Duration;
@@ -14,6 +15,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Holds a passphrase or PIN against what somebody is known by; every wrong one waits longer. */
 @Service
 class DoorService {
+  private static final Phrases PHRASES = Phrases.of(DoorService.class);
+
   private static final int FREE_TRIES = 3;
   private static final Duration FIRST_WAIT = Duration.ofSeconds(30);
   private static final Duration LONGEST_WAIT = Duration.ofHours(1);
@@ -41,7 +44,9 @@ class DoorService {
             .findById(request.memberId())
             .filter(m -> m.leftAt().isEmpty())
             .orElseThrow(
-                () -> new InvalidInputException("/memberId", "nobody", "a name at the door"));
+                () ->
+                    new InvalidInputException(
+                        "/memberId", "nobody", PHRASES.say("a-name-at-the-door")));
     Who who = new Who(member.getId(), member.name(), member.role());
     if (open && member.passphraseHash().isEmpty() && member.pinHash().isEmpty()) {
       return who;
@@ -52,14 +57,18 @@ class DoorService {
     Optional<LocalDateTime> locked = member.lockedUntil().filter(until -> until.isAfter(now));
     if (locked.isPresent()) {
       throw new InvalidInputException(
-          field, "too many wrong ones", "another try in " + left(now, locked.get()));
+          field,
+          PHRASES.say("too-many-wrong-ones"),
+          PHRASES.say("another-try-in", left(now, locked.get())));
     }
     String told = byPin ? request.pin() : request.passphrase() == null ? "" : request.passphrase();
     Optional<String> hash = byPin ? member.pinHash() : member.passphraseHash();
     if (hash.filter(known -> encoder.matches(told, known)).isEmpty()) {
       member.missed(lockedUntil(now, member.misses() + 1));
       throw new InvalidInputException(
-          field, "a wrong one", "the " + (byPin ? "PIN" : "passphrase") + " of " + member.name());
+          field,
+          PHRASES.say("a-wrong-one"),
+          PHRASES.say("the-of", byPin ? "PIN" : "passphrase", member.name()));
     }
     member.forgiven();
     return who;
@@ -76,6 +85,8 @@ class DoorService {
 
   private static String left(LocalDateTime now, LocalDateTime until) {
     long seconds = Duration.between(now, until).toSeconds() + 1;
-    return seconds < 90 ? seconds + " seconds" : (seconds + 59) / 60 + " minutes";
+    return seconds < 90
+        ? PHRASES.say("seconds", seconds)
+        : PHRASES.say("minutes", (seconds + 59) / 60);
   }
 }

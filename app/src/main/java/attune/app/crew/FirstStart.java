@@ -1,5 +1,6 @@
 package attune.app.crew;
 
+import attune.core.words.Phrases;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -7,6 +8,8 @@ import org.springframework.stereotype.Component;
 /** Prints the code of the owner where the shop is on its network and has none yet. */
 @Component
 class FirstStart {
+  private static final Phrases PHRASES = Phrases.of(FirstStart.class);
+
   private final CrewService crew;
   private final OwnerCode code;
   private final Present present;
@@ -20,7 +23,7 @@ class FirstStart {
   @EventListener(ApplicationReadyEvent.class)
   void tell() {
     if (!present.isDemo() && !crew.hasOwner()) {
-      System.out.println("Nobody is the owner yet. Code for the owner, good once: " + code.make());
+      System.out.println(PHRASES.say("nobody-is-the-owner-yet", code.make()));
     }
   }
 }

@@ -1,6 +1,7 @@
 package attune.app.crew;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import com.nulabinc.zxcvbn.Zxcvbn;
 import java.util.List;
 
@@ -9,6 +10,8 @@ import java.util.List;
  * repeats. Long is not enough.
  */
 final class Guessing {
+  private static final Phrases PHRASES = Phrases.of(Guessing.class);
+
   /** Of 0 to 4; from here on it takes more than a hundred million tries. */
   private static final int ENOUGH = 3;
 
@@ -23,8 +26,8 @@ final class Guessing {
     if (KNOWN.measure(passphrase, List.of(name, "attune")).getScore() < ENOUGH) {
       throw new InvalidInputException(
           "/passphrase",
-          "one that is soon guessed",
-          "four words or more that do not belong together, without the name");
+          PHRASES.say("one-that-is-soon-guessed"),
+          PHRASES.say("four-words-or-more-that"));
     }
   }
 }

@@ -1,6 +1,7 @@
 package attune.app.crew;
 
 import attune.app.format.BadInput;
+import attune.core.words.Phrases;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -8,6 +9,8 @@ import java.util.List;
 
 /** {@code owner-reset --data DIR}: a new code for an owner who has lost the passphrase. */
 public final class OwnerResetCommand {
+  private static final Phrases PHRASES = Phrases.of(OwnerResetCommand.class);
+
   private final PrintStream out;
   private final PrintStream err;
 
@@ -19,16 +22,17 @@ public final class OwnerResetCommand {
   /** Runs the command and returns the exit status. */
   public int run(List<String> arguments) {
     if (arguments.size() != 2 || !arguments.get(0).equals("--data")) {
-      err.println("usage: owner-reset --data DIR");
+      err.println(PHRASES.say("usage-owner-reset-data-dir"));
       return BadInput.STATUS;
     }
     Path data = Path.of(arguments.get(1));
     if (!Files.isDirectory(data)) {
-      err.println("--data: found no directory " + data + "; the shop's data directory is allowed");
+      err.println(
+          "--data: found no directory " + data + PHRASES.say("the-shops-data-directory-is"));
       return BadInput.STATUS;
     }
-    out.println("Code for the owner, good once: " + new OwnerCode(data).make());
-    out.println("Open Attune, choose \"I have a code\" at the door, and give it there.");
+    out.println(PHRASES.say("code-for-the-owner-good", new OwnerCode(data).make()));
+    out.println(PHRASES.say("open-attune-choose-i-have"));
     return 0;
   }
 }

@@ -6,6 +6,7 @@ import attune.app.crew.CrewViews.PasskeyForm;
 import attune.app.crew.CrewViews.PasskeyView;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -30,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/crew")
 class PasskeyController {
+  private static final Phrases PHRASES = Phrases.of(PasskeyController.class);
+
   private static final String NEW = "attune.passkey.new";
   private static final String IN = "attune.passkey.in";
 
@@ -97,8 +100,10 @@ class PasskeyController {
       Who who =
           crew.who(member)
               .orElseThrow(
-                  () -> new InvalidInputException("/credential", "of one who left", "one's own"));
-      entrance.enter(who, "by passkey", http, response);
+                  () ->
+                      new InvalidInputException(
+                          "/credential", PHRASES.say("of-one-who-left"), PHRASES.say("ones-own")));
+      entrance.enter(who, PHRASES.say("by-passkey"), http, response);
     } catch (InvalidInputException e) {
       log.note("nobody", LogKind.SIGN_IN_FAILED, "passkey: " + e.faults().get(0).found());
       throw e;
@@ -114,7 +119,7 @@ class PasskeyController {
     return present
         .who()
         .filter(who -> who.id() != null)
-        .orElseThrow(() -> new NotNowException("Nobody is signed in here: make the owner first."));
+        .orElseThrow(() -> new NotNowException(PHRASES.say("nobody-is-signed-in-here")));
   }
 
   /** What the browser was asked for, taken out so that an answer is good once. */
@@ -122,7 +127,7 @@ class PasskeyController {
     HttpSession session = http.getSession(false);
     Object asked = session == null ? null : session.getAttribute(which);
     if (!type.isInstance(asked)) {
-      throw new NotNowException("Nothing was asked for here: begin again.");
+      throw new NotNowException(PHRASES.say("nothing-was-asked-for-here"));
     }
     session.removeAttribute(which);
     return type.cast(asked);

@@ -2,6 +2,7 @@ package attune.app.crew;
 
 import attune.app.crew.CrewViews.PasskeyView;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -53,7 +54,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 class PasskeyService {
-  private static final String SHOP = "Attune";
+  private static final Phrases PHRASES = Phrases.of(PasskeyService.class);
+
+  private static final String SHOP = PHRASES.say("attune");
   private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
   private static final TypeReference<PublicKeyCredential<AuthenticatorAttestationResponse>> MADE =
       new TypeReference<>() {};
@@ -157,7 +160,7 @@ class PasskeyService {
   /** Lets go of one of somebody's. */
   public void forget(UUID member, String handle) {
     if (of(member).stream().noneMatch(kept -> kept.handle().equals(handle))) {
-      throw new NoSuchElementException("That passkey is gone already.");
+      throw new NoSuchElementException(PHRASES.say("that-passkey-is-gone-already"));
     }
     credentials.delete(Bytes.fromBase64(handle));
   }
@@ -207,7 +210,9 @@ class PasskeyService {
 
   private static InvalidInputException refused() {
     return new InvalidInputException(
-        "/credential", "no answer to what was asked", "a passkey made here, unlocked just now");
+        "/credential",
+        PHRASES.say("no-answer-to-what-was"),
+        PHRASES.say("a-passkey-made-here-unlocked"));
   }
 
   private static LocalDateTime local(Instant at) {

@@ -5,26 +5,31 @@ import static attune.app.crew.Role.OWNER;
 import static attune.app.crew.Role.SPECIALIST;
 import static attune.app.crew.Role.TECHNICIAN;
 
+import attune.core.words.Phrases;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 
 /** What may be done, and by whom: the one table, which the screens and docs/security.md show. */
 public enum Right {
-  OPEN("open a customer's own link, sign in", Role.values()),
-  SELF("see and change one's own sign-in", Role.values()),
-  WATCH("see the day, jobs, plans, runs and the shelf", Role.values()),
-  TRAIN("train, and see how one learns", Role.values()),
-  TICK("tick, measure, mix and photograph at the bench", OWNER, SPECIALIST, TECHNICIAN),
-  JUDGE("survey, match and arrange: decide how a job is done", OWNER, SPECIALIST),
-  STOCK("change the shelf: products, tools, bottles, cloths", OWNER, SPECIALIST),
-  BOOK("take jobs in and move them", OWNER, SPECIALIST, DESK),
-  CUSTOMERS("see and write down customers and vehicles", OWNER, SPECIALIST, DESK),
-  QUOTE("quote, and see what work costs", OWNER, SPECIALIST, DESK),
-  HAND_OVER("hand over, share the report, keep after-care", OWNER, SPECIALIST, DESK),
-  RULES("set house rules, the shop and what training opens", OWNER),
-  DATA("bring data in or out, back up, delete a customer", OWNER),
-  CREW("say who works here and on which devices, read the log", OWNER);
+  OPEN(Phrases.of(Right.class).say("open-a-customers-own-link"), Role.values()),
+  SELF(Phrases.of(Right.class).say("see-and-change-ones-own"), Role.values()),
+  WATCH(Phrases.of(Right.class).say("see-the-day-jobs-plans"), Role.values()),
+  TRAIN(Phrases.of(Right.class).say("train-and-see-how-one"), Role.values()),
+  TICK(
+      Phrases.of(Right.class).say("tick-measure-mix-and-photograph"),
+      OWNER,
+      SPECIALIST,
+      TECHNICIAN),
+  JUDGE(Phrases.of(Right.class).say("survey-match-and-arrange-decide"), OWNER, SPECIALIST),
+  STOCK(Phrases.of(Right.class).say("change-the-shelf-products-tools"), OWNER, SPECIALIST),
+  BOOK(Phrases.of(Right.class).say("take-jobs-in-and-move"), OWNER, SPECIALIST, DESK),
+  CUSTOMERS(Phrases.of(Right.class).say("see-and-write-down-customers"), OWNER, SPECIALIST, DESK),
+  QUOTE(Phrases.of(Right.class).say("quote-and-see-what-work"), OWNER, SPECIALIST, DESK),
+  HAND_OVER(Phrases.of(Right.class).say("hand-over-share-the-report"), OWNER, SPECIALIST, DESK),
+  RULES(Phrases.of(Right.class).say("set-house-rules-the-shop"), OWNER),
+  DATA(Phrases.of(Right.class).say("bring-data-in-or-out"), OWNER),
+  CREW(Phrases.of(Right.class).say("say-who-works-here-and"), OWNER);
 
   private final String words;
   private final Set<Role> roles;

@@ -1,12 +1,14 @@
 package attune.app.crew;
 
+import attune.core.words.Phrases;
+
 /** What somebody is in the shop. */
 public enum Role {
-  OWNER("owner", "an owner"),
-  SPECIALIST("specialist", "a specialist"),
-  TECHNICIAN("technician", "a technician"),
-  DESK("desk", "the desk"),
-  LEARNER("learner", "a learner");
+  OWNER("owner", Phrases.of(Role.class).say("an-owner")),
+  SPECIALIST("specialist", Phrases.of(Role.class).say("a-specialist")),
+  TECHNICIAN("technician", Phrases.of(Role.class).say("a-technician")),
+  DESK("desk", Phrases.of(Role.class).say("the-desk")),
+  LEARNER("learner", Phrases.of(Role.class).say("a-learner"));
 
   private final String word;
   private final String one;

@@ -1,6 +1,7 @@
 package attune.app.crew;
 
 import attune.app.web.NotNowException;
+import attune.core.words.Phrases;
 import jakarta.servlet.http.HttpServletRequest;
 
 /**
@@ -10,6 +11,8 @@ import jakarta.servlet.http.HttpServletRequest;
  * @param origin with scheme and port
  */
 record Site(String name, String origin) {
+  private static final Phrases PHRASES = Phrases.of(Site.class);
+
   private static final String NUMBER = "[0-9.]+|.*:.*";
 
   static Site of(HttpServletRequest request) {
@@ -28,8 +31,7 @@ record Site(String name, String origin) {
    */
   Site named() {
     if (!isNamed()) {
-      throw new NotNowException(
-          "A passkey belongs to a name, and this address is a number: open Attune by its name.");
+      throw new NotNowException(PHRASES.say("a-passkey-belongs-to-a"));
     }
     return this;
   }

@@ -1,5 +1,6 @@
 package attune.app.crew;
 
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.UUID;
 
@@ -9,6 +10,8 @@ import java.util.UUID;
  * @param id of the member; null in the open house
  */
 public record Who(@Nullable UUID id, String name, Role role) {
+  private static final Phrases PHRASES = Phrases.of(Who.class);
+
   /** Whoever sits at the machine of a shop in which nobody was set up yet. */
   static final Who HOUSE = new Who(null, "", Role.OWNER);
 
@@ -18,6 +21,6 @@ public record Who(@Nullable UUID id, String name, Role role) {
 
   /** As the log names them. */
   String inLog() {
-    return name.isEmpty() ? "at the machine" : name;
+    return name.isEmpty() ? PHRASES.say("at-the-machine") : name;
   }
 }

@@ -9,6 +9,7 @@ import attune.app.people.CustomerService.Forgotten;
 import attune.app.web.NotNowException;
 import attune.core.check.Known;
 import attune.core.survey.Condition.Wear;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -26,6 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 class DamageService {
+  private static final Phrases PHRASES = Phrases.of(DamageService.class);
+
   /** One panel's damage in words. */
   record DamageItem(String surfaceId, String panel, List<String> what) {}
 
@@ -69,7 +72,7 @@ class DamageService {
   public DamageView acknowledge(UUID jobId, String name) {
     List<DamageItem> items = items(jobId);
     if (items.isEmpty()) {
-      throw new NotNowException("The survey has found no damage to acknowledge.");
+      throw new NotNowException(PHRASES.say("the-survey-has-found-no"));
     }
     LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
     acknowledgements.saveAndFlush(

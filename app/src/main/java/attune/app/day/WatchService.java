@@ -16,6 +16,7 @@ import attune.app.retention.RetentionService;
 import attune.app.web.Room;
 import attune.core.check.Known;
 import attune.core.plan.Plan;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -32,6 +33,8 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class WatchService {
+  private static final Phrases PHRASES = Phrases.of(WatchService.class);
+
   private static final int CARE_DAYS_AHEAD = 7;
   private static final int NEEDS_DAYS = 7;
 
@@ -112,16 +115,24 @@ class WatchService {
     stock(now, found);
     backups
         .says()
-        .ifPresent(says -> found.add(new WatchView(Kind.BACKUP, null, "Backups", says, now, null)));
+        .ifPresent(
+            says ->
+                found.add(
+                    new WatchView(Kind.BACKUP, null, PHRASES.say("backups"), says, now, null)));
     indexes
         .says()
         .ifPresent(
-            says -> found.add(new WatchView(Kind.BACKUP, null, "Database", says, now, null)));
+            says ->
+                found.add(
+                    new WatchView(Kind.BACKUP, null, PHRASES.say("database"), says, now, null)));
     room.warns()
-        .ifPresent(says -> found.add(new WatchView(Kind.ROOM, null, "Disk", says, now, null)));
+        .ifPresent(
+            says ->
+                found.add(new WatchView(Kind.ROOM, null, PHRASES.say("disk"), says, now, null)));
     long overdue = retention.overdue();
     if (overdue > 0) {
-      found.add(new WatchView(Kind.RETENTION, null, "Customers", past(overdue), now, null));
+      found.add(
+          new WatchView(Kind.RETENTION, null, PHRASES.say("customers"), past(overdue), now, null));
     }
     found.sort(Comparator.comparing(WatchView::kind).thenComparing(WatchView::at));
     return found;
@@ -190,7 +201,7 @@ class WatchService {
                     Kind.LOW_STOCK,
                     null,
                     need.product(),
-                    "Not enough for the week: " + need.jobs().get(0),
+                    PHRASES.say("not-enough-for-the-week", need.jobs().get(0)),
                     now,
                     null))
         .forEach(found::add);
@@ -203,7 +214,7 @@ class WatchService {
               Kind.PROMISE_AT_RISK,
               job.id(),
               job.vehicleLabel(),
-              "Ready too late for what was promised",
+              PHRASES.say("ready-too-late-for-what"),
               job.returnBy(),
               ready));
     }
@@ -217,7 +228,7 @@ class WatchService {
               Kind.CURING,
               job.id(),
               job.vehicleLabel(),
-              "Still drying or curing: not driven, not sat in",
+              PHRASES.say("still-drying-or-curing-not"),
               ready,
               null));
     }
@@ -226,7 +237,8 @@ class WatchService {
   /** What lies somewhere and has to be wiped by a time. */
   private static void clocks(JobSummary job, Glance run, LocalDateTime now, List<WatchView> found) {
     for (Glance.Laid laid : run.clocks()) {
-      String late = laid.wipeBy().isBefore(now) ? ": late to wipe" : ": to be wiped";
+      String late =
+          laid.wipeBy().isBefore(now) ? PHRASES.say("late-to-wipe") : PHRASES.say("to-be-wiped");
       found.add(
           new WatchView(
               Kind.CLOCK, job.id(), job.vehicleLabel(), laid.what() + late, laid.wipeBy(), null));
@@ -234,9 +246,7 @@ class WatchService {
   }
 
   private static String past(long customers) {
-    return customers
-        + (customers == 1 ? " is" : " are")
-        + " past the time their data is kept: look under Shop";
+    return PHRASES.say("are-past-the-time-their", customers);
   }
 
   private static boolean isWorked(Progress run) {

@@ -28,6 +28,7 @@ import attune.core.plan.Step;
 import attune.core.plan.Task;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -49,6 +50,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Sections, windows and drying of a job in other air, and hour by hour. */
 @Service
 class OutlookService {
+  private static final Phrases PHRASES = Phrases.of(OutlookService.class);
+
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.UK);
 
@@ -119,7 +122,7 @@ class OutlookService {
         .orElseThrow(
             () ->
                 new InvalidInputException(
-                    "/sun", "\"" + code + "\"", "none, through-glass or direct"));
+                    "/sun", "\"" + code + "\"", PHRASES.say("none-through-glass-or-direct")));
   }
 
   /** Panels by when they are cleaned. */
@@ -156,17 +159,17 @@ class OutlookService {
         .mostly()
         .map(
             part ->
-                "Mostly the %s: the shortest window goes from %s to %s."
-                    .formatted(
-                        words(part),
-                        minutes(before.orElse(0)),
-                        minutes(whole.shortestS().orElse(0))))
+                PHRASES.say(
+                    "mostly-the-the-shortest-window",
+                    words(part),
+                    minutes(before.orElse(0)),
+                    minutes(whole.shortestS().orElse(0))))
         .orElse(null);
   }
 
   private static String words(Part part) {
     return switch (part) {
-      case TEMPERATURE -> "warmth of the air";
+      case TEMPERATURE -> PHRASES.say("warmth-of-the-air");
       case HUMIDITY -> "humidity";
       case DRAUGHT -> "draught";
       case SUN -> "sun";
@@ -175,12 +178,12 @@ class OutlookService {
 
   private static String minutes(double seconds) {
     if (seconds >= 86_400) {
-      return "no end";
+      return PHRASES.say("no-end");
     }
     return seconds < 90
         ? Math.round(seconds) + " s"
         : seconds < 5400
-            ? Math.round(seconds / 60) + " min"
+            ? PHRASES.say("min", Math.round(seconds / 60))
             : "%.1f h".formatted(Locale.ROOT, seconds / 3600);
   }
 
@@ -189,7 +192,7 @@ class OutlookService {
     return new ForecastFile(
         "attune-forecast",
         1,
-        "Port Ansley, simulated",
+        PHRASES.say("port-ansley-simulated"),
         forecast.from(day).stream()
             .map(
                 f ->
@@ -204,7 +207,7 @@ class OutlookService {
 
   HoursView hours(UUID id) {
     LocalDate day = plans.plan(id).job().setting().start().toLocalDate();
-    return hours(id, forecast.from(day), "Port Ansley", true);
+    return hours(id, forecast.from(day), PHRASES.say("port-ansley"), true);
   }
 
   /**
@@ -228,7 +231,7 @@ class OutlookService {
       } catch (DateTimeException e) {
         faults.add(
             new Fault(
-                "/hours/" + i + "/at", "\"" + h.at() + "\"", "a local time, YYYY-MM-DDTHH:MM"));
+                "/hours/" + i + "/at", "\"" + h.at() + "\"", PHRASES.say("a-local-time-yyyy-mm")));
       }
     }
     if (!faults.isEmpty()) {
@@ -241,11 +244,7 @@ class OutlookService {
       UUID id, List<Forecast> forecasts, @Nullable String place, boolean simulated) {
     Plan plan = plans.plan(id);
     if (plan.job().setting().place() == Setting.Place.STUDIO) {
-      return new HoursView(
-          place,
-          simulated,
-          "In the studio the air is the room's: the weather makes no difference.",
-          List.of());
+      return new HoursView(place, simulated, PHRASES.say("in-the-studio-the-air"), List.of());
     }
     Outlook outlook = reference.planner().outlook(plan);
     List<Hour> hours = outlook.hours(forecasts);
@@ -254,10 +253,7 @@ class OutlookService {
         place,
         simulated,
         best.map(
-                h ->
-                    "Best begun "
-                        + WHEN.format(h.forecast().at())
-                        + ": fewest sections, most time to wipe.")
+                h -> PHRASES.say("best-begun-fewest-sections-most", WHEN.format(h.forecast().at())))
             .orElseGet(() -> noHour(outlook.fixes(forecasts), Outlook.leastBad(hours))),
         hours.stream().map(h -> view(h, best.filter(h::equals).isPresent())).toList());
   }
@@ -265,17 +261,18 @@ class OutlookService {
   private static String noHour(List<Fix> fixes, Optional<Hour> leastBad) {
     String would =
         fixes.isEmpty()
-            ? "It has to be another day."
+            ? PHRASES.say("it-has-to-be-another")
             : fixes.stream().map(OutlookService::words).collect(Collectors.joining(" "));
-    return "No hour of it is fit for wet work. "
-        + would
-        + leastBad.map(h -> " Least bad is " + WHEN.format(h.forecast().at()) + ".").orElse("");
+    return PHRASES.say(
+        "no-hour-of-it-is",
+        would,
+        leastBad.map(h -> PHRASES.say("least-bad-is", WHEN.format(h.forecast().at()))).orElse(""));
   }
 
   private static String words(Fix fix) {
     return switch (fix) {
-      case SHADE -> "Out of the sun one would be.";
-      case HEATED_HALL -> "In a heated hall it can be done at any hour.";
+      case SHADE -> PHRASES.say("out-of-the-sun-one");
+      case HEATED_HALL -> PHRASES.say("in-a-heated-hall-it");
     };
   }
 

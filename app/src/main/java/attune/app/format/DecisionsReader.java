@@ -14,6 +14,7 @@ import attune.core.match.Tried;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +23,8 @@ import java.util.Optional;
 
 /** Reads what was set by hand and what was tried on a job's panels. */
 public final class DecisionsReader {
+  private static final Phrases PHRASES = Phrases.of(DecisionsReader.class);
+
   private DecisionsReader() {}
 
   /**
@@ -76,11 +79,14 @@ public final class DecisionsReader {
     if (n.cleanerId() != null && shelf.findProduct(n.cleanerId()).isEmpty()) {
       faults.add(
           new Fault(
-              pointer + "/cleanerId", "\"" + n.cleanerId() + "\"", "a product of the job's shelf"));
+              pointer + "/cleanerId",
+              "\"" + n.cleanerId() + "\"",
+              PHRASES.say("a-product-of-the-jobs")));
     }
     if (JobReader.findTool(shelf, n.toolId()).isEmpty()) {
       faults.add(
-          new Fault(pointer + "/toolId", "\"" + n.toolId() + "\"", "a tool of the job's shelf"));
+          new Fault(
+              pointer + "/toolId", "\"" + n.toolId() + "\"", PHRASES.say("a-tool-of-the-jobs")));
     }
   }
 

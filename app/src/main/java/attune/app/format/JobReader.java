@@ -28,6 +28,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
@@ -49,6 +50,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class JobReader {
+  private static final Phrases PHRASES = Phrases.of(JobReader.class);
 
   private final Schemas schemas;
   private final ShelfReader shelves;
@@ -162,7 +164,9 @@ public class JobReader {
     if (start.isPresent() && by.filter(b -> b.isBefore(start.get())).isPresent()) {
       faults.add(
           new Fault(
-              "/setting/returnBy", "\"" + f.returnBy() + "\"", "a time after start, " + f.start()));
+              "/setting/returnBy",
+              "\"" + f.returnBy() + "\"",
+              PHRASES.say("a-time-after-start", f.start())));
     }
     return start.map(
         s ->
@@ -201,7 +205,7 @@ public class JobReader {
           new Fault(
               "/setting/skills",
               String.join(", ", coaters),
-              "one of those who do the job: " + String.join(", ", crew)));
+              PHRASES.say("one-of-those-who-do", String.join(", ", crew))));
     }
   }
 
@@ -212,7 +216,7 @@ public class JobReader {
     try {
       return Optional.of(LocalDateTime.parse(text));
     } catch (DateTimeException e) {
-      faults.add(new Fault(pointer, "\"" + text + "\"", "a local time, YYYY-MM-DDTHH:MM"));
+      faults.add(new Fault(pointer, "\"" + text + "\"", PHRASES.say("a-local-time-yyyy-mm")));
       return Optional.empty();
     }
   }
@@ -240,13 +244,15 @@ public class JobReader {
           if (rule.isEmpty()) {
             String keys =
                 String.join(", ", rules.all().stream().map(HouseRules.HouseRule::key).toList());
-            faults.add(new Fault(pointer, "an unknown house rule", "one of " + keys));
+            faults.add(
+                new Fault(
+                    pointer, PHRASES.say("an-unknown-house-rule"), PHRASES.say("one-of", keys)));
           } else if (!rule.get().schools().contains(school)) {
             faults.add(
                 new Fault(
                     pointer,
                     "\"" + school + "\"",
-                    "one of " + String.join(", ", rule.get().schools())));
+                    PHRASES.say("one-of", String.join(", ", rule.get().schools()))));
           }
         });
     return rules.with(chosen);
@@ -303,16 +309,14 @@ public class JobReader {
   private static <T> Optional<T> onShelf(
       Optional<T> item, JsonNode node, String pointer, List<Fault> faults) {
     if (item.isEmpty()) {
-      faults.add(
-          new Fault(
-              pointer, node.toString(), "the id of something on the shelf, or a whole record"));
+      faults.add(new Fault(pointer, node.toString(), PHRASES.say("the-id-of-something-on")));
     }
     return item;
   }
 
   private static void once(Object before, String id, String pointer, List<Fault> faults) {
     if (before != null) {
-      faults.add(new Fault(pointer, "\"" + id + "\" a second time", "an id once"));
+      faults.add(new Fault(pointer, PHRASES.say("a-second-time", id), PHRASES.say("an-id-once")));
     }
   }
 

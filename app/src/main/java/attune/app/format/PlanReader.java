@@ -34,6 +34,7 @@ import attune.core.plan.TechniqueTable;
 import attune.core.shelf.Span;
 import attune.core.survey.Stain;
 import attune.core.survey.Wishes;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
@@ -56,6 +57,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public final class PlanReader {
+  private static final Phrases PHRASES = Phrases.of(PlanReader.class);
+
   private final JsonMapper mapper;
 
   public PlanReader(JsonMapper mapper) {
@@ -69,7 +72,7 @@ public final class PlanReader {
     try {
       return read(mapper.readValue(json, PlanFile.class));
     } catch (JacksonException e) {
-      throw new InvalidInputException("", e.getOriginalMessage(), "an attune-plan");
+      throw new InvalidInputException("", e.getOriginalMessage(), PHRASES.say("an-attune-plan"));
     }
   }
 
@@ -271,7 +274,7 @@ public final class PlanReader {
     try {
       return LocalDateTime.parse(text);
     } catch (DateTimeException e) {
-      throw new InvalidInputException(pointer, "\"" + text + "\"", "a local time");
+      throw new InvalidInputException(pointer, "\"" + text + "\"", PHRASES.say("a-local-time"));
     }
   }
 
@@ -301,7 +304,7 @@ public final class PlanReader {
               .map(f -> new Fault(pointer + f.pointer(), f.found(), f.allowed()))
               .toList());
     } catch (NullPointerException e) {
-      throw new InvalidInputException(pointer, "nothing", "what a plan has there");
+      throw new InvalidInputException(pointer, "nothing", PHRASES.say("what-a-plan-has-there"));
     }
   }
 }

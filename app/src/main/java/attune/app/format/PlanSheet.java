@@ -20,6 +20,7 @@ import attune.core.plan.Totals;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -38,6 +39,8 @@ import java.util.stream.IntStream;
 
 /** A visit as a page of plain text a person can work by, from the first line to the last. */
 public final class PlanSheet {
+  private static final Phrases PHRASES = Phrases.of(PlanSheet.class);
+
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
@@ -90,17 +93,17 @@ public final class PlanSheet {
     }
     line("");
     line(
-        "Hands %s to %s, standing by %s, %d steps. Ready to drive %s, to sit in %s%s."
-            .formatted(
-                SheetWords.length(t.handsLow()),
-                SheetWords.length(t.handsHigh()),
-                SheetWords.length(t.waits()),
-                plan.timetable().rounds().stream().filter(r -> r.step() != Step.BREAK).count(),
-                at(plan.timetable().driveAt()),
-                at(plan.timetable().sitAt()),
-                plan.timetable().curedAt().isAfter(plan.timetable().readyAt())
-                    ? ", cured " + at(plan.timetable().curedAt())
-                    : ""));
+        PHRASES.say(
+            "hands-to-standing-by-steps",
+            SheetWords.length(t.handsLow()),
+            SheetWords.length(t.handsHigh()),
+            SheetWords.length(t.waits()),
+            plan.timetable().rounds().stream().filter(r -> r.step() != Step.BREAK).count(),
+            at(plan.timetable().driveAt()),
+            at(plan.timetable().sitAt()),
+            plan.timetable().curedAt().isAfter(plan.timetable().readyAt())
+                ? PHRASES.say("cured", at(plan.timetable().curedAt()))
+                : ""));
     deciding().ifPresent(this::line);
     plan.warnings().forEach(warning -> line("! " + warning.text()));
   }
@@ -116,10 +119,7 @@ public final class PlanSheet {
             .toList();
     return tight.isEmpty() || tight.size() >= worked.size() - 1 // all but the hand-over
         ? Optional.empty()
-        : Optional.of(
-            "Steps "
-                + SheetWords.runs(tight)
-                + " decide when it is ready: later there is later ready. The others have room.");
+        : Optional.of(PHRASES.say("steps-decide-when-it-is", SheetWords.runs(tight)));
   }
 
   private String at(LocalDateTime time) {
@@ -128,39 +128,42 @@ public final class PlanSheet {
   }
 
   private void toHand() {
-    title("To hand");
+    title(PHRASES.say("to-hand"));
     for (PlannedMix mix : plan.mixes()) {
       String ph =
           mix.effectivePh()
-              .map(p -> String.format(Locale.ROOT, ", pH %.1f to %.1f", p.low(), p.high()))
-              .orElse(", pH unknown: measure it");
+              .map(
+                  p ->
+                      PHRASES.say(
+                          "ph-to",
+                          Phrases.number("%.1f", p.low()),
+                          Phrases.number("%.1f", p.high())))
+              .orElse(PHRASES.say("ph-unknown-measure-it"));
       line(
           mix.mix().ratio().isReady()
-              ? "- %s, as it comes: %s%s"
-                  .formatted(name(mix.productId()), SheetWords.ml(mix.neededMl()), ph)
-              : "- %s %s: %s and %s of water%s"
-                  .formatted(
-                      name(mix.productId()),
-                      mix.mix().ratio().code(),
-                      SheetWords.ml(mix.mix().productMl()),
-                      SheetWords.ml(mix.mix().waterMl()),
-                      ph));
+              ? PHRASES.say("as-it-comes", name(mix.productId()), SheetWords.ml(mix.neededMl()), ph)
+              : PHRASES.say(
+                  "and-of-water",
+                  name(mix.productId()),
+                  mix.mix().ratio().code(),
+                  SheetWords.ml(mix.mix().productMl()),
+                  SheetWords.ml(mix.mix().waterMl()),
+                  ph));
     }
     for (PlannedDose dose : plan.doses()) {
-      line("- %s: %s in all".formatted(name(dose.productId()), SheetWords.ml(dose.ml())));
+      line(PHRASES.say("in-all", name(dose.productId()), SheetWords.ml(dose.ml())));
     }
     tools().forEach(tool -> line("- " + tool));
     plan.cloths()
         .forEach(
             c ->
                 line(
-                    "- %d %s for %s%s"
-                        .formatted(
-                            c.count(),
-                            c.count() == 1 ? "cloth" : "cloths",
-                            c.use().code(),
-                            c.colourfastOnly() ? ", white or washed out only" : "")));
-    plan.purchases().forEach(p -> line("- Buy first: " + p.text()));
+                    PHRASES.say(
+                        "cloths-for",
+                        c.count(),
+                        c.use().code(),
+                        c.colourfastOnly() ? PHRASES.say("white-or-washed-out-only") : "")));
+    plan.purchases().forEach(p -> line(PHRASES.say("buy-first", p.text())));
   }
 
   /** What hangs on the wall, in the order it is taken down; cloths are counted. */
@@ -175,7 +178,9 @@ public final class PlanSheet {
   }
 
   private static String apart(List<String> kinds) {
-    return kinds.size() > 1 ? ", one each or washed between: " + String.join("; ", kinds) : "";
+    return kinds.size() > 1
+        ? PHRASES.say("one-each-or-washed-between", String.join("; ", kinds))
+        : "";
   }
 
   private void rounds() {
@@ -189,8 +194,8 @@ public final class PlanSheet {
       line("");
       if (round.isBreak()) {
         line(
-            "      %s  Break, %s"
-                .formatted(CLOCK.format(round.start()), SheetWords.length(round.waitS() / 60)));
+            PHRASES.say(
+                "break", CLOCK.format(round.start()), SheetWords.length(round.waitS() / 60)));
         continue;
       }
       number++;
@@ -212,7 +217,7 @@ public final class PlanSheet {
                     : SheetWords.words(round.step().code()).toLowerCase(Locale.ROOT),
                 SheetWords.length(Math.max(1, Math.round(round.handsS() / 60f))),
                 round.waitS() >= 60
-                    ? " and " + SheetWords.length(round.waitS() / 60) + " standing by"
+                    ? PHRASES.say("and-standing-by", SheetWords.length(round.waitS() / 60))
                     : ""));
     means(round, panels).ifPresent(text -> under(text));
     if (round.step() == Step.TEST_SPOT) {
@@ -231,7 +236,7 @@ public final class PlanSheet {
     if (before == null) {
       lines.forEach(line -> under(line.text()));
     } else {
-      under("Hands as in step " + before + ".");
+      under(PHRASES.say("hands-as-in-step", before));
     }
   }
 
@@ -248,7 +253,10 @@ public final class PlanSheet {
       parts.add(Product.WATER.name());
     }
     round.productId().ifPresent(id -> parts.add(name(id)));
-    round.ratio().map(r -> r.equals(Ratio.READY.code()) ? "as it comes" : r).ifPresent(parts::add);
+    round
+        .ratio()
+        .map(r -> r.equals(Ratio.READY.code()) ? PHRASES.say("as-it-comes-2") : r)
+        .ifPresent(parts::add);
     round.toolId().ifPresent(id -> parts.add(name(id)));
     if (Step.CLEAN == round.step() || Step.TEXTILE == round.step()) {
       panels.stream()
@@ -335,13 +343,13 @@ public final class PlanSheet {
           .forEach(remains -> add(stays, remains, panel));
     }
     if (!stays.isEmpty()) {
-      title("What stays, and who sees to it");
+      title(PHRASES.say("what-stays-and-who-sees"));
       stays.forEach((text, where) -> line("- " + String.join(", ", where) + ": " + text));
     }
   }
 
   private void care() {
-    title("After-care");
+    title(PHRASES.say("after-care"));
     plan.care()
         .forEach(
             c ->
@@ -350,14 +358,14 @@ public final class PlanSheet {
                         .formatted(
                             c.what(),
                             c.everyDays()
-                                .map(days -> ", every " + days + " days")
+                                .map(days -> PHRASES.say("every-days", days))
                                 .orElseGet(
                                     () ->
-                                        ", after "
-                                            + c.dueInDays().stream()
+                                        PHRASES.say(
+                                            "after-days",
+                                            c.dueInDays().stream()
                                                 .map(String::valueOf)
-                                                .collect(Collectors.joining(", "))
-                                            + " days"))));
+                                                .collect(Collectors.joining(", ")))))));
   }
 
   private String name(String id) {

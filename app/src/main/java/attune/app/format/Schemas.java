@@ -3,6 +3,7 @@ package attune.app.format;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.check.Known;
+import attune.core.words.Phrases;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -33,6 +34,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class Schemas {
+  private static final Phrases PHRASES = Phrases.of(Schemas.class);
+
   /** Largest file read, in bytes: a cabin of 400 surfaces with a long history is well under it. */
   public static final int MOST_BYTES = 8 * 1024 * 1024;
 
@@ -77,7 +80,8 @@ public class Schemas {
    */
   public JsonNode read(SchemaName name, String json) {
     if (json.length() > MOST_BYTES) {
-      throw new InvalidInputException("", json.length() + " characters", "at most " + MOST_BYTES);
+      throw new InvalidInputException(
+          "", PHRASES.say("characters", json.length()), PHRASES.say("at-most", MOST_BYTES));
     }
     JsonNode node = parse(json);
     List<Fault> faults = faults(name, node);
@@ -91,14 +95,15 @@ public class Schemas {
     try {
       JsonNode node = mapper.readTree(json.startsWith("\uFEFF") ? json.substring(1) : json);
       if (node == null || node.isMissingNode()) {
-        throw new InvalidInputException("", "nothing", "a JSON object");
+        throw new InvalidInputException("", "nothing", PHRASES.say("a-json-object"));
       }
       return node;
     } catch (JacksonException e) {
       var at = e.getLocation();
       String where =
-          at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
-      throw new InvalidInputException("", "text that is not JSON" + where, "one JSON object");
+          at == null ? "" : PHRASES.say("at-line-column", at.getLineNr(), at.getColumnNr());
+      throw new InvalidInputException(
+          "", PHRASES.say("text-that-is-not-json", where), PHRASES.say("one-json-object"));
     }
   }
 
@@ -117,12 +122,13 @@ public class Schemas {
     JsonNode rule = error.getSchemaNode();
     return switch (error.getKeyword()) {
       case "required" ->
-          new Fault(base + "/" + error.getProperty(), "nothing", "this field is required");
+          new Fault(
+              base + "/" + error.getProperty(), "nothing", PHRASES.say("this-field-is-required"));
       case "additionalProperties", "unevaluatedProperties" ->
           new Fault(
               base + "/" + error.getProperty(),
-              "an unknown field",
-              "only the fields of the format");
+              PHRASES.say("an-unknown-field"),
+              PHRASES.say("only-the-fields-of-the"));
       default -> new Fault(base, found(error.getInstanceNode()), allowed(error, rule));
     };
   }
@@ -132,7 +138,8 @@ public class Schemas {
       return "nothing";
     }
     if (node.isObject() || node.isArray()) {
-      return (node.isObject() ? "an object" : "a list") + " of " + node.size();
+      return PHRASES.say(
+          "of", node.isObject() ? PHRASES.say("an-object") : PHRASES.say("a-list"), node.size());
     }
     String text = node.toString();
     return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
@@ -140,17 +147,17 @@ public class Schemas {
 
   private static String allowed(Error error, JsonNode rule) {
     return switch (error.getKeyword()) {
-      case "enum" -> "one of " + list(rule);
+      case "enum" -> PHRASES.say("one-of", list(rule));
       case "const" -> rule.toString();
-      case "type" -> "a value of type " + rule.asString();
-      case "minimum" -> "at least " + plain(rule);
-      case "maximum" -> "at most " + plain(rule);
-      case "minItems" -> "at least " + rule + " of them";
-      case "maxItems" -> "at most " + rule + " of them";
-      case "minLength" -> "at least " + rule + " character";
-      case "maxLength" -> "at most " + rule + " characters";
-      case "uniqueItems" -> "each value once";
-      case "pattern" -> "text of the form " + rule.asString();
+      case "type" -> PHRASES.say("a-value-of-type", rule.asString());
+      case "minimum" -> PHRASES.say("at-least", plain(rule));
+      case "maximum" -> PHRASES.say("at-most", plain(rule));
+      case "minItems" -> PHRASES.say("at-least-of-them", rule);
+      case "maxItems" -> PHRASES.say("at-most-of-them", rule);
+      case "minLength" -> PHRASES.say("at-least-character", rule);
+      case "maxLength" -> PHRASES.say("at-most-characters", rule);
+      case "uniqueItems" -> PHRASES.say("each-value-once");
+      case "pattern" -> PHRASES.say("text-of-the-form", rule.asString());
       default -> error.getMessage();
     };
   }

@@ -8,6 +8,7 @@ import attune.core.plan.ResiduePass;
 import attune.core.plan.Round;
 import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,13 +20,15 @@ import java.util.stream.Collectors;
 
 /** How the sheet says places, passes and amounts. */
 final class SheetWords {
+  private static final Phrases PHRASES = Phrases.of(SheetWords.class);
+
   private static final int NAMED = 4;
 
   /** What sits no longer than this is wiped as it is laid. */
   static final int AT_ONCE_S = 5;
 
   /** Zones a part is found in without their being named. */
-  private static final Set<String> ALONE = Set.of("Floor", "Overhead");
+  private static final Set<String> ALONE = Set.of(PHRASES.say("floor"), PHRASES.say("overhead"));
 
   static final int READABLE = 8;
 
@@ -38,7 +41,7 @@ final class SheetWords {
     for (int i = 0; i < numbers.size(); i++) {
       if (i + 1 == numbers.size() || numbers.get(i + 1) != numbers.get(i) + 1) {
         int first = numbers.get(from);
-        runs.add(first == numbers.get(i) ? "" + first : first + " to " + numbers.get(i));
+        runs.add(first == numbers.get(i) ? "" + first : PHRASES.say("to", first, numbers.get(i)));
         from = i + 1;
       }
     }
@@ -46,7 +49,9 @@ final class SheetWords {
   }
 
   static String length(int minutes) {
-    return minutes < 60 ? minutes + " min" : "%d h %02d".formatted(minutes / 60, minutes % 60);
+    return minutes < 60
+        ? PHRASES.say("min", minutes)
+        : "%d h %02d".formatted(minutes / 60, minutes % 60);
   }
 
   static boolean isWith(Rung rung, Round round) {
@@ -66,14 +71,17 @@ final class SheetWords {
   static String laid(Treatment t) {
     String where =
         switch (t.applyTo()) {
-          case SURFACE -> "on the surface";
-          case TOOL -> "on the tool";
-          case CLOTH -> "on the cloth";
+          case SURFACE -> PHRASES.say("on-the-surface");
+          case TOOL -> PHRASES.say("on-the-tool");
+          case CLOTH -> PHRASES.say("on-the-cloth");
         };
     if (t.isDry()) {
       return "dry";
     }
-    return where + (t.dwellS() > AT_ONCE_S ? ", sits " + t.dwellS() + " s" : ", wiped at once");
+    return where
+        + (t.dwellS() > AT_ONCE_S
+            ? PHRASES.say("sits-s", t.dwellS())
+            : PHRASES.say("wiped-at-once"));
   }
 
   static Optional<String> amount(Round round, List<SurfacePlan> panels) {
@@ -84,7 +92,7 @@ final class SheetWords {
             .filter(s -> round.productId().filter(s.product().id()::equals).isPresent())
             .mapToDouble(s -> s.doseMl() / s.coats())
             .sum();
-    return ml > 0 ? Optional.of(ml(ml) + " here") : Optional.empty();
+    return ml > 0 ? Optional.of(PHRASES.say("here", ml(ml))) : Optional.empty();
   }
 
   /** Which of a panel's stains a bottle meets. */
@@ -94,7 +102,7 @@ final class SheetWords {
             .filter(spot -> spot.rung().filter(rung -> isWith(rung, round)).isPresent())
             .map(spot -> spot.stain().kind().words())
             .distinct()
-            .collect(Collectors.joining(" and ", ", ", ""))
+            .collect(Collectors.joining(PHRASES.say("and"), ", ", ""))
         : "";
   }
 
@@ -106,7 +114,7 @@ final class SheetWords {
                 Collectors.groupingBy(
                     p -> words(p.surface().zone()), LinkedHashMap::new, Collectors.counting()));
     if (byZone.size() > READABLE) {
-      return "The cabin, " + panels.size() + " panels.";
+      return PHRASES.say("the-cabin-panels", panels.size());
     }
     return byZone.entrySet().stream()
             .map(e -> e.getKey() + " (" + e.getValue() + ")")
@@ -135,7 +143,7 @@ final class SheetWords {
   /** Which panels, or how many where they are more than one reads. */
   static String where(List<SurfacePlan> panels) {
     return panels.size() > NAMED
-        ? panels.size() + " panels"
+        ? PHRASES.say("panels", panels.size())
         : panels.stream().map(SheetWords::place).collect(Collectors.joining(", "));
   }
 
@@ -151,16 +159,18 @@ final class SheetWords {
 
   static String wipes(SurfacePlan panel) {
     int passes = panel.residue().map(ResiduePass::passes).orElse(1);
-    return passes > 1 ? ": " + passes + " passes, a fresh face each" : "";
+    return passes > 1 ? PHRASES.say("passes-a-fresh-face-each", passes) : "";
   }
 
   static String passes(Rung rung) {
     int low = Math.max(1, rung.passesLow());
     int high = Math.max(low, rung.passesHigh());
     String passes =
-        low == high ? (low == 1 ? "1 pass" : low + " passes") : low + " to " + high + " passes";
+        low == high
+            ? (low == 1 ? "1 pass" : PHRASES.say("passes", low))
+            : PHRASES.say("to-passes", low, high);
     int sections = rung.verdict().sections().count();
-    return ": " + passes + (sections > 1 ? ", in " + sections + " sections" : "");
+    return ": " + passes + (sections > 1 ? PHRASES.say("in-sections", sections) : "");
   }
 
   /** Whoever lifts the blood itself reads it again. */
@@ -174,6 +184,8 @@ final class SheetWords {
   }
 
   static String ml(double ml) {
-    return ml >= 10 ? Math.round(ml) + " ml" : String.format(Locale.ROOT, "%.1f ml", ml);
+    return ml >= 10
+        ? PHRASES.say("ml", Math.round(ml))
+        : PHRASES.say("ml", Phrases.number("%.1f", ml));
   }
 }

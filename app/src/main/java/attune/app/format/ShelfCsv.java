@@ -5,6 +5,7 @@ import attune.app.format.ShelfColumns.Form;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.check.Known;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.StringReader;
@@ -38,6 +39,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Component
 public class ShelfCsv {
+  private static final Phrases PHRASES = Phrases.of(ShelfCsv.class);
+
   /** Most rows read. */
   public static final int MOST_ROWS = 10_000;
 
@@ -132,13 +135,14 @@ public class ShelfCsv {
   public ObjectNode read(String text, boolean decimalComma, Counted counted) {
     String csv = text.startsWith("\uFEFF") ? text.substring(1) : text;
     if (csv.isBlank()) {
-      throw new InvalidInputException("", "nothing", "a header row and a row for each item");
+      throw new InvalidInputException("", "nothing", PHRASES.say("a-header-row-and-a"));
     }
     List<CSVRecord> rows = rows(csv);
     List<String> header = rows.get(0).stream().map(String::strip).toList();
     checkHeader(header);
     if (rows.size() - 1 > MOST_ROWS) {
-      throw new InvalidInputException("", (rows.size() - 1) + " rows", "at most " + MOST_ROWS);
+      throw new InvalidInputException(
+          "", PHRASES.say("rows", rows.size() - 1), PHRASES.say("at-most", MOST_ROWS));
     }
     return new Sheet(header, decimalComma).read(rows.subList(1, rows.size()), counted);
   }
@@ -160,12 +164,11 @@ public class ShelfCsv {
         }
       }
       if (rows.isEmpty()) {
-        throw new InvalidInputException("", "nothing", "a header row and a row for each item");
+        throw new InvalidInputException("", "nothing", PHRASES.say("a-header-row-and-a"));
       }
       return rows;
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
-      throw new InvalidInputException(
-          "", "text that is not CSV: a quote is opened and never closed", "RFC 4180");
+      throw new InvalidInputException("", PHRASES.say("text-that-is-not-csv"), "RFC 4180");
     }
   }
 
@@ -181,14 +184,20 @@ public class ShelfCsv {
       if (!allowed.contains(name)) {
         faults.add(
             new Fault(
-                "line 1", "column \"" + shortened(name) + "\"", "a column of the shelf file"));
+                "line 1",
+                "column \"" + shortened(name) + "\"",
+                PHRASES.say("a-column-of-the-shelf")));
       } else if (!seen.add(name)) {
-        faults.add(new Fault("line 1", "column " + name + " twice", "each column once"));
+        faults.add(
+            new Fault(
+                "line 1", PHRASES.say("column-twice", name), PHRASES.say("each-column-once")));
       }
     }
     for (String needed : List.of(ShelfColumns.ITEM, "id", "name")) {
       if (!seen.contains(needed)) {
-        faults.add(new Fault("line 1", "no column " + needed, "at least item, id and name"));
+        faults.add(
+            new Fault(
+                "line 1", PHRASES.say("no-column", needed), PHRASES.say("at-least-item-id-and")));
       }
     }
     if (!faults.isEmpty()) {
@@ -249,13 +258,17 @@ public class ShelfCsv {
     private void row(CSVRecord row) {
       long line = row.getRecordNumber();
       if (row.size() > header.size()) {
-        fault(line, null, row.size() + " cells", header.size() + ", one for each column");
+        fault(
+            line,
+            null,
+            PHRASES.say("cells", row.size()),
+            PHRASES.say("one-for-each-column", header.size()));
         return;
       }
       String item = row.get(header.indexOf(ShelfColumns.ITEM)).strip();
       Map<String, Column> known = columns.of(item);
       if (known.isEmpty()) {
-        fault(line, ShelfColumns.ITEM, quoted(item), "product or tool");
+        fault(line, ShelfColumns.ITEM, quoted(item), PHRASES.say("product-or-tool"));
         return;
       }
       ObjectNode node = mapper.createObjectNode();
@@ -267,7 +280,7 @@ public class ShelfCsv {
         }
         Column column = known.get(name);
         if (column == null) {
-          fault(line, name, quoted(cell), "nothing: a " + item + " has no " + name);
+          fault(line, name, quoted(cell), PHRASES.say("nothing-a-has-no", item, name));
         } else {
           put(node, column, cell, line);
         }
@@ -305,7 +318,7 @@ public class ShelfCsv {
       switch (cell.toLowerCase(java.util.Locale.ROOT)) {
         case "yes", "true", "1" -> into.put(key, true);
         case "no", "false", "0" -> into.put(key, false);
-        default -> fault(line, column.name(), quoted(cell), "yes or no");
+        default -> fault(line, column.name(), quoted(cell), PHRASES.say("yes-or-no"));
       }
     }
 
@@ -328,18 +341,20 @@ public class ShelfCsv {
       }
       String allowed =
           column.form() == Form.WHOLE
-              ? "a whole number"
-              : decimalComma ? "a number such as 9,2" : "a number such as 9.2";
+              ? PHRASES.say("a-whole-number")
+              : decimalComma
+                  ? PHRASES.say("a-number-such-as-9")
+                  : PHRASES.say("a-number-such-as-9-2");
       String hint =
-          !decimalComma && cell.contains(",")
-              ? "; decimal commas only where they are declared"
-              : "";
+          !decimalComma && cell.contains(",") ? PHRASES.say("decimal-commas-only-where-they") : "";
       fault(line, column.name(), quoted(cell), allowed + hint);
       return Optional.empty();
     }
 
     private void fault(long line, @Nullable String column, String found, String allowed) {
-      faults.add(new Fault("line " + line + (column == null ? "" : ", " + column), found, allowed));
+      faults.add(
+          new Fault(
+              PHRASES.say("line", line, column == null ? "" : ", " + column), found, allowed));
     }
 
     /** From {@code /products/3/dwellS/max} to the line and column it was read from. */
@@ -349,7 +364,7 @@ public class ShelfCsv {
       if (from == null || !path[2].matches("\\d+")) {
         return fault;
       }
-      String line = "line " + from.get(Integer.parseInt(path[2]));
+      String line = PHRASES.say("line-2", from.get(Integer.parseInt(path[2])));
       if (path.length == 3) {
         return new Fault(line, fault.found(), fault.allowed());
       }

@@ -24,6 +24,7 @@ import attune.core.shelf.Slip;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -44,6 +45,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class ShelfReader {
+  private static final Phrases PHRASES = Phrases.of(ShelfReader.class);
+
   private final Schemas schemas;
   private final JsonMapper mapper;
 
@@ -94,7 +97,9 @@ public class ShelfReader {
       if (!seen.add(ids.get(i))) {
         faults.add(
             new Fault(
-                pointer + "/" + i + "/id", "\"" + ids.get(i) + "\" a second time", "an id once"));
+                pointer + "/" + i + "/id",
+                PHRASES.say("a-second-time", ids.get(i)),
+                PHRASES.say("an-id-once")));
       }
     }
   }
@@ -163,15 +168,13 @@ public class ShelfReader {
       if (concentrate) {
         faults.add(
             new Fault(
-                pointer + "/labelRatios",
-                "nothing",
-                "the label's ratios, since it is a concentrate"));
+                pointer + "/labelRatios", "nothing", PHRASES.say("the-labels-ratios-since-it")));
       }
       return Optional.empty();
     }
     if (!concentrate) {
       faults.add(
-          new Fault(pointer + "/labelRatios", "ratios", "none, since it is supplied ready to use"));
+          new Fault(pointer + "/labelRatios", "ratios", PHRASES.say("none-since-it-is-supplied")));
       return Optional.empty();
     }
     String at = pointer + "/labelRatios/";
@@ -189,11 +192,8 @@ public class ShelfReader {
           new Fault(
               at + "default",
               "\"" + f.labelRatios().standard() + "\"",
-              "a ratio from "
-                  + label.strongest().code()
-                  + " (strongest) to "
-                  + label.mildest().code()
-                  + " (mildest)"));
+              PHRASES.say(
+                  "a-ratio-from-strongest-to", label.strongest().code(), label.mildest().code())));
       return Optional.empty();
     }
     return Optional.of(label);
@@ -219,7 +219,9 @@ public class ShelfReader {
       return Optional.empty();
     }
     if (f.max() < f.min()) {
-      faults.add(new Fault(pointer + "/max", String.valueOf(f.max()), "at least min, " + f.min()));
+      faults.add(
+          new Fault(
+              pointer + "/max", String.valueOf(f.max()), PHRASES.say("at-least-min", f.min())));
       return Optional.empty();
     }
     return Optional.of(new Span(f.min(), f.max()));
@@ -232,7 +234,7 @@ public class ShelfReader {
     try {
       return Optional.of(LocalDate.parse(text));
     } catch (DateTimeException e) {
-      faults.add(new Fault(pointer, "\"" + text + "\"", "a day of the calendar, YYYY-MM-DD"));
+      faults.add(new Fault(pointer, "\"" + text + "\"", PHRASES.say("a-day-of-the-calendar")));
       return Optional.empty();
     }
   }

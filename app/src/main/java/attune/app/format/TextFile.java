@@ -1,6 +1,7 @@
 package attune.app.format;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
@@ -10,6 +11,8 @@ import java.nio.file.Path;
 
 /** Reads a file named on the command line, within the limits of the formats. */
 public final class TextFile {
+  private static final Phrases PHRASES = Phrases.of(TextFile.class);
+
   private TextFile() {}
 
   /**
@@ -22,15 +25,18 @@ public final class TextFile {
     try {
       if (Files.isRegularFile(file) && Files.size(file) > Schemas.MOST_BYTES) {
         throw new InvalidInputException(
-            "", Files.size(file) + " bytes", "at most " + Schemas.MOST_BYTES);
+            "", PHRASES.say("bytes", Files.size(file)), PHRASES.say("at-most", Schemas.MOST_BYTES));
       }
       return Files.readString(file, StandardCharsets.UTF_8);
     } catch (NoSuchFileException e) {
-      throw new InvalidInputException("", "no file " + file, "the path of " + what);
+      throw new InvalidInputException(
+          "", PHRASES.say("no-file", file), PHRASES.say("the-path-of", what));
     } catch (MalformedInputException e) {
-      throw new InvalidInputException("", "text that is not UTF-8", what + " in UTF-8");
+      throw new InvalidInputException(
+          "", PHRASES.say("text-that-is-not-utf"), PHRASES.say("in-utf-8", what));
     } catch (IOException e) {
-      throw new InvalidInputException("", file + ", which cannot be read", "the path of " + what);
+      throw new InvalidInputException(
+          "", PHRASES.say("which-cannot-be-read", file), PHRASES.say("the-path-of", what));
     }
   }
 }

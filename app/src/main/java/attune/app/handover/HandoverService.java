@@ -41,6 +41,7 @@ import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -65,6 +66,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class HandoverService {
+  private static final Phrases PHRASES = Phrases.of(HandoverService.class);
+
   private static final Set<Phase> OPEN = Set.of(Phase.WAITING, Phase.RUNNING, Phase.SKIPPED);
   private static final Set<Next> ENDS_SHORT = Set.of(Next.LEAVE, Next.STAYS, Next.REFER);
   private static final Set<ReasonCode> NOTICED =
@@ -111,10 +114,7 @@ public class HandoverService {
     RunSoFar run =
         bench
             .soFar(id)
-            .orElseThrow(
-                () ->
-                    new NotNowException(
-                        "There is nothing to hand over: the bench run has not started."));
+            .orElseThrow(() -> new NotNowException(PHRASES.say("there-is-nothing-to-hand")));
     Shelf products = bench.shelfOf(id);
     JobFile document = job.document();
     Map<String, String> labels = job.labels();
@@ -175,7 +175,7 @@ public class HandoverService {
   public HandoverView close(UUID id) {
     HandoverView view = view(id);
     if (view.treated().isEmpty()) {
-      throw new NotNowException("Nothing has been done at the bench yet.");
+      throw new NotNowException(PHRASES.say("nothing-has-been-done-at"));
     }
     notes.note(id);
     learning.note(id);
@@ -215,7 +215,7 @@ public class HandoverService {
 
   private static String name(PhotoView photo, Map<String, String> labels) {
     return photo.surfaceId() == null
-        ? "The cabin"
+        ? PHRASES.say("the-cabin")
         : labels.getOrDefault(photo.surfaceId(), photo.surfaceId());
   }
 
@@ -242,7 +242,7 @@ public class HandoverService {
         view.pairs().stream().anyMatch(p -> p.found().equals(photoId) || p.done().equals(photoId))
             || view.halves().stream().anyMatch(h -> h.photo().equals(photoId));
     if (!shown) {
-      throw new NoSuchElementException("There is no such photo in this report.");
+      throw new NoSuchElementException(PHRASES.say("there-is-no-such-photo"));
     }
     return photos.picture(id, photoId, false);
   }
@@ -317,17 +317,10 @@ public class HandoverService {
     return switch (next) {
       case REFER ->
           new NotCured(
-              label,
-              ReasonCode.REFER_REPAIR.name(),
-              "Its own colour or coat began to come off, so the work was stopped; a repairer"
-                  + " re-colours it.");
-      case STAYS ->
-          new NotCured(label, "HIGH_SPOT", "A high spot of the coating has cured and stays.");
+              label, ReasonCode.REFER_REPAIR.name(), PHRASES.say("its-own-colour-or-coat"));
+      case STAYS -> new NotCured(label, "HIGH_SPOT", PHRASES.say("a-high-spot-of-the"));
       default ->
-          new NotCured(
-              label,
-              ReasonCode.LEAVE_SOME.name(),
-              "Some of what was found stays: nothing that may be used here takes more of it off.");
+          new NotCured(label, ReasonCode.LEAVE_SOME.name(), PHRASES.say("some-of-what-was-found"));
     };
   }
 

@@ -2,6 +2,7 @@ package attune.app.handover;
 
 import attune.app.format.PlanFile;
 import attune.app.jobs.JobState;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -34,6 +35,7 @@ public record HandoverView(
     List<PlanFile.CodeFile> gripChecks,
     List<BeforeAfter> pairs,
     List<Half> halves) {
+  private static final Phrases PHRASES = Phrases.of(HandoverView.class);
 
   /**
    * When it can be used; counted from the last tick at the bench, or as planned before there is
@@ -73,7 +75,9 @@ public record HandoverView(
       if (panels == 0) {
         return "";
       }
-      return ": " + (panels == 1 ? "1 panel, " : panels + " panels, ") + String.join(", ", zones);
+      return ": "
+          + (panels == 1 ? "1 panel, " : PHRASES.say("panels", panels))
+          + String.join(", ", zones);
     }
   }
 

@@ -11,6 +11,7 @@ import attune.app.people.PeopleViews.Treatment;
 import attune.core.check.Coded;
 import attune.core.measure.Ratio;
 import attune.core.plan.Step;
+import attune.core.words.Phrases;
 import com.lowagie.text.Rectangle;
 import com.lowagie.text.pdf.PdfPTable;
 import java.time.LocalDateTime;
@@ -25,6 +26,8 @@ import java.util.stream.Collectors;
  * It certifies nothing.
  */
 final class LogbookPdf {
+  private static final Phrases PHRASES = Phrases.of(LogbookPdf.class);
+
   private final HandoverView view;
   private final RunRecord record;
   private final List<Treatment> used;
@@ -40,37 +43,30 @@ final class LogbookPdf {
   }
 
   byte[] bytes(Rectangle size) {
-    Paper paper = new Paper(size, head, "Cabin cleaning: sheet for the logbook");
+    Paper paper = new Paper(size, head, PHRASES.say("cabin-cleaning-sheet-for-the"));
     paper.text(view.title() + ". " + when() + by());
-    paper.part("What was applied, and where");
+    paper.part(PHRASES.say("what-was-applied-and-where"));
     applied(paper);
-    paper.part("Products");
+    paper.part(PHRASES.say("products"));
     for (Used product : view.used()) {
       paper.line(
           product.name() + (product.maker().isEmpty() ? "" : ", " + product.maker()),
-          ", about "
-              + product.ml()
-              + " ml, batch "
-              + (product.batches().isEmpty()
-                  ? "not noted"
-                  : String.join(" and ", product.batches()))
-              + ". "
-              + String.join(" ", product.hazards()));
+          PHRASES.say(
+              "about-ml-batch",
+              product.ml(),
+              product.batches().isEmpty()
+                  ? PHRASES.say("not-noted")
+                  : String.join(PHRASES.say("and"), product.batches()),
+              String.join(" ", product.hazards())));
     }
-    paper.part("Found and left alone");
+    paper.part(PHRASES.say("found-and-left-alone"));
     if (view.notCured().isEmpty()) {
-      paper.text("Nothing noted.");
+      paper.text(PHRASES.say("nothing-noted"));
     }
     for (NotCured not : view.notCured()) {
       paper.line(not.label() + ": ", not.text());
     }
-    paper.spacedLine(
-        "Cleaning of cabin trim only: nothing was opened, removed or repaired. This sheet certifies"
-            + " nothing. Whether a product may be used in this cabin, and what of this is entered in"
-            + " the logbook, is decided by the licensed engineer from the maker's and the"
-            + " authority's lists; safety data sheets come with it.",
-        Paper.NOTE,
-        10);
+    paper.spacedLine(PHRASES.say("cleaning-of-cabin-trim-only"), Paper.NOTE, 10);
     signatures(paper);
     return paper.close();
   }
@@ -81,7 +77,7 @@ final class LogbookPdf {
             .map(RecordLine::at)
             .max(LocalDateTime::compareTo)
             .orElse(record.startedAt());
-    return "Worked on " + day.format(last);
+    return PHRASES.say("worked-on", day.format(last));
   }
 
   private String by() {
@@ -92,12 +88,12 @@ final class LogbookPdf {
             .distinct()
             .sorted()
             .toList();
-    return people.isEmpty() ? "." : " by " + String.join(", ", people) + ".";
+    return people.isEmpty() ? "." : PHRASES.say("by", String.join(", ", people));
   }
 
   private void applied(Paper paper) {
     if (used.isEmpty()) {
-      paper.text("Nothing but dry work is ticked at the bench.");
+      paper.text(PHRASES.say("nothing-but-dry-work-is"));
       return;
     }
     Map<List<String>, List<String>> alike =
@@ -109,7 +105,16 @@ final class LogbookPdf {
                     Collectors.mapping(Treatment::panel, Collectors.toList())));
     PdfPTable table = Paper.table(1, 2.2f, 1.6f, 1, 4);
     table.setHeaderRows(1);
-    Paper.row(table, Paper.BOLD, false, false, "Work", "Product", "Mix", "Passes", "On");
+    Paper.row(
+        table,
+        Paper.BOLD,
+        false,
+        false,
+        PHRASES.say("work"),
+        PHRASES.say("product"),
+        PHRASES.say("mix"),
+        PHRASES.say("passes"),
+        "On");
     alike.forEach(
         (how, panels) ->
             Paper.row(
@@ -132,8 +137,10 @@ final class LogbookPdf {
 
   private static String mixed(Treatment t) {
     String mix =
-        t.ratio() == null || t.ratio().equals(Ratio.READY.code()) ? "as it comes" : t.ratio();
-    return t.ph() == null ? mix : mix + ", pH %.1f".formatted(t.ph());
+        t.ratio() == null || t.ratio().equals(Ratio.READY.code())
+            ? PHRASES.say("as-it-comes")
+            : t.ratio();
+    return t.ph() == null ? mix : mix + PHRASES.say("ph", Phrases.number("%.1f", t.ph()));
   }
 
   private static String passes(Treatment t) {
@@ -148,8 +155,8 @@ final class LogbookPdf {
         Paper.NOTE,
         true,
         false,
-        "Cleaned by, date, signature",
-        "Received by the licensed engineer: name, licence number, date, signature");
+        PHRASES.say("cleaned-by-date-signature"),
+        PHRASES.say("received-by-the-licensed"));
     paper.add(table);
   }
 }

@@ -1,6 +1,7 @@
 package attune.app.handover;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -22,9 +23,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ReportLinks {
+  private static final Phrases PHRASES = Phrases.of(ReportLinks.class);
+
   private static final int TOKEN_BYTES = 32;
   private static final int MOST_DAYS = 400;
-  private static final String GONE = "This link is not good any more. Ask the shop for a new one.";
+  private static final String GONE = PHRASES.say("this-link-is-not-good");
 
   /**
    * A link.
@@ -59,7 +62,8 @@ class ReportLinks {
    */
   LinkView make(UUID jobId, int days) {
     if (days < 1 || days > MOST_DAYS) {
-      throw new InvalidInputException("/days", String.valueOf(days), "1 to " + MOST_DAYS);
+      throw new InvalidInputException(
+          "/days", String.valueOf(days), PHRASES.say("1-to", MOST_DAYS));
     }
     handover.view(jobId);
     byte[] bytes = new byte[TOKEN_BYTES];
@@ -83,7 +87,7 @@ class ReportLinks {
     links
         .findById(linkId)
         .filter(link -> link.jobId().equals(jobId))
-        .orElseThrow(() -> new NoSuchElementException("There is no such link."))
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-link")))
         .revoke();
     links.flush();
     return of(jobId);

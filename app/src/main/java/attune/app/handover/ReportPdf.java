@@ -11,6 +11,7 @@ import attune.app.handover.HandoverView.Treated;
 import attune.app.handover.HandoverView.Used;
 import attune.app.paper.Letterhead;
 import attune.app.paper.Paper;
+import attune.core.words.Phrases;
 import com.lowagie.text.Image;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
@@ -29,6 +30,8 @@ import java.util.stream.Collectors;
 
 /** The customer's report on paper, pictures with it. */
 final class ReportPdf {
+  private static final Phrases PHRASES = Phrases.of(ReportPdf.class);
+
   private static final float PICTURE_HEIGHT = 150;
   private static final int MOST_PAIRS = 6;
 
@@ -45,45 +48,42 @@ final class ReportPdf {
   }
 
   byte[] bytes(Rectangle size) {
-    Paper paper = new Paper(size, head, "Hand-over");
+    Paper paper = new Paper(size, head, PHRASES.say("hand-over"));
     paper.text(view.title());
     paper.add(ready());
-    view.gripChecks().forEach(grip -> paper.spacedLine("Grip. " + grip.text(), Paper.BOLD, 6));
+    view.gripChecks()
+        .forEach(grip -> paper.spacedLine(PHRASES.say("grip", grip.text()), Paper.BOLD, 6));
     corrections(paper);
-    paper.part("What was done");
+    paper.part(PHRASES.say("what-was-done"));
     done(paper);
     pictures(paper);
-    paper.part("What could not be cured");
+    paper.part(PHRASES.say("what-could-not-be-cured"));
     if (view.notCured().isEmpty()) {
       paper.text(
           view.notDone().isEmpty()
-              ? "Nothing: all that was found could be treated."
-              : "Nothing among what was worked on.");
+              ? PHRASES.say("nothing-all-that-was-found")
+              : PHRASES.say("nothing-among-what-was-worked"));
     }
     for (NotCured not : view.notCured()) {
       paper.line(not.label() + ": ", not.text());
     }
-    paper.part("Keeping it so");
+    paper.part(PHRASES.say("keeping-it-so"));
     for (Advice advice : view.care()) {
       paper.line(capital(advice.when()) + ": ", advice.what() + ".");
     }
-    paper.text(
-        "Between visits a cloth damp with water is enough. Nothing slippery on the wheel, pedals"
-            + " or levers.");
-    paper.part("What was used");
+    paper.text(PHRASES.say("between-visits-a-cloth-damp"));
+    paper.part(PHRASES.say("what-was-used"));
     for (Used used : view.used()) {
       String batch =
-          used.batches().isEmpty() ? "" : ", batch " + String.join(" and ", used.batches());
+          used.batches().isEmpty()
+              ? ""
+              : PHRASES.say("batch", String.join(PHRASES.say("and"), used.batches()));
       String safety = String.join(" ", used.hazards());
       paper.line(
           used.name() + (used.maker().isEmpty() ? "" : ", " + used.maker()),
-          ", about " + used.ml() + " ml" + batch + ". " + safety);
+          PHRASES.say("about-ml", used.ml(), batch, safety));
     }
-    paper.spacedLine(
-        "Safety data sheets on request. A warning lamp, a frayed belt or a fault in a seat is for"
-            + " a licensed workshop.",
-        Paper.NOTE,
-        8);
+    paper.spacedLine(PHRASES.say("safety-data-sheets-on-request"), Paper.NOTE, 8);
     return paper.close();
   }
 
@@ -94,10 +94,10 @@ final class ReportPdf {
             && ready.curedAt().compareTo(ready.driveAt()) > 0;
     PdfPTable table = cures ? Paper.table(1, 1, 1) : Paper.table(1, 1);
     table.setSpacingBefore(10);
-    cell(table, "Drive from", ready.driveAt());
-    cell(table, "Sit from", ready.sitAt());
+    cell(table, PHRASES.say("drive-from"), ready.driveAt());
+    cell(table, PHRASES.say("sit-from"), ready.sitAt());
     if (cures) {
-      cell(table, "Fully cured", ready.curedAt());
+      cell(table, PHRASES.say("fully-cured"), ready.curedAt());
     }
     return table;
   }
@@ -116,9 +116,9 @@ final class ReportPdf {
     if (view.corrections().isEmpty()) {
       return;
     }
-    paper.part("Put right since the hand-over");
+    paper.part(PHRASES.say("put-right-since-the-hand"));
     for (Correction c : view.corrections()) {
-      String told = c.told().isEmpty() ? "" : " Told then: " + c.told();
+      String told = c.told().isEmpty() ? "" : PHRASES.say("told-then", c.told());
       paper.line(when.format(c.at()) + ", " + c.what() + ". ", c.text() + told);
     }
   }
@@ -129,11 +129,11 @@ final class ReportPdf {
         view.treated().stream()
             .collect(
                 Collectors.groupingBy(
-                    t -> "Found " + t.found() + "; " + t.did() + ".",
+                    t -> PHRASES.say("found", t.found(), t.did()),
                     LinkedHashMap::new,
                     Collectors.toList()));
     if (alike.isEmpty()) {
-      paper.text("Nothing is ticked at the bench yet.");
+      paper.text(PHRASES.say("nothing-is-ticked-at-the"));
     }
     alike.forEach(
         (story, panels) ->
@@ -141,7 +141,7 @@ final class ReportPdf {
                 panels.stream().map(Treated::label).collect(Collectors.joining(", ")) + ". ",
                 story));
     if (!view.notDone().isEmpty()) {
-      paper.spacedLine("Left out at this visit", Paper.BOLD, 6);
+      paper.spacedLine(PHRASES.say("left-out-at-this-visit"), Paper.BOLD, 6);
       for (NotDone open : view.notDone()) {
         paper.line(open.what(), open.words());
       }
@@ -152,12 +152,12 @@ final class ReportPdf {
     if (view.pairs().isEmpty() && view.halves().isEmpty()) {
       return;
     }
-    paper.part("Before and after");
+    paper.part(PHRASES.say("before-and-after"));
     PdfPTable table = Paper.table(1, 1);
     table.setSpacingBefore(4);
     for (BeforeAfter pair : view.pairs().stream().limit(MOST_PAIRS).toList()) {
-      picture(table, pair.found(), pair.label() + ", as found");
-      picture(table, pair.done(), pair.label() + ", done");
+      picture(table, pair.found(), PHRASES.say("as-found", pair.label()));
+      picture(table, pair.done(), PHRASES.say("done", pair.label()));
     }
     for (Half half : view.halves().stream().limit(MOST_PAIRS).toList()) {
       picture(table, half.photo(), half.label());

@@ -10,6 +10,7 @@ import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
 import attune.core.survey.Craft;
+import attune.core.words.Phrases;
 import com.lowagie.text.PageSize;
 import com.lowagie.text.Rectangle;
 import java.io.IOException;
@@ -22,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes a job's report as a file. */
 @Service
 class ReportPdfs {
+  private static final Phrases PHRASES = Phrases.of(ReportPdfs.class);
+
   private static final Map<String, Rectangle> PAPERS =
       Map.of("a4", PageSize.A4, "letter", PageSize.LETTER);
 
@@ -76,7 +79,7 @@ class ReportPdfs {
   public byte[] logbook(UUID jobId, String paper) {
     Rectangle size = size(paper);
     if (JobReader.craft(jobs.get(jobId).document()) != Craft.AIRCRAFT) {
-      throw new NotNowException("A sheet for the logbook is made for an aircraft only.");
+      throw new NotNowException(PHRASES.say("a-sheet-for-the-logbook"));
     }
     return new LogbookPdf(
             handover.view(jobId),
@@ -93,7 +96,7 @@ class ReportPdfs {
   private static Rectangle size(String paper) {
     Rectangle size = PAPERS.get(paper);
     if (size == null) {
-      throw new InvalidInputException("/paper", "\"" + paper + "\"", "a4 or letter");
+      throw new InvalidInputException("/paper", "\"" + paper + "\"", PHRASES.say("a4-or-letter"));
     }
     return size;
   }

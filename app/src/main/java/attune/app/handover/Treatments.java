@@ -18,6 +18,7 @@ import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Stain;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +30,8 @@ import java.util.stream.Stream;
 
 /** What was found on each panel and what was done to it. */
 final class Treatments {
+  private static final Phrases PHRASES = Phrases.of(Treatments.class);
+
   private Treatments() {}
 
   static List<Treated> treated(
@@ -53,14 +56,18 @@ final class Treatments {
     String soils =
         c.soils() == null || c.soils().isEmpty()
             ? "soil"
-            : String.join(", ", c.soils()).replace("food-drink", "food or drink").replace('-', ' ');
+            : String.join(", ", c.soils())
+                .replace("food-drink", PHRASES.say("food-or-drink"))
+                .replace('-', ' ');
     boolean clean = is(Level.NONE, c.soil());
     String soil = (clean ? "clean" : c.soil() + " " + soils) + stains(c);
     String rest =
         Stream.of(
                 is(Wear.INTACT, c.wear()) ? null : c.wear(),
-                c.feel() == null || is(Feel.SUPPLE, c.feel()) ? null : "feels " + c.feel(),
-                c.nap() == null || is(Nap.OPEN, c.nap()) ? null : "nap " + c.nap(),
+                c.feel() == null || is(Feel.SUPPLE, c.feel())
+                    ? null
+                    : PHRASES.say("feels", c.feel()),
+                c.nap() == null || is(Nap.OPEN, c.nap()) ? null : PHRASES.say("nap", c.nap()),
                 c.damage() == null || c.damage().isEmpty() ? null : String.join(", ", c.damage()))
             .filter(Objects::nonNull)
             .collect(Collectors.joining(", "));
@@ -77,7 +84,7 @@ final class Treatments {
         : c.stains().stream()
             .map(stain -> Coded.parse(Stain.Kind.class, stain.kind()).words())
             .distinct()
-            .collect(Collectors.joining(", ", "; stains of ", ""));
+            .collect(Collectors.joining(", ", PHRASES.say("stains-of"), ""));
   }
 
   /** What was done to a panel, with what was used there, whatever was planned. */
@@ -97,16 +104,16 @@ final class Treatments {
       List<StepSoFar> worked =
           done.stream().filter(s -> s.step().cleans() && s.rung() == rung).toList();
       String with = with(worked, products);
-      did.add(with.isEmpty() ? "dusted dry" : "cleaned with " + with);
+      did.add(with.isEmpty() ? PHRASES.say("dusted-dry") : PHRASES.say("cleaned-with", with));
     }
     String removers = with(done.stream().filter(s -> s.rung() == RunTask.SPOT).toList(), products);
     if (!removers.isEmpty()) {
-      did.add("stain worked with " + removers);
+      did.add(PHRASES.say("stain-worked-with", removers));
     }
     for (FrozenFinish laid : panel.finish()) {
       List<StepSoFar> here = done.stream().filter(s -> s.step() == laid.step()).toList();
       if (!here.isEmpty()) {
-        did.add(past(laid.step()) + " with " + with(here, products));
+        did.add(PHRASES.say("with", past(laid.step()), with(here, products)));
       }
     }
     return String.join(", ", did);
@@ -118,13 +125,13 @@ final class Treatments {
         .flatMap(step -> step.productId().stream())
         .distinct()
         .map(id -> ProductName.of(products, id))
-        .collect(Collectors.joining(" and "));
+        .collect(Collectors.joining(PHRASES.say("and")));
   }
 
   static String past(Step step) {
     return switch (step) {
       case CONDITION -> "conditioned";
-      case BARRIER -> "dye barrier laid";
+      case BARRIER -> PHRASES.say("dye-barrier-laid");
       case COAT -> "coated";
       case DRESS -> "dressed";
       case REFINISH -> "restored";

@@ -8,6 +8,7 @@ import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.app.people.VehicleService;
 import attune.core.plan.Step;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -24,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/vehicles/{id}/history")
 class HistoryController {
+  private static final Phrases PHRASES = Phrases.of(HistoryController.class);
+
   /**
    * The visits of a vehicle.
    *
@@ -64,9 +67,9 @@ class HistoryController {
 
   private static final List<String> UNKNOWN =
       List.of(
-          "Never deep-cleaned: dirt sits in seams and grain deeper than it looks.",
-          "An earlier dressing is possible: gloss, slip, a cloth that comes away oily.",
-          "An earlier owner may have dyed worn places: watch the cloth for the trim's colour.");
+          PHRASES.say("never-deep-cleaned-dirt-sits"),
+          PHRASES.say("an-earlier-dressing-is-possible"),
+          PHRASES.say("an-earlier-owner-may-have"));
 
   private final VehicleService vehicles;
   private final JobService jobs;

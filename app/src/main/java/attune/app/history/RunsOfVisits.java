@@ -12,6 +12,7 @@ import attune.core.bench.StepSoFar;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(readOnly = true)
 class RunsOfVisits {
+  private static final Phrases PHRASES = Phrases.of(RunsOfVisits.class);
+
   private static final int NAMED = 3;
 
   private final BenchService bench;
@@ -74,7 +77,7 @@ class RunsOfVisits {
   private static String treatment(StepSoFar step, Shelf shelf) {
     String tool = step.toolId().map(id -> shelf.findTool(id).map(Tool::name).orElse(id)).orElse("");
     if (step.productId().isEmpty()) {
-      return tool + ", dry";
+      return PHRASES.say("dry", tool);
     }
     Ratio ratio = step.ratio();
     return ProductName.of(shelf, step.productId().get())
@@ -104,14 +107,13 @@ class RunsOfVisits {
     String good =
         panels == 0
             ? ""
-            : "enough on "
-                + panels
-                + (panels == 1 ? " panel" : " panels")
-                + " in "
-                + (least == most
-                    ? least + (least == 1 ? " pass" : " passes")
-                    : least + " to " + most + " passes");
-    String bad = not.isEmpty() ? "" : "not enough on " + String.join(", ", not);
+            : PHRASES.say(
+                "enough-on-panels-in",
+                panels,
+                least == most
+                    ? PHRASES.say("passes", least)
+                    : PHRASES.say("to-passes", least, most));
+    String bad = not.isEmpty() ? "" : PHRASES.say("not-enough-on", String.join(", ", not));
     return good.isEmpty() || bad.isEmpty() ? good + bad : good + "; " + bad;
   }
 
@@ -135,7 +137,7 @@ class RunsOfVisits {
     return spent.entrySet().stream()
         .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
         .limit(NAMED)
-        .map(e -> e.getKey() + ": " + e.getValue() + " % of the year's allowance")
+        .map(e -> PHRASES.say("of-the-years-allowance", e.getKey(), e.getValue()))
         .toList();
   }
 

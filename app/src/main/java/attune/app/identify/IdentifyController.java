@@ -9,6 +9,7 @@ import attune.core.identify.Interview.Clue;
 import attune.core.identify.Interview.Standing;
 import attune.core.identify.Question;
 import attune.core.material.Role;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -28,6 +29,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/identify")
 class IdentifyController {
+  private static final Phrases PHRASES = Phrases.of(IdentifyController.class);
+
   /** What the surface is for, and answer by question so far. */
   record IdentifyRequest(
       @NotBlank(message = "a role such as seat or trim") String role,
@@ -74,7 +77,7 @@ class IdentifyController {
                     new InvalidInputException(
                         "/role",
                         "\"" + request.role() + "\"",
-                        "one of " + Coded.codes(Role.class)));
+                        PHRASES.say("one-of", Coded.codes(Role.class))));
     Standing standing = reference.interview().after(role, request.answers());
     return new IdentifyView(
         standing.ranking().stream().map(this::candidate).toList(),

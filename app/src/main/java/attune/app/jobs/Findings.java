@@ -10,6 +10,7 @@ import attune.app.jobs.JobViews.Pair;
 import attune.app.layouts.Layout;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -26,6 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Lays a finding on panels: those not surveyed yet start from their layout's usual properties. */
 @Component
 class Findings {
+  private static final Phrases PHRASES = Phrases.of(Findings.class);
+
   private final Schemas schemas;
   private final JsonMapper mapper;
 
@@ -56,7 +59,7 @@ class Findings {
               .orElseThrow(
                   () ->
                       new InvalidInputException(
-                          "/surfaceIds", "\"" + id + "\"", "a panel of the layout"));
+                          "/surfaceIds", "\"" + id + "\"", PHRASES.say("a-panel-of-the-layout")));
       if (!Boolean.TRUE.equals(finding.cleared())) {
         SurfaceFile start = Boolean.TRUE.equals(finding.usual()) ? usual(before, panels) : before;
         SurfaceFile with = with(start, finding);
@@ -165,7 +168,7 @@ class Findings {
       SurfaceFile from = found.get(pair.from());
       if (from == null) {
         throw new InvalidInputException(
-            "/pairs/" + i + "/from", "\"" + pair.from() + "\"", "a surveyed panel");
+            "/pairs/" + i + "/from", "\"" + pair.from() + "\"", PHRASES.say("a-surveyed-panel"));
       }
       SurfaceFile to =
           Optional.ofNullable(found.get(pair.to()))
@@ -173,7 +176,7 @@ class Findings {
               .orElse(null);
       if (to == null) {
         throw new InvalidInputException(
-            "/pairs/" + i + "/to", "\"" + pair.to() + "\"", "a panel of the layout");
+            "/pairs/" + i + "/to", "\"" + pair.to() + "\"", PHRASES.say("a-panel-of-the-layout"));
       }
       after.put(to.id(), like(to, from));
     }

@@ -7,6 +7,7 @@ import attune.app.format.Schemas;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDateTime;
@@ -19,6 +20,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Reads, writes and checks the documents of jobs. */
 @Component
 class JobDocuments {
+  private static final Phrases PHRASES = Phrases.of(JobDocuments.class);
+
   private static final int KEPT = 200;
 
   private final Schemas schemas;
@@ -62,7 +65,7 @@ class JobDocuments {
       throw new InvalidInputException(
           "/setting/returnBy",
           "\"" + setting.returnBy() + "\"",
-          "a time after start, " + setting.start());
+          PHRASES.say("a-time-after-start", setting.start()));
     }
   }
 
@@ -71,7 +74,7 @@ class JobDocuments {
       return LocalDateTime.parse(text);
     } catch (java.time.DateTimeException e) {
       throw new InvalidInputException(
-          pointer, "\"" + text + "\"", "a local time, YYYY-MM-DDTHH:MM");
+          pointer, "\"" + text + "\"", PHRASES.say("a-local-time-yyyy-mm"));
     }
   }
 

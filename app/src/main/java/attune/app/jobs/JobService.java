@@ -16,6 +16,7 @@ import attune.app.reference.ReferenceData;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.UsualHours;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -38,6 +39,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class JobService {
+  private static final Phrases PHRASES = Phrases.of(JobService.class);
+
   private static final int NO_PARENT = 0;
 
   private final JobRepository jobs;
@@ -128,8 +131,10 @@ public class JobService {
     if ((request.vehicleId() == null) == (request.vehicle() == null)) {
       throw new InvalidInputException(
           "/vehicle",
-          request.vehicle() == null ? "neither vehicleId nor vehicle" : "both of them",
-          "one of vehicleId and vehicle");
+          request.vehicle() == null
+              ? PHRASES.say("neither-vehicleid-nor-vehicle")
+              : PHRASES.say("both-of-them"),
+          PHRASES.say("one-of-vehicleid-and-vehicle"));
     }
     VehicleView vehicle =
         request.vehicleId() == null
@@ -142,7 +147,7 @@ public class JobService {
             owner(vehicle),
             UsualHours.nextOpen(now(), reference.figures())),
         vehicle.id(),
-        "New job");
+        PHRASES.say("new-job"));
   }
 
   private Optional<CustomerForm> owner(VehicleView vehicle) {
@@ -227,7 +232,7 @@ public class JobService {
     JobFile before = document(job);
     JobFile after = JobChanges.changed(before, change);
     documents.check(after);
-    return revise(job, after, "Job details");
+    return revise(job, after, PHRASES.say("job-details"));
   }
 
   /** Keeps when and by whom a job is done. */
@@ -265,7 +270,7 @@ public class JobService {
     JobEntity job = open(id);
     RevisionEntity now = revision(job);
     if (now.parent() == NO_PARENT) {
-      throw new NotNowException("There is nothing to undo.");
+      throw new NotNowException(PHRASES.say("there-is-nothing-to-undo"));
     }
     return goTo(job, now.parent());
   }
@@ -275,7 +280,7 @@ public class JobService {
     RevisionEntity next =
         revisions
             .findFirstByJobIdAndParentOrderByNumberDesc(id, job.currentRevision())
-            .orElseThrow(() -> new NotNowException("There is nothing to do again."));
+            .orElseThrow(() -> new NotNowException(PHRASES.say("there-is-nothing-to-do")));
     return goTo(job, next.number());
   }
 
@@ -353,13 +358,14 @@ public class JobService {
   }
 
   private JobEntity job(UUID id) {
-    return jobs.findById(id).orElseThrow(() -> new NoSuchElementException("There is no such job."));
+    return jobs.findById(id)
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-job")));
   }
 
   private JobEntity open(UUID id) {
     JobEntity job = job(id);
     if (job.state() != JobState.SURVEY) {
-      throw new NotNowException("The bench run has started; the survey it was made from stands.");
+      throw new NotNowException(PHRASES.say("the-bench-run-has-started"));
     }
     return job;
   }

@@ -12,6 +12,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.material.FinishTable;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Wear;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,6 +30,8 @@ import java.util.stream.Stream;
 
 /** What panels the sheet of a job has: own ones added, others split, merged or removed. */
 final class Panels {
+  private static final Phrases PHRASES = Phrases.of(Panels.class);
+
   /** Zone and part of a panel of one's own. */
   private static final String OWN = "own";
 
@@ -135,7 +138,9 @@ final class Panels {
     double half = whole.areaM2() / 2;
     if (half < LEAST_M2) {
       throw new InvalidInputException(
-          "/surfaceId", "a panel of " + whole.areaM2() + " m²", "one of " + 2 * LEAST_M2 + " m²");
+          "/surfaceId",
+          PHRASES.say("a-panel-of-m", whole.areaM2()),
+          PHRASES.say("one-of-m", 2 * LEAST_M2));
     }
     boolean across = along.equals("across");
     List<PieceFile> pieces = pieces(whole, panels);
@@ -186,7 +191,8 @@ final class Panels {
     List<SurfaceFile> parts =
         new LinkedHashSet<>(ids).stream().map(id -> find(surfaces, panels, id)).toList();
     if (parts.size() < 2) {
-      throw new InvalidInputException("/surfaceIds", ids.size() + " panel", "two or more panels");
+      throw new InvalidInputException(
+          "/surfaceIds", PHRASES.say("panel", ids.size()), PHRASES.say("two-or-more-panels"));
     }
     same(parts, SurfaceFile::finish, "finish");
     same(parts, SurfaceFile::role, "role");
@@ -203,7 +209,7 @@ final class Panels {
             ? first.cut(pieces.get(0).panel(), null, area, seam, null)
             : first.cut(
                 first.id(),
-                name(first, panels, labels) + " and " + (parts.size() - 1) + " more",
+                PHRASES.say("and-more", name(first, panels, labels), parts.size() - 1),
                 area,
                 seam,
                 pieces.isEmpty() ? null : pieces);
@@ -225,7 +231,7 @@ final class Panels {
       throw new InvalidInputException(
           "/surfaceIds",
           what + " " + String.join(", ", new java.util.TreeSet<>(values)),
-          "panels of one " + what);
+          PHRASES.say("panels-of-one", what));
     }
   }
 
@@ -355,7 +361,7 @@ final class Panels {
         .orElseThrow(
             () ->
                 new InvalidInputException(
-                    "/surfaceIds", "\"" + id + "\"", "a panel of the layout"));
+                    "/surfaceIds", "\"" + id + "\"", PHRASES.say("a-panel-of-the-layout")));
   }
 
   private static List<String> without(JobFile job) {

@@ -9,6 +9,7 @@ import attune.app.jobs.JobViews.JobDetail;
 import attune.app.jobs.JobViews.NewPanel;
 import attune.app.layouts.Layout;
 import attune.app.web.NotNowException;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class SurveyService {
+  private static final Phrases PHRASES = Phrases.of(SurveyService.class);
+
   private final JobService jobs;
   private final JobDocuments documents;
   private final PanelLabels labels;
@@ -77,7 +80,7 @@ public class SurveyService {
             new Edit(
                 before.with(
                     findings.copy(before.surfaces(), labels.panels(before), request.pairs())),
-                "Copy to " + panelsOf(request.pairs().size())));
+                PHRASES.say("copy-to", panelsOf(request.pairs().size()))));
   }
 
   /** Adds a panel of one's own. */
@@ -87,7 +90,7 @@ public class SurveyService {
         before -> {
           JobFile after = before.with(Panels.add(before.surfaces(), panel));
           documents.check(after);
-          return new Edit(after, "New panel " + panel.label().strip());
+          return new Edit(after, PHRASES.say("new-panel", panel.label().strip()));
         });
   }
 
@@ -100,7 +103,7 @@ public class SurveyService {
           return new Edit(
               before.with(
                   Panels.split(before.surfaces(), panels, surfaceId, along, labels.labels(before))),
-              "Split " + nameOf(surfaceId, before, panels));
+              PHRASES.say("split", nameOf(surfaceId, before, panels)));
         });
   }
 
@@ -116,7 +119,7 @@ public class SurveyService {
                         labels.panels(before),
                         surfaceIds,
                         labels.labels(before))),
-                "Make one of " + panelsOf(surfaceIds.size())));
+                PHRASES.say("make-one-of", panelsOf(surfaceIds.size()))));
   }
 
   /** Takes panels this vehicle does not have off the sheet. */
@@ -126,7 +129,7 @@ public class SurveyService {
         before ->
             new Edit(
                 Panels.remove(before, labels.panels(before), surfaceIds),
-                "Remove " + panelsOf(surfaceIds.size())));
+                PHRASES.say("remove", panelsOf(surfaceIds.size()))));
   }
 
   /** Puts every removed panel back on the sheet. */
@@ -135,10 +138,11 @@ public class SurveyService {
         id,
         before -> {
           if (before.vehicle() == null || before.vehicle().without() == null) {
-            throw new NotNowException("No panel has been removed.");
+            throw new NotNowException(PHRASES.say("no-panel-has-been-removed"));
           }
           return new Edit(
-              before.with(before.vehicle().lacking(List.of())), "Put removed panels back");
+              before.with(before.vehicle().lacking(List.of())),
+              PHRASES.say("put-removed-panels-back"));
         });
   }
 
@@ -151,7 +155,7 @@ public class SurveyService {
   }
 
   private static String panelsOf(int count) {
-    return count == 1 ? "1 panel" : count + " panels";
+    return count == 1 ? "1 panel" : PHRASES.say("panels", count);
   }
 
   private static String what(FindingRequest request, Map<String, Layout.Panel> panels) {
@@ -159,7 +163,10 @@ public class SurveyService {
     String where =
         request.surfaceIds().size() == 1
             ? Optional.ofNullable(panels.get(first)).map(Layout.Panel::label).orElse(first)
-            : request.surfaceIds().size() + " panels";
-    return (Boolean.TRUE.equals(request.finding().cleared()) ? "Clear " : "Findings on ") + where;
+            : PHRASES.say("panels", request.surfaceIds().size());
+    return (Boolean.TRUE.equals(request.finding().cleared())
+            ? PHRASES.say("clear")
+            : PHRASES.say("findings-on"))
+        + where;
   }
 }

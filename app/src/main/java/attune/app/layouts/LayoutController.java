@@ -4,6 +4,7 @@ import attune.app.format.Code;
 import attune.app.reference.ReferenceData;
 import attune.core.material.Finish;
 import attune.core.material.PhWindow;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.NoSuchElementException;
@@ -17,6 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class LayoutController {
+  private static final Phrases PHRASES = Phrases.of(LayoutController.class);
+
   /** A layout to choose from. */
   record LayoutChoice(String code, String name, int panels) {}
 
@@ -83,7 +86,7 @@ class LayoutController {
     return layouts
         .find(code)
         .map(layout -> layout.driven(drive))
-        .orElseThrow(() -> new NoSuchElementException("There is no such layout."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-layout")));
   }
 
   @GetMapping("/finishes")

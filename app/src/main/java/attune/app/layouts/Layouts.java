@@ -7,6 +7,7 @@ import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.material.Role;
 import attune.core.material.Texture;
+import attune.core.words.Phrases;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,6 +23,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** All layouts by code; a broken layout stops start-up. */
 @Component
 public class Layouts {
+  private static final Phrases PHRASES = Phrases.of(Layouts.class);
+
   private static final List<String> CODES =
       List.of(
           "five-seat",
@@ -49,7 +52,7 @@ public class Layouts {
     Set<String> zones = layout.zones().stream().map(Layout.Zone::id).collect(Collectors.toSet());
     Set<String> ids = new HashSet<>();
     for (Layout.Panel panel : layout.panels()) {
-      String where = layout.code() + " panel " + panel.id() + ": ";
+      String where = PHRASES.say("panel", layout.code(), panel.id());
       if (!ids.add(panel.id())) {
         throw new IllegalStateException(where + "repeated");
       }
@@ -86,7 +89,9 @@ public class Layouts {
         .orElseThrow(
             () ->
                 new InvalidInputException(
-                    "/layout", "\"" + code + "\"", "one of " + String.join(", ", byCode.keySet())));
+                    "/layout",
+                    "\"" + code + "\"",
+                    PHRASES.say("one-of", String.join(", ", byCode.keySet()))));
   }
 
   /** Panels of a layout by id, in its order; none for a layout that is not drawn. */

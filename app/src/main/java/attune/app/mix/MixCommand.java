@@ -6,6 +6,7 @@ import attune.app.format.ShelfReader;
 import attune.app.mix.Mixing.MixRequest;
 import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.PrintStream;
 import java.time.Clock;
@@ -22,11 +23,11 @@ import tools.jackson.databind.json.JsonMapper;
  * amount, as JSON; of the starting shelf. Faults go to the error stream, a line each.
  */
 public final class MixCommand {
+  private static final Phrases PHRASES = Phrases.of(MixCommand.class);
+
   private static final Set<String> OPTIONS =
       Set.of("--ratio", "--bottle-ml", "--product-ml", "--product", "--held");
-  private static final String USAGE =
-      "usage: mix, with two of --ratio 1:10, --bottle-ml 750 and --product-ml 70;"
-          + " --product ID, --held ID as you like";
+  private static final String USAGE = PHRASES.say("usage-mix-with-two-of");
 
   private final PrintStream out;
   private final PrintStream err;
@@ -75,7 +76,8 @@ public final class MixCommand {
     try {
       return text == null ? null : Double.valueOf(text);
     } catch (NumberFormatException e) {
-      throw new InvalidInputException(option, "\"" + text + "\"", "millilitres, such as 750");
+      throw new InvalidInputException(
+          option, "\"" + text + "\"", PHRASES.say("millilitres-such-as-750"));
     }
   }
 }

@@ -5,6 +5,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
@@ -31,6 +32,8 @@ import org.springframework.stereotype.Component;
 /** A bottle's label as PDF: one on label stock, or a sheet full of it. */
 @Component
 class MixLabel {
+  private static final Phrases PHRASES = Phrases.of(MixLabel.class);
+
   /** What a bottle holds, and since when. */
   record Filled(
       Product product,
@@ -82,7 +85,7 @@ class MixLabel {
       throw new InvalidInputException(
           "/size",
           "\"" + size + "\"",
-          "one of " + String.join(", ", STOCKS.keySet().stream().sorted().toList()));
+          PHRASES.say("one-of", String.join(", ", STOCKS.keySet().stream().sorted().toList())));
     }
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     Document document = new Document(stock.page(), 0, 0, 0, 0);
@@ -152,21 +155,19 @@ class MixLabel {
     text.addElement(line(amounts(filled), 4.4f * unit, Font.NORMAL));
     text.addElement(
         line(
-            "Mixed " + DAY.format(filled.mixedOn()) + ", use by " + DAY.format(filled.useBy()),
+            PHRASES.say("mixed-use-by", DAY.format(filled.mixedOn()), DAY.format(filled.useBy())),
             4.4f * unit,
             Font.BOLD));
     List<Hazards.Hazard> said = hazards.of(filled.product().hazards());
     Hazards.signal(said)
         .ifPresent(
-            word -> text.addElement(line(word.toUpperCase(Locale.ROOT), 4.6f * unit, Font.BOLD)));
+            word ->
+                text.addElement(
+                    line(Phrases.marked(word).toUpperCase(Locale.ROOT), 4.6f * unit, Font.BOLD)));
     for (Hazards.Hazard hazard : said) {
       text.addElement(line(hazard.code() + " " + hazard.statement(), 3.8f * unit, Font.NORMAL));
     }
-    text.addElement(
-        line(
-            "Keep from children. Never into a food bottle. The safety data sheet decides.",
-            3.4f * unit,
-            Font.NORMAL));
+    text.addElement(line(PHRASES.say("keep-from-children-never-into"), 3.4f * unit, Font.NORMAL));
     try {
       return ColumnText.hasMoreText(text.go(trying));
     } catch (DocumentException e) {
@@ -178,13 +179,15 @@ class MixLabel {
     String ph =
         filled
             .ph()
-            .map(p -> String.format(Locale.ROOT, "pH %.1f to %.1f", p.low(), p.high()))
-            .orElse("pH not known");
-    return String.format(
-        Locale.ROOT,
-        "%.0f ml product, %.0f ml water; %s",
-        filled.mix().productMl(),
-        filled.mix().waterMl(),
+            .map(
+                p ->
+                    PHRASES.say(
+                        "ph-to", Phrases.number("%.1f", p.low()), Phrases.number("%.1f", p.high())))
+            .orElse(PHRASES.say("ph-not-known"));
+    return PHRASES.say(
+        "ml-product-ml-water",
+        Phrases.number("%.0f", filled.mix().productMl()),
+        Phrases.number("%.0f", filled.mix().waterMl()),
         ph);
   }
 

@@ -13,6 +13,7 @@ import attune.core.measure.Ratio;
 import attune.core.measure.Vessels;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -31,6 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class MixedService {
+  private static final Phrases PHRASES = Phrases.of(MixedService.class);
+
   /**
    * A bottle that was mixed.
    *
@@ -105,11 +108,15 @@ class MixedService {
             .orElseThrow(
                 () ->
                     new InvalidInputException(
-                        "/productId", "\"" + request.productId() + "\"", "a product on the shelf"));
+                        "/productId",
+                        "\"" + request.productId() + "\"",
+                        PHRASES.say("a-product-on-the-shelf")));
     Ratio ratio = Mixing.ratio("/ratio", request.ratio());
     if (!product.label().allows(ratio)) {
       throw new InvalidInputException(
-          "/ratio", "\"" + request.ratio() + "\"", "a ratio of the label of " + product.name());
+          "/ratio",
+          "\"" + request.ratio() + "\"",
+          PHRASES.say("a-ratio-of-the-label", product.name()));
     }
     Mix mix = Mix.ofBottle(ratio, request.bottleMl());
     if (request.jobId() != null) {
@@ -136,7 +143,7 @@ class MixedService {
   void pour(UUID id) {
     mixed
         .findById(id)
-        .orElseThrow(() -> new NoSuchElementException("There is no such bottle."))
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-bottle")))
         .pour();
   }
 

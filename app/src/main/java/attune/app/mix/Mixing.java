@@ -8,6 +8,7 @@ import attune.core.measure.Ratio;
 import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
@@ -17,6 +18,8 @@ import java.util.stream.Stream;
 
 /** Works out a mix from any two of ratio, bottle and product. */
 record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
+  private static final Phrases PHRASES = Phrases.of(Mixing.class);
+
   /**
    * Any two of ratio, bottle and product; a product's id adds its pH and label.
    *
@@ -75,14 +78,15 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
         product.flatMap(Product::pack).map(Product.Pack::currency).orElse(null),
         Mix.useBy(today, reference.figures()),
         NeverMix.between(product, product(r.heldId(), "/heldId"))
-            .map(why -> "Not into this bottle before it is rinsed: " + why + ".")
+            .map(why -> PHRASES.say("not-into-this-bottle-before", why))
             .orElse(null));
   }
 
   Optional<Product> product(@Nullable String id, String pointer) {
     Optional<Product> found = Optional.ofNullable(id).flatMap(shelf::findProduct);
     if (id != null && found.isEmpty()) {
-      throw new InvalidInputException(pointer, "\"" + id + "\"", "a product on the shelf");
+      throw new InvalidInputException(
+          pointer, "\"" + id + "\"", PHRASES.say("a-product-on-the-shelf"));
     }
     return found;
   }
@@ -91,7 +95,9 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
     long given = Stream.of(r.ratio(), r.bottleMl(), r.productMl()).filter(Objects::nonNull).count();
     if (given != 2) {
       throw new InvalidInputException(
-          "", given + " of ratio, bottleMl and productMl", "exactly two of them");
+          "",
+          PHRASES.say("of-ratio-bottleml-and-productml", given),
+          PHRASES.say("exactly-two-of-them"));
     }
     Double bottle = r.bottleMl();
     Double of = r.productMl();
@@ -106,7 +112,7 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
 
   static Ratio ratio(String pointer, @Nullable String text) {
     if (text == null) {
-      throw new InvalidInputException(pointer, "nothing", "a ratio such as 1:10");
+      throw new InvalidInputException(pointer, "nothing", PHRASES.say("a-ratio-such-as-1"));
     }
     try {
       return Ratio.parse(text);

@@ -2,6 +2,7 @@ package attune.app.network;
 
 import attune.app.web.Refusal;
 import attune.app.web.ShopNetwork;
+import attune.core.words.Phrases;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.Cookie;
@@ -26,6 +27,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class DeviceFilter extends OncePerRequestFilter {
+  private static final Phrases PHRASES = Phrases.of(DeviceFilter.class);
+
   static final String COOKIE = "attune-device";
 
   private static final List<String> OPEN =
@@ -64,10 +67,7 @@ class DeviceFilter extends OncePerRequestFilter {
       chain.doFilter(request, response);
     } else if (request.getRequestURI().startsWith("/api/")) {
       response.setHeader("Attune-Pair", PAIR); // an open page leads there
-      Refusal.write(
-          response,
-          HttpStatus.UNAUTHORIZED,
-          "This device is not let in: pair it under Shop, Devices.");
+      Refusal.write(response, HttpStatus.UNAUTHORIZED, PHRASES.say("this-device-is-not-let"));
     } else {
       response.sendRedirect(PAIR);
     }

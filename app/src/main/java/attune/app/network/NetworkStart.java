@@ -1,6 +1,7 @@
 package attune.app.network;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
@@ -21,6 +22,8 @@ import java.util.TreeSet;
  * reached by.
  */
 public final class NetworkStart {
+  private static final Phrases PHRASES = Phrases.of(NetworkStart.class);
+
   public static final String NETWORK = "--network";
 
   private static final String PORT = "--server.port=";
@@ -82,7 +85,7 @@ public final class NetworkStart {
 
   private static String file(String pointer, String path) {
     if (!Files.isReadable(Path.of(path))) {
-      throw new InvalidInputException(pointer, path, "a PEM file that can be read");
+      throw new InvalidInputException(pointer, path, PHRASES.say("a-pem-file-that-can"));
     }
     return "file:" + path;
   }

@@ -6,6 +6,7 @@ import attune.app.network.NetworkViews.PairRequest;
 import attune.app.web.NotNowException;
 import attune.app.web.ShopNetwork;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
@@ -34,6 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class PairingService {
+  private static final Phrases PHRASES = Phrases.of(PairingService.class);
+
   private static final Duration GOOD_FOR = Duration.ofMinutes(10);
   private static final int TRIES = 5;
   private static final int CODES = 1_000_000;
@@ -68,11 +71,7 @@ class PairingService {
     String address =
         network
             .address()
-            .orElseThrow(
-                () ->
-                    new NotNowException(
-                        "Attune listens on this machine only: start it with ./attune serve"
-                            + " --network."));
+            .orElseThrow(() -> new NotNowException(PHRASES.say("attune-listens-on-this-machine")));
     String code = String.format(Locale.ROOT, "%06d", random.nextInt(CODES));
     invite = new Invite(code, now().plus(GOOD_FOR), 0);
     String to = address + "/pair?code=" + code;
@@ -100,14 +99,15 @@ class PairingService {
   @Transactional
   public synchronized String pair(PairRequest request) {
     if (invite == null || !now().isBefore(invite.until())) {
-      throw new NotNowException("No code is good now: ask for a new one under Shop, Devices.");
+      throw new NotNowException(PHRASES.say("no-code-is-good-now"));
     }
     if (!MessageDigest.isEqual(
         invite.code().getBytes(StandardCharsets.UTF_8),
         request.code().getBytes(StandardCharsets.UTF_8))) {
       int tries = invite.tries() + 1;
       invite = tries >= TRIES ? null : new Invite(invite.code(), invite.until(), tries);
-      throw new InvalidInputException("/code", "another code", "the one shown under Shop, Devices");
+      throw new InvalidInputException(
+          "/code", PHRASES.say("another-code"), PHRASES.say("the-one-shown-under-shop"));
     }
     invite = null;
     byte[] token = new byte[TOKEN_BYTES];
@@ -131,7 +131,7 @@ class PairingService {
     devices
         .findById(id)
         .filter(DeviceEntity::isIn)
-        .orElseThrow(() -> new NoSuchElementException("There is no such device."))
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-device")))
         .cutOff(now());
   }
 }

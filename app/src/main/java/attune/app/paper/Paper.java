@@ -1,5 +1,6 @@
 package attune.app.paper;
 
+import attune.core.words.Phrases;
 import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Font;
@@ -20,6 +21,8 @@ import java.io.ByteArrayOutputStream;
 
 /** A paper as it is written, from its letterhead to the number of its last page. */
 public final class Paper {
+  private static final Phrases PHRASES = Phrases.of(Paper.class);
+
   public static final Font HEAD = FontFactory.getFont(FontFactory.HELVETICA_BOLD, 17);
   public static final Font PART = FontFactory.getFont(FontFactory.HELVETICA_BOLD, 12);
   public static final Font BOLD = FontFactory.getFont(FontFactory.HELVETICA_BOLD, 9.5f);
@@ -149,7 +152,7 @@ public final class Paper {
     public void onEndPage(PdfWriter writer, Document document) {
       PdfContentByte canvas = writer.getDirectContent();
       BaseFont font = NOTE.getCalculatedBaseFont(false);
-      String number = "page " + writer.getPageNumber() + " of ";
+      String number = PHRASES.say("page-of", writer.getPageNumber());
       float right = document.right() - WIDEST;
       ColumnText.showTextAligned(
           canvas, Element.ALIGN_LEFT, new Phrase(what, NOTE), document.left(), FOOT, 0);

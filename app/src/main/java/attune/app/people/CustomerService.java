@@ -4,6 +4,7 @@ import attune.app.people.PeopleViews.CustomerForm;
 import attune.app.people.PeopleViews.CustomerLine;
 import attune.app.people.PeopleViews.CustomerView;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -20,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class CustomerService {
+  private static final Phrases PHRASES = Phrases.of(CustomerService.class);
+
   private static final Limit MOST = Limit.of(200);
 
   /** A customer's data is going; whoever holds a name of theirs lets go of it as well. */
@@ -72,7 +75,8 @@ public class CustomerService {
   /** Takes another record of the same person in: its vehicles move, gaps are filled from it. */
   public CustomerView merge(UUID id, UUID otherId) {
     if (id.equals(otherId)) {
-      throw new InvalidInputException("/other", "the same customer", "another one");
+      throw new InvalidInputException(
+          "/other", PHRASES.say("the-same-customer"), PHRASES.say("another-one"));
     }
     CustomerEntity kept = customer(id);
     CustomerEntity other = customer(otherId);
@@ -117,7 +121,7 @@ public class CustomerService {
   CustomerEntity customer(UUID id) {
     return customers
         .findById(id)
-        .orElseThrow(() -> new NoSuchElementException("There is no such customer."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-customer")));
   }
 
   private CustomerView view(CustomerEntity customer) {

@@ -9,6 +9,7 @@ import attune.app.people.PeopleViews.VehicleForm;
 import attune.app.people.PeopleViews.VehicleLine;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.Collection;
 import java.util.HashMap;
@@ -27,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class VehicleService {
+  private static final Phrases PHRASES = Phrases.of(VehicleService.class);
+
   private static final Limit MOST = Limit.of(200);
 
   /** Two records were the same vehicle; whoever points at the second points at the first now. */
@@ -110,7 +113,9 @@ public class VehicleService {
                 .orElseThrow(
                     () ->
                         new InvalidInputException(
-                            "/fleetId", "\"" + form.fleetId() + "\"", "a fleet there is"));
+                            "/fleetId",
+                            "\"" + form.fleetId() + "\"",
+                            PHRASES.say("a-fleet-there-is")));
     vehicle.take(
         form, form.customerId() == null ? null : customers.customer(form.customerId()), fleet);
   }
@@ -118,7 +123,8 @@ public class VehicleService {
   /** Takes another record of the same vehicle in, with its visits. */
   public VehicleView merge(UUID id, UUID otherId) {
     if (id.equals(otherId)) {
-      throw new InvalidInputException("/other", "the same vehicle", "another one");
+      throw new InvalidInputException(
+          "/other", PHRASES.say("the-same-vehicle"), PHRASES.say("another-one"));
     }
     VehicleEntity kept = vehicle(id);
     VehicleEntity other = vehicle(otherId);
@@ -173,7 +179,7 @@ public class VehicleService {
   public FleetView create(FleetForm form) {
     if (fleets.existsByNameIgnoreCase(form.name().strip())) {
       throw new InvalidInputException(
-          "/name", "\"" + form.name() + "\"", "a name no other fleet has");
+          "/name", "\"" + form.name() + "\"", PHRASES.say("a-name-no-other-fleet"));
     }
     return view(
         fleets.saveAndFlush(
@@ -187,7 +193,7 @@ public class VehicleService {
   private VehicleEntity vehicle(UUID id) {
     return vehicles
         .findById(id)
-        .orElseThrow(() -> new NoSuchElementException("There is no such vehicle."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-vehicle")));
   }
 
   private VehicleView view(VehicleEntity vehicle) {

@@ -5,6 +5,7 @@ import attune.app.photos.PhotoViews.PhotoForm;
 import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.photos.Pictures.Picture;
 import attune.app.web.NotNowException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.InputStream;
@@ -25,6 +26,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 @Transactional
 public class PhotoService {
+  private static final Phrases PHRASES = Phrases.of(PhotoService.class);
+
   private static final int MOST = 500;
 
   private final PhotoRepository photos;
@@ -62,7 +65,7 @@ public class PhotoService {
     }
     check(jobId, form);
     if (photos.countByJobId(jobId) >= MOST) {
-      throw new NotNowException("This job has " + MOST + " photos; delete some first.");
+      throw new NotNowException(PHRASES.say("this-job-has-photos-delete", MOST));
     }
     Pictures.check(file);
     Picture large = Pictures.scaled(file, Pictures.LARGE);
@@ -107,7 +110,7 @@ public class PhotoService {
   public Resource picture(UUID jobId, UUID id, boolean small) {
     Resource file = files.read(photo(jobId, id).id(), small);
     if (!file.exists()) {
-      throw new NoSuchElementException("The photo's file is missing from the data directory.");
+      throw new NoSuchElementException(PHRASES.say("the-photos-file-is-missing"));
     }
     return file;
   }
@@ -121,7 +124,7 @@ public class PhotoService {
   public Halves halves(UUID jobId, UUID id) {
     List<Double> line = photo(jobId, id).view().line();
     if (line == null) {
-      throw new NotNowException("Draw the line between the two halves first.");
+      throw new NotNowException(PHRASES.say("draw-the-line-between-the"));
     }
     try (InputStream in = picture(jobId, id, false).getInputStream()) {
       return new Halves(ReadPicture.of(in.readAllBytes()), line);
@@ -137,6 +140,6 @@ public class PhotoService {
     return photos
         .findById(id)
         .filter(p -> p.jobId().equals(jobId))
-        .orElseThrow(() -> new NoSuchElementException("There is no such photo."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-photo")));
   }
 }

@@ -1,6 +1,7 @@
 package attune.app.photos;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -20,6 +21,8 @@ import net.coobird.thumbnailator.Thumbnails;
  * down, and written afresh, so that place, time and device stay behind.
  */
 final class Pictures {
+  private static final Phrases PHRASES = Phrases.of(Pictures.class);
+
   static final int LARGE = 2048;
   static final int SMALL = 480;
   static final long MOST_BYTES = 30L * 1024 * 1024;
@@ -33,7 +36,7 @@ final class Pictures {
   private static final Semaphore UNPACKING = new Semaphore(1);
 
   private static final double QUALITY = 0.85;
-  private static final String ALLOWED = "a JPEG, PNG or WebP picture";
+  private static final String ALLOWED = PHRASES.say("a-jpeg-png-or-webp");
 
   /** A picture as JPEG. */
   record Picture(byte[] jpeg, int width, int height) {}
@@ -47,23 +50,26 @@ final class Pictures {
    */
   static void check(byte[] file) {
     if (file.length > MOST_BYTES) {
-      throw new InvalidInputException("/file", file.length + " bytes", "at most 30 MB");
+      throw new InvalidInputException(
+          "/file", PHRASES.say("bytes", file.length), PHRASES.say("at-most-30-mb"));
     }
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
-        throw new InvalidInputException("/file", "a file of another kind", ALLOWED);
+        throw new InvalidInputException("/file", PHRASES.say("a-file-of-another-kind"), ALLOWED);
       }
       ImageReader reader = readers.next();
       try {
         if (!KINDS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-          throw new InvalidInputException("/file", "a file of another kind", ALLOWED);
+          throw new InvalidInputException("/file", PHRASES.say("a-file-of-another-kind"), ALLOWED);
         }
         reader.setInput(in, true, true);
         long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
         if (pixels > MOST_PIXELS) {
           throw new InvalidInputException(
-              "/file", pixels / 1_000_000 + " megapixels", "at most 50 megapixels");
+              "/file",
+              PHRASES.say("megapixels", pixels / 1_000_000),
+              PHRASES.say("at-most-50-megapixels"));
         }
       } finally {
         reader.dispose();
@@ -71,7 +77,7 @@ final class Pictures {
     } catch (InvalidInputException e) {
       throw e;
     } catch (IOException | RuntimeException e) {
-      throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+      throw new InvalidInputException("/file", PHRASES.say("a-damaged-picture"), ALLOWED);
     }
   }
 
@@ -85,7 +91,7 @@ final class Pictures {
     try (InputStream in = new ByteArrayInputStream(scaled(file, LARGE).jpeg())) {
       return ImageIO.read(in);
     } catch (IOException e) {
-      throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+      throw new InvalidInputException("/file", PHRASES.say("a-damaged-picture"), ALLOWED);
     }
   }
 
@@ -109,7 +115,7 @@ final class Pictures {
       Thumbnails.of(fit).scale(1).outputFormat("jpg").outputQuality(QUALITY).toOutputStream(out);
       return new Picture(out.toByteArray(), fit.getWidth(), fit.getHeight());
     } catch (IOException | RuntimeException e) {
-      throw new InvalidInputException("/file", "a damaged picture", ALLOWED);
+      throw new InvalidInputException("/file", PHRASES.say("a-damaged-picture"), ALLOWED);
     } finally {
       UNPACKING.release();
     }

@@ -1,12 +1,15 @@
 package attune.app.photos;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.stream.IntStream;
 
 /** A picture somebody sent to be read, upright; nothing of it is kept. */
 public final class ReadPicture {
+  private static final Phrases PHRASES = Phrases.of(ReadPicture.class);
+
   private static final int STRIDE = 3;
   private static final double NEAR = 0.02;
   private static final double FAR = 0.18;
@@ -44,9 +47,7 @@ public final class ReadPicture {
             && top + height <= picture.getHeight();
     if (!inside) {
       throw new InvalidInputException(
-          pointer,
-          x + ", " + y + ", " + w + ", " + h,
-          "a part inside the picture, as shares of it");
+          pointer, x + ", " + y + ", " + w + ", " + h, PHRASES.say("a-part-inside-the-picture"));
     }
     return picture.getRGB(left, top, width, height, null, 0, width);
   }

@@ -16,6 +16,7 @@ import attune.core.match.Treatment;
 import attune.core.match.Tried;
 import attune.core.match.Verdict;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -25,6 +26,8 @@ import org.springframework.stereotype.Service;
 /** What a specialist decides on a panel: needles set by hand, and what the cloth said of them. */
 @Service
 class DecisionService {
+  private static final Phrases PHRASES = Phrases.of(DecisionService.class);
+
   private final JobPlans plans;
   private final SurveyService surveys;
   private final ReferenceData reference;
@@ -53,22 +56,24 @@ class DecisionService {
         .ifPresent(
             bar -> {
               throw new InvalidInputException(
-                  "/needles", bar.text(), "needles that nothing rules out");
+                  "/needles", bar.text(), PHRASES.say("needles-that-nothing-rules-out"));
             });
     boolean caution = verdict.reasons().stream().anyMatch(r -> r.effect() == Effect.CAUTION);
     if (caution && reason.isEmpty()) {
       throw new InvalidInputException(
-          "/reason", "nothing", "why this caution is overridden, in a few words");
+          "/reason", "nothing", PHRASES.say("why-this-caution-is-overridden"));
     }
     ByHandFile byHand =
         new ByHandFile(NeedleReader.file(treatment), reason.isEmpty() ? null : reason);
-    return surveys.decide(id, surfaceId, s -> s.decided(byHand, s.tried()), "Set by hand:");
+    return surveys.decide(
+        id, surfaceId, s -> s.decided(byHand, s.tried()), PHRASES.say("set-by-hand"));
   }
 
   /** Back to the match's own choice. */
   JobDetail reset(UUID id, String surfaceId) {
     MatchService.surface(plans.job(id), surfaceId);
-    return surveys.decide(id, surfaceId, s -> s.decided(null, s.tried()), "Own choice on");
+    return surveys.decide(
+        id, surfaceId, s -> s.decided(null, s.tried()), PHRASES.say("own-choice-on"));
   }
 
   /** Notes what a treatment did; what did not work sets a hand choice of the same aside. */
@@ -77,7 +82,7 @@ class DecisionService {
     MatchService.surface(job, surfaceId);
     Treatment treatment = NeedleReader.treatment(job.shelf(), request.needles());
     TriedFile noted = new TriedFile(NeedleReader.file(treatment), request.result());
-    return surveys.decide(id, surfaceId, s -> with(s, noted), "Tried on");
+    return surveys.decide(id, surfaceId, s -> with(s, noted), PHRASES.say("tried-on"));
   }
 
   private static SurfaceFile with(SurfaceFile s, TriedFile noted) {
@@ -92,6 +97,7 @@ class DecisionService {
   /** Takes back all that was noted as tried. */
   JobDetail forgetTried(UUID id, String surfaceId) {
     MatchService.surface(plans.job(id), surfaceId);
-    return surveys.decide(id, surfaceId, s -> s.decided(s.byHand(), null), "Nothing tried on");
+    return surveys.decide(
+        id, surfaceId, s -> s.decided(s.byHand(), null), PHRASES.say("nothing-tried-on"));
   }
 }

@@ -15,6 +15,7 @@ import attune.core.plan.Arrangement;
 import attune.core.plan.Plan;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
@@ -29,6 +30,8 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /** Plans the shop's own jobs from their survey and the shop's shelf. */
 @Service
 public class JobPlans {
+  private static final Phrases PHRASES = Phrases.of(JobPlans.class);
+
   private static final int MOST_KEPT = 64;
   private static final int MOST_BESIDE = 16;
 
@@ -155,8 +158,7 @@ public class JobPlans {
   public Job job(UUID id) {
     JobFile plannable = Answered.plannable(document(id));
     if (plannable.surfaces().isEmpty()) {
-      throw new NotNowException(
-          "Nothing is surveyed yet: give at least one panel its soil and wear.");
+      throw new NotNowException(PHRASES.say("nothing-is-surveyed-yet-give"));
     }
     return reader.read(plannable, shelf.shelf(), reference.houseRules());
   }

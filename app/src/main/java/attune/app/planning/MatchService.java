@@ -38,6 +38,7 @@ import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -51,6 +52,8 @@ import org.springframework.stereotype.Service;
 /** The match of one surface, and the reading of any needles set by hand. */
 @Service
 class MatchService {
+  private static final Phrases PHRASES = Phrases.of(MatchService.class);
+
   private final JobPlans plans;
   private final JobService jobs;
   private final ReferenceData reference;
@@ -211,10 +214,10 @@ class MatchService {
       return worst.get().text();
     }
     if (verdict.passes() >= Demand.NEVER) {
-      return "Never clean to the standard agreed.";
+      return PHRASES.say("never-clean-to-the-standard");
     }
-    String passes = verdict.passes() == 1 ? "1 pass" : verdict.passes() + " passes";
-    return passes + " to the standard agreed.";
+    String passes = verdict.passes() == 1 ? "1 pass" : PHRASES.say("passes", verdict.passes());
+    return PHRASES.say("to-the-standard-agreed", passes);
   }
 
   private static ScaleReading scale(Rack.Reading r) {
@@ -239,7 +242,7 @@ class MatchService {
     return job.surfaces().stream()
         .filter(surface -> surface.id().equals(surfaceId))
         .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("This panel is not surveyed yet."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("this-panel-is-not-surveyed")));
   }
 
   private Map<String, String> labels(UUID id) {

@@ -12,6 +12,7 @@ import attune.core.plan.Plan;
 import attune.core.train.Classroom;
 import attune.core.train.HandWork;
 import attune.core.train.Trial;
+import attune.core.words.Phrases;
 import java.util.NoSuchElementException;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -19,8 +20,10 @@ import org.springframework.stereotype.Service;
 /** Panels of real jobs, tried on models first; nothing of it goes into the job. */
 @Service
 class ModelService {
+  private static final Phrases PHRASES = Phrases.of(ModelService.class);
+
   private static final int RUNS = 10;
-  private static final String NOTHING_WET = "Nothing wet is planned for this panel.";
+  private static final String NOTHING_WET = PHRASES.say("nothing-wet-is-planned-for");
 
   private final JobPlans plans;
   private final ReferenceData reference;
@@ -66,6 +69,6 @@ class ModelService {
         .filter(s -> s.surface().id().equals(surfaceId))
         .map(s -> s.match())
         .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("There is no such panel in this job."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-panel")));
   }
 }

@@ -9,11 +9,14 @@ import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.Optional;
 import java.util.function.Supplier;
 
 /** Needles as they are sent, kept and meant. */
 final class NeedleReader {
+  private static final Phrases PHRASES = Phrases.of(NeedleReader.class);
+
   private NeedleReader() {}
 
   /**
@@ -32,14 +35,16 @@ final class NeedleReader {
                         .orElseThrow(
                             () ->
                                 new InvalidInputException(
-                                    "/cleanerId", "\"" + id + "\"", "a cleaner on the shelf")));
+                                    "/cleanerId",
+                                    "\"" + id + "\"",
+                                    PHRASES.say("a-cleaner-on-the-shelf"))));
     Tool tool =
         shelf
             .findTool(n.toolId())
             .orElseThrow(
                 () ->
                     new InvalidInputException(
-                        "/toolId", "\"" + n.toolId() + "\"", "a tool on the shelf"));
+                        "/toolId", "\"" + n.toolId() + "\"", PHRASES.say("a-tool-on-the-shelf")));
     return new Treatment(
         cleaner,
         at("/ratio", () -> Ratio.parse(n.ratio())),

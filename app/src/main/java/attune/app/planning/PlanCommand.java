@@ -13,6 +13,7 @@ import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.Plan;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.List;
@@ -24,6 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
  * a line each.
  */
 public final class PlanCommand {
+  private static final Phrases PHRASES = Phrases.of(PlanCommand.class);
+
   private static final String SHEET = "--sheet";
 
   private final PrintStream out;
@@ -42,12 +45,12 @@ public final class PlanCommand {
     boolean sheet = arguments.contains(SHEET);
     List<String> files = arguments.stream().filter(word -> !word.equals(SHEET)).toList();
     if (files.size() != 1) {
-      err.println("usage: plan [--sheet] JOB.json");
+      err.println(PHRASES.say("usage-plan-sheet-job-json"));
       return BadInput.STATUS;
     }
     Path file = Path.of(files.get(0));
     try {
-      out.print(plan(TextFile.read(file, "an attune-job file"), sheet));
+      out.print(plan(TextFile.read(file, PHRASES.say("an-attune-job-file")), sheet));
       out.flush();
       return 0;
     } catch (InvalidInputException e) {

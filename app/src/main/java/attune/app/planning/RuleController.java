@@ -11,6 +11,7 @@ import attune.core.plan.RuleEffect;
 import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -29,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/jobs/{id}/house-rules")
 class RuleController {
+  private static final Phrases PHRASES = Phrases.of(RuleController.class);
+
   /**
    * A rule as it holds in a job.
    *
@@ -84,10 +87,14 @@ class RuleController {
             .houseRules()
             .find(key)
             .orElseThrow(
-                () -> new InvalidInputException("/key", "\"" + key + "\"", "a house rule"));
+                () ->
+                    new InvalidInputException(
+                        "/key", "\"" + key + "\"", PHRASES.say("a-house-rule")));
     if (!rule.schools().contains(school)) {
       throw new InvalidInputException(
-          "/school", "\"" + school + "\"", "one of " + String.join(", ", rule.schools()));
+          "/school",
+          "\"" + school + "\"",
+          PHRASES.say("one-of", String.join(", ", rule.schools())));
     }
     Job job = plans.job(id);
     RuleEffect effect =

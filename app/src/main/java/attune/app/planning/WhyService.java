@@ -21,6 +21,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,6 +37,8 @@ import org.springframework.stereotype.Service;
 /** Why something of the shelf is not used on a panel, and what would have to change. */
 @Service
 class WhyService {
+  private static final Phrases PHRASES = Phrases.of(WhyService.class);
+
   private static final Set<ReasonCode> SPARE = Set.of(ReasonCode.DOMINATED, ReasonCode.NOT_WANTED);
 
   private final JobPlans plans;
@@ -59,7 +62,7 @@ class WhyService {
     String name =
         product.map(Product::name).or(() -> tool.map(Tool::name)).orElse(itemId.replace('-', ' '));
     if (product.isEmpty() && tool.isEmpty() && out.isEmpty()) {
-      throw new NoSuchElementException("There is nothing by this name that could be used here.");
+      throw new NoSuchElementException(PHRASES.say("there-is-nothing-by-this"));
     }
     Optional<Why> why =
         place.demand().isNone()
@@ -85,7 +88,7 @@ class WhyService {
     Why why = matcher().why(place, treatment, job.shelf());
     return new WhyView(
         "",
-        "these needles",
+        PHRASES.say("these-needles"),
         worst(why.reasons()).code(),
         why.reasons().stream().map(PlannedSurfaceWriter::reason).toList(),
         why.remedies().stream().map(WhyService::remedy).toList());
@@ -198,7 +201,7 @@ class WhyService {
     return plans.plan(id).surfaces().stream()
         .filter(p -> p.surface().id().equals(surfaceId))
         .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("This panel is not surveyed yet."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("this-panel-is-not-surveyed")));
   }
 
   private Matcher matcher() {

@@ -5,6 +5,7 @@ import attune.app.paper.Paper;
 import attune.app.quote.QuoteViews.GivenView;
 import attune.app.quote.QuoteViews.LineView;
 import attune.app.quote.QuoteViews.QuoteView;
+import attune.core.words.Phrases;
 import com.lowagie.text.PageSize;
 import com.lowagie.text.pdf.PdfPTable;
 import java.text.NumberFormat;
@@ -14,6 +15,8 @@ import java.util.List;
 
 /** A quote on paper. */
 final class QuotePdf {
+  private static final Phrases PHRASES = Phrases.of(QuotePdf.class);
+
   private final Letterhead head;
   private final String title;
   private final GivenView given;
@@ -35,32 +38,37 @@ final class QuotePdf {
   }
 
   byte[] bytes() {
-    Paper paper = new Paper(PageSize.A4, head, "Quote " + given.number());
+    Paper paper = new Paper(PageSize.A4, head, PHRASES.say("quote", given.number()));
     paper.text(given.quote().level() == null ? title : title + ": " + given.quote().level());
     paper.text(day.format(given.quotedAt()) + state());
     PdfPTable lines = lines();
     lines.setSpacingBefore(16);
     paper.add(lines);
     referred(paper);
-    paper.spacedLine(
-        "A finish shows what it stands only when it is tested: if the test spot lifts colour the"
-            + " work stops and you are asked. What is referred is not in this price.",
-        Paper.NOTE,
-        14);
+    paper.spacedLine(PHRASES.say("a-finish-shows-what-it"), Paper.NOTE, 14);
     return paper.close();
   }
 
   private String state() {
     return given.agreedAt() == null
-        ? ", good until " + day.format(given.quotedAt().plusDays(goodForDays))
-        : ", agreed " + day.format(given.agreedAt());
+        ? PHRASES.say("good-until", day.format(given.quotedAt().plusDays(goodForDays)))
+        : PHRASES.say("agreed", day.format(given.agreedAt()));
   }
 
   private PdfPTable lines() {
     QuoteView quote = given.quote();
     PdfPTable table = Paper.table(6, 1.4f, 1.6f, 1.6f, 1.6f);
     table.setHeaderRows(1);
-    Paper.row(table, Paper.BOLD, true, true, "", "Time", "Work", "Materials", "Sum");
+    Paper.row(
+        table,
+        Paper.BOLD,
+        true,
+        true,
+        "",
+        PHRASES.say("time"),
+        PHRASES.say("work"),
+        PHRASES.say("materials"),
+        PHRASES.say("sum"));
     for (LineView line : quote.lines()) {
       if (line.taken()) {
         Paper.row(
@@ -69,31 +77,41 @@ final class QuotePdf {
             false,
             true,
             line.says(),
-            line.minutes() + " min",
+            PHRASES.say("min", line.minutes()),
             amount(line.workMinor()),
-            line.priced() ? amount(line.materialMinor()) : "as used",
+            line.priced() ? amount(line.materialMinor()) : PHRASES.say("as-used"),
             amount(line.minor()));
       }
     }
-    Paper.row(table, Paper.TEXT, true, true, "Net", "", "", "", amount(quote.netMinor()));
+    Paper.row(
+        table, Paper.TEXT, true, true, PHRASES.say("net"), "", "", "", amount(quote.netMinor()));
     Paper.row(
         table,
         Paper.TEXT,
         false,
         true,
-        "Tax, " + percent(quote.taxPercent()),
+        PHRASES.say("tax", percent(quote.taxPercent())),
         "",
         "",
         "",
         amount(quote.taxMinor()));
-    Paper.row(table, Paper.BOLD, true, true, "To pay", "", "", "", amount(quote.grossMinor()));
+    Paper.row(
+        table,
+        Paper.BOLD,
+        true,
+        true,
+        PHRASES.say("to-pay"),
+        "",
+        "",
+        "",
+        amount(quote.grossMinor()));
     return table;
   }
 
   private void referred(Paper paper) {
     List<LineView> others = given.quote().lines().stream().filter(line -> line.refers()).toList();
     if (!others.isEmpty()) {
-      paper.part("Not cleaning: for a repairer or a licensed workshop");
+      paper.part(PHRASES.say("not-cleaning-for-a-repairer"));
       others.forEach(line -> paper.text(line.says()));
     }
   }

@@ -27,6 +27,7 @@ import attune.core.quote.Rates;
 import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Wishes.Standard;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -48,6 +49,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 class QuoteService {
+  private static final Phrases PHRASES = Phrases.of(QuoteService.class);
+
   private final JobPlans plans;
   private final JobService jobs;
   private final ShopService shop;
@@ -89,11 +92,12 @@ class QuoteService {
    */
   QuotesView give(UUID id, List<String> declined, @Nullable String level) {
     if (shop.settings().hourlyRate() == null) {
-      throw new NotNowException("Say first what an hour of work costs, under Shop.");
+      throw new NotNowException(PHRASES.say("say-first-what-an-hour"));
     }
     boolean sold = shop.settings().levels().stream().anyMatch(l -> l.name().equals(level));
     if (level != null && !sold) {
-      throw new InvalidInputException("/level", "\"" + level + "\"", "a level of the shop");
+      throw new InvalidInputException(
+          "/level", "\"" + level + "\"", PHRASES.say("a-level-of-the-shop"));
     }
     QuoteView now = price(id, plans.plan(id), packages(declined), level);
     List<QuoteEntity> before = quotes.findByJobIdOrderByNumberDesc(id);
@@ -113,13 +117,7 @@ class QuoteService {
       quote.finish(now());
     } else {
       throw new NotNowException(
-          "Quote "
-              + number
-              + " is "
-              + quote.state().name().toLowerCase()
-              + "; it cannot be "
-              + step
-              + " now.");
+          PHRASES.say("quote-is-it-cannot-be", number, quote.state().name().toLowerCase(), step));
     }
     return of(id, declinedIn(read(quote)));
   }
@@ -139,7 +137,7 @@ class QuoteService {
     jobs.arrange(
         id,
         document.with(document.setting(), arranged.leaving(List.copyOf(leftOut))),
-        "As the customer agreed");
+        PHRASES.say("as-the-customer-agreed"));
   }
 
   @Transactional(readOnly = true)
@@ -151,7 +149,7 @@ class QuoteService {
     return quotes.findByJobIdOrderByNumberDesc(id).stream()
         .filter(q -> q.number() == number)
         .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("no quote " + number));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("no-quote", number)));
   }
 
   private GivenView given(UUID id, QuoteEntity q) {
@@ -257,8 +255,8 @@ class QuoteService {
         .orElseThrow(
             () ->
                 new InvalidInputException(
-                    "/standard", "\"" + standard + "\"", "tidy, thorough or exacting"));
-    return jobs.arrange(id, jobs.document(id).to(standard), "Standard: " + standard);
+                    "/standard", "\"" + standard + "\"", PHRASES.say("tidy-thorough-or-exacting")));
+    return jobs.arrange(id, jobs.document(id).to(standard), PHRASES.say("standard", standard));
   }
 
   private static boolean leads(String step, QuoteState to) {
@@ -324,7 +322,9 @@ class QuoteService {
               .orElseThrow(
                   () ->
                       new InvalidInputException(
-                          "/declined/" + at, "\"" + code + "\"", "a package of the quote")));
+                          "/declined/" + at,
+                          "\"" + code + "\"",
+                          PHRASES.say("a-package-of-the-quote"))));
     }
     return packages;
   }

@@ -2,6 +2,7 @@ package attune.app.readings;
 
 import attune.core.check.InvalidInputException;
 import attune.core.simulate.Instrument;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 
 /** One line of an instrument's stream, as in attune-reading. */
@@ -11,6 +12,7 @@ record ReadingLine(
     @Nullable String colour,
     @Nullable String unit,
     @Nullable String device) {
+  private static final Phrases PHRASES = Phrases.of(ReadingLine.class);
 
   /**
    * The value in the instrument's unit, a colour as its number.
@@ -38,7 +40,8 @@ record ReadingLine(
       throw new InvalidInputException(
           pointer + "/value",
           value == null ? "nothing" : String.valueOf(value),
-          plain(instrument.least()) + " to " + plain(instrument.most()) + " " + instrument.unit());
+          PHRASES.say(
+              "to", plain(instrument.least()), plain(instrument.most()), instrument.unit()));
     }
     return value;
   }

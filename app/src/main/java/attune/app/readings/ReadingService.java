@@ -25,6 +25,7 @@ import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.simulate.Instrument;
 import attune.core.simulate.Validity;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -45,6 +46,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ReadingService {
+  private static final Phrases PHRASES = Phrases.of(ReadingService.class);
+
   private static final int FRESH_MINUTES = 30;
   private static final double PERCENT = 100;
 
@@ -145,7 +148,7 @@ class ReadingService {
         readings
             .findById(readingId)
             .filter(r -> r.jobId().equals(jobId))
-            .orElseThrow(() -> new NoSuchElementException("There is no such reading."));
+            .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-reading")));
     readings.delete(reading);
   }
 
@@ -158,17 +161,19 @@ class ReadingService {
                 new InvalidInputException(
                     "/instrument",
                     "\"" + code + "\"",
-                    "one of "
-                        + Arrays.stream(Instrument.values())
+                    PHRASES.say(
+                        "one-of",
+                        Arrays.stream(Instrument.values())
                             .map(Coded::code)
-                            .collect(Collectors.joining(", "))));
+                            .collect(Collectors.joining(", ")))));
   }
 
   private Target target(UUID jobId, Instrument instrument, ReadingRequest r) {
     long seed = jobId.getLeastSignificantBits() + readings.countByJobId(jobId) * 7919;
     if (instrument.readsASurface()) {
       if (r.surfaceId() == null) {
-        throw new InvalidInputException("/surfaceId", "nothing", "the panel that was read");
+        throw new InvalidInputException(
+            "/surfaceId", "nothing", PHRASES.say("the-panel-that-was-read"));
       }
       jobs.likely(jobId, r.surfaceId());
       return new Target(jobId, r.surfaceId(), null, null, seed);
@@ -179,7 +184,7 @@ class ReadingService {
         throw new InvalidInputException(
             "/productId",
             r.productId() == null ? "nothing" : "\"" + r.productId() + "\"",
-            "a product on the shelf");
+            PHRASES.say("a-product-on-the-shelf"));
       }
       String ratio = r.ratio() == null ? Ratio.READY.code() : Ratio.parse(r.ratio()).code();
       return new Target(jobId, null, r.productId(), ratio, seed);
@@ -189,7 +194,9 @@ class ReadingService {
 
   private static Measured typed(Instrument instrument, ReadingRequest r) {
     return new Measured(
-        ReadingLine.value(instrument, r.value(), r.colour(), null, ""), "by hand", false);
+        ReadingLine.value(instrument, r.value(), r.colour(), null, ""),
+        PHRASES.say("by-hand"),
+        false);
   }
 
   private Measured measured(Instrument instrument, Target target) {
@@ -197,7 +204,7 @@ class ReadingService {
         .map(port -> port.read(instrument, target))
         .flatMap(Optional::stream)
         .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("No such instrument answers."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("no-such-instrument-answers")));
   }
 
   private Optional<String> tooEarly(Instrument instrument, Target target) {

@@ -1,6 +1,7 @@
 package attune.app.readings;
 
 import attune.core.simulate.Instrument;
+import attune.core.words.Phrases;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(readOnly = true)
 public class SheenOfJobs {
+  private static final Phrases PHRASES = Phrases.of(SheenOfJobs.class);
+
   private final ReadingRepository readings;
 
   SheenOfJobs(ReadingRepository readings) {
@@ -36,8 +39,8 @@ public class SheenOfJobs {
               Double first = e.getValue().get(e.getValue().size() - 1).value();
               String label = labels.getOrDefault(e.getKey(), e.getKey());
               return e.getValue().size() == 1
-                  ? label + ": " + last + " GU"
-                  : label + ": " + first + " to " + last + " GU";
+                  ? PHRASES.say("gu", label, String.valueOf(last))
+                  : PHRASES.say("to-gu", label, String.valueOf(first), String.valueOf(last));
             })
         .toList();
   }

@@ -8,6 +8,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.simulate.Instrument;
 import attune.core.survey.Setting;
+import attune.core.words.Phrases;
 import java.util.Optional;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -16,6 +17,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(2)
 class SimulatedInstruments implements InstrumentPort {
+  private static final Phrases PHRASES = Phrases.of(SimulatedInstruments.class);
+
   private static final double PERCENT = 100;
 
   private final SimulatedCabin cabin;
@@ -61,7 +64,9 @@ class SimulatedInstruments implements InstrumentPort {
             .orElseThrow(
                 () ->
                     new InvalidInputException(
-                        "/productId", "\"" + target.product() + "\"", "a product on the shelf"));
+                        "/productId",
+                        "\"" + target.product() + "\"",
+                        PHRASES.say("a-product-on-the-shelf")));
     Ratio ratio = Ratio.parse(target.mix());
     double own = 6.5 + Math.floorMod(product.id().hashCode(), 30) / 10.0;
     return reference.rulebook().ph().of(product.ph(), ratio).map(p -> p.middle()).orElse(own);

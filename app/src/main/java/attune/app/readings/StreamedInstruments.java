@@ -6,6 +6,7 @@ import attune.core.check.Coded;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.simulate.Instrument;
+import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -25,6 +26,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 @Order(1)
 class StreamedInstruments implements InstrumentPort {
+  private static final Phrases PHRASES = Phrases.of(StreamedInstruments.class);
+
   private static final Duration FRESH = Duration.ofSeconds(60);
   private static final int MOST_LINES = 10_000;
 
@@ -50,12 +53,13 @@ class StreamedInstruments implements InstrumentPort {
   int take(String lines) {
     List<String> all = lines.lines().filter(line -> !line.isBlank()).toList();
     if (all.isEmpty() || all.size() > MOST_LINES) {
-      throw new InvalidInputException("", all.size() + " lines", "1 to " + MOST_LINES + " lines");
+      throw new InvalidInputException(
+          "", PHRASES.say("lines", all.size()), PHRASES.say("1-to-lines", MOST_LINES));
     }
     List<Fault> faults = new ArrayList<>();
     List<Map.Entry<Instrument, Line>> read = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
-      String pointer = "line " + (i + 1);
+      String pointer = PHRASES.say("line", i + 1);
       try {
         read.add(line(all.get(i), pointer));
       } catch (InvalidInputException e) {

@@ -5,6 +5,7 @@ import attune.app.retention.RetentionViews.ForgetRequest;
 import attune.app.retention.RetentionViews.Gone;
 import attune.app.retention.RetentionViews.RetentionView;
 import attune.app.web.NotNowException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -22,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class RetentionService {
+  private static final Phrases PHRASES = Phrases.of(RetentionService.class);
+
   private static final Limit SHOWN = Limit.of(50);
 
   private final RetentionRepository retention;
@@ -64,8 +67,7 @@ public class RetentionService {
   Gone forget(ForgetRequest seen) {
     List<UUID> gone = before().map(retention::idsNotSince).orElse(List.of());
     if (gone.size() != seen.customers()) {
-      throw new NotNowException(
-          "It is " + gone.size() + " now, not " + seen.customers() + ": look again.");
+      throw new NotNowException(PHRASES.say("it-is-now-not-look", gone.size(), seen.customers()));
     }
     gone.forEach(customers::forget);
     return new Gone(gone.size());

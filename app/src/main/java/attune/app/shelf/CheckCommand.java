@@ -6,6 +6,7 @@ import attune.app.format.ShelfCsv;
 import attune.app.format.ShelfReader;
 import attune.app.format.TextFile;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -18,6 +19,8 @@ import tools.jackson.databind.json.JsonMapper;
  * every fault on a line of the error stream.
  */
 public final class CheckCommand {
+  private static final Phrases PHRASES = Phrases.of(CheckCommand.class);
+
   private static final String DECIMAL_COMMA = "--decimal-comma";
 
   private final PrintStream out;
@@ -33,14 +36,14 @@ public final class CheckCommand {
     List<String> files = new ArrayList<>(arguments);
     boolean decimalComma = files.remove(DECIMAL_COMMA);
     if (files.size() != 1) {
-      err.println("usage: check SHELF.csv [" + DECIMAL_COMMA + "]");
+      err.println(PHRASES.say("usage-check-shelf-csv", DECIMAL_COMMA));
       return BadInput.STATUS;
     }
     Schemas schemas = new Schemas();
     JsonMapper mapper = JsonMapper.shared();
     ShelfReader reader = new ShelfReader(schemas, mapper);
     try {
-      String text = TextFile.read(Path.of(files.get(0)), "a shelf file");
+      String text = TextFile.read(Path.of(files.get(0)), PHRASES.say("a-shelf-file"));
       String json =
           files.get(0).endsWith(".json")
               ? text
@@ -48,10 +51,10 @@ public final class CheckCommand {
       reader.read(json);
       JsonNode shelf = mapper.readTree(json);
       out.println(
-          shelf.get("products").size()
-              + " products and "
-              + shelf.get("tools").size()
-              + " tools, no fault");
+          PHRASES.say(
+              "products-and-tools-no-fault",
+              shelf.get("products").size(),
+              shelf.get("tools").size()));
       return 0;
     } catch (InvalidInputException e) {
       return BadInput.told(e, err);

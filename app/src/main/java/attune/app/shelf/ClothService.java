@@ -8,6 +8,7 @@ import attune.app.shelf.StockViews.ClothView;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,8 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional
 public class ClothService {
+  private static final Phrases PHRASES = Phrases.of(ClothService.class);
+
   private static final Set<Tool.Kind> KEPT =
       EnumSet.of(Tool.Kind.CLOTH, Tool.Kind.WAFFLE_CLOTH, Tool.Kind.SPONGE, Tool.Kind.APPLICATOR);
 
@@ -77,16 +80,16 @@ public class ClothService {
     int washes = tool.timesWashed() == null ? 0 : tool.timesWashed();
     switch (step.event()) {
       case USED -> {
-        atMost(step.pieces(), clean, "clean ones there are");
+        atMost(step.pieces(), clean, PHRASES.say("clean-ones-there-are"));
         lot.soil(step.pieces());
         write(toolId, clean - step.pieces(), washes);
       }
       case WASHED -> {
-        atMost(1, lot.toWash(), "waiting to be washed");
+        atMost(1, lot.toWash(), PHRASES.say("waiting-to-be-washed"));
         write(toolId, clean + lot.wash(), washes + 1);
       }
       case THROWN -> {
-        atMost(step.pieces(), clean, "clean ones there are");
+        atMost(step.pieces(), clean, PHRASES.say("clean-ones-there-are"));
         lot.throwAway(step.pieces());
         write(toolId, clean - step.pieces(), washes);
       }
@@ -99,7 +102,7 @@ public class ClothService {
   private static void atMost(int pieces, int most, String what) {
     if (pieces > most) {
       throw new InvalidInputException(
-          "/pieces", String.valueOf(pieces), "at most " + most + ", the " + what);
+          "/pieces", String.valueOf(pieces), PHRASES.say("at-most-the", most, what));
     }
   }
 
@@ -121,7 +124,7 @@ public class ClothService {
         .filter(item -> item.kind().equals(ShelfItemEntity.TOOL))
         .map(item -> mapper.readValue(item.record(), ToolFile.class))
         .filter(tool -> isCloth(tool.kind()))
-        .orElseThrow(() -> new NoSuchElementException("There is no such cloth or applicator."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-cloth")));
   }
 
   private ClothView view(ToolFile tool, ClothLotEntity lot) {

@@ -2,6 +2,7 @@ package attune.app.shelf;
 
 import attune.app.reference.ReferenceData;
 import attune.core.reference.Table;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -15,6 +16,8 @@ import org.springframework.stereotype.Component;
 /** Hazard statements by code, with their pictogram and what they ask for. */
 @Component
 public class Hazards {
+  private static final Phrases PHRASES = Phrases.of(Hazards.class);
+
   /**
    * A hazard statement.
    *
@@ -50,7 +53,7 @@ public class Hazards {
   private static Hazard hazard(Table.Row row) {
     return new Hazard(
         row.text("code"),
-        row.text("statement"),
+        Phrases.marked(row.text("statement")),
         row.text("pictogram"),
         row.text("signal"),
         row.text("gloves").equals("yes"),
@@ -63,7 +66,9 @@ public class Hazards {
     for (String code : codes == null ? List.<String>of() : codes) {
       found.add(
           byCode.getOrDefault(
-              code, new Hazard(code, "See the safety data sheet", "none", "danger", false, false)));
+              code,
+              new Hazard(
+                  code, PHRASES.say("see-the-safety-data-sheet"), "none", "danger", false, false)));
     }
     return found;
   }

@@ -2,6 +2,7 @@ package attune.app.shelf;
 
 import attune.app.shelf.ShelfViews.ProgressView;
 import attune.app.shelf.ShelfViews.Stage;
+import attune.core.words.Phrases;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
@@ -13,6 +14,8 @@ import org.springframework.stereotype.Component;
 /** How far each import is, for whoever watches it; forgotten after some minutes. */
 @Component
 class ImportProgress {
+  private static final Phrases PHRASES = Phrases.of(ImportProgress.class);
+
   private final Cache<UUID, ProgressView> running =
       Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).maximumSize(100).build();
 
@@ -26,7 +29,7 @@ class ImportProgress {
   ProgressView of(UUID watch) {
     ProgressView progress = running.getIfPresent(watch);
     if (progress == null) {
-      throw new NoSuchElementException("No such import runs.");
+      throw new NoSuchElementException(PHRASES.say("no-such-import-runs"));
     }
     return progress;
   }

@@ -1,6 +1,7 @@
 package attune.app.shelf;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -19,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class SafetySheets {
+  private static final Phrases PHRASES = Phrases.of(SafetySheets.class);
+
   private static final String PDF_MARK = "%PDF-";
   private static final int LONGEST_NAME = 200;
 
@@ -61,7 +64,8 @@ class SafetySheets {
     String start =
         new String(pdf, 0, Math.min(PDF_MARK.length(), pdf.length), StandardCharsets.US_ASCII);
     if (!start.equals(PDF_MARK)) {
-      throw new InvalidInputException("/file", "a file of another kind", "a PDF");
+      throw new InvalidInputException(
+          "/file", PHRASES.say("a-file-of-another-kind"), PHRASES.say("a-pdf"));
     }
     SafetySheetEntity sheet = sheet(productId);
     String shown = name == null || name.isBlank() ? "safety-sheet.pdf" : name;
@@ -79,7 +83,7 @@ class SafetySheets {
   public Resource read(String productId) {
     Resource file = new FileSystemResource(path(productId));
     if (of(productId).fileName().isEmpty() || !file.exists()) {
-      throw new NoSuchElementException("There is no safety sheet for this product.");
+      throw new NoSuchElementException(PHRASES.say("there-is-no-safety-sheet"));
     }
     return file;
   }
@@ -91,7 +95,7 @@ class SafetySheets {
 
   private SafetySheetEntity sheet(String productId) {
     if (items.findById(productId).isEmpty()) {
-      throw new NoSuchElementException("There is no such product.");
+      throw new NoSuchElementException(PHRASES.say("there-is-no-such-product"));
     }
     return sheets.findById(productId).orElseGet(() -> new SafetySheetEntity(productId));
   }

@@ -6,6 +6,7 @@ import attune.app.format.ShelfFile;
 import attune.app.format.ShelfReader;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -24,6 +25,8 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional
 class ShelfRecords {
+  private static final Phrases PHRASES = Phrases.of(ShelfRecords.class);
+
   private static final int LONGEST_ID = 76;
 
   private final ShelfItemRepository items;
@@ -58,7 +61,7 @@ class ShelfRecords {
       record.put("id", free(record.path("name").asString("")));
     } else if (items.existsById(record.get("id").asString())) {
       throw new InvalidInputException(
-          "/id", "\"" + record.get("id").asString() + "\"", "an id nothing on the shelf has");
+          "/id", "\"" + record.get("id").asString() + "\"", PHRASES.say("an-id-nothing-on-the"));
     }
     check(kind, record);
     String id = record.get("id").asString();
@@ -93,7 +96,7 @@ class ShelfRecords {
     ObjectNode record = mapper.valueToTree(file);
     if (!id.equals(record.path("id").asString())) {
       throw new InvalidInputException(
-          "/id", "\"" + record.path("id").asString() + "\"", "\"" + id + "\": ids never change");
+          "/id", "\"" + record.path("id").asString() + "\"", PHRASES.say("ids-never-change", id));
     }
     check(kind, record);
     keep(item);
@@ -143,7 +146,7 @@ class ShelfRecords {
     return items
         .findById(id)
         .filter(item -> item.kind().equals(kind))
-        .orElseThrow(() -> new NoSuchElementException("There is no such " + kind + "."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such", kind)));
   }
 
   /**

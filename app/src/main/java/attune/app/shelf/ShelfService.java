@@ -9,6 +9,7 @@ import attune.app.shelf.ShelfViews.Stage;
 import attune.core.check.InvalidInputException;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -36,6 +37,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** The shop's shelf; an empty one is filled with the starting shelf once. */
 @Service
 public class ShelfService {
+  private static final Phrases PHRASES = Phrases.of(ShelfService.class);
+
   private static final int BATCH = 500;
 
   private final ShelfItemRepository items;
@@ -134,8 +137,8 @@ public class ShelfService {
         if (before != null && !before.kind().equals(kind)) {
           throw new InvalidInputException(
               "",
-              "the id " + before.id() + " for a " + kind,
-              "another id: it is a " + before.kind());
+              PHRASES.say("the-id-for-a", before.id(), kind),
+              PHRASES.say("another-id-it-is-a", before.kind()));
         }
         if (before == null) {
           added.add(node.get("name").asString());

@@ -3,6 +3,7 @@ package attune.app.shelf;
 import attune.app.reference.ReferenceData;
 import attune.core.check.InvalidInputException;
 import attune.core.check.Known;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -23,6 +24,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Service
 class Starters {
+  private static final Phrases PHRASES = Phrases.of(Starters.class);
+
   /** A tool to tick. */
   record Starter(String id, String name, String group, boolean owned) {}
 
@@ -72,7 +75,8 @@ class Starters {
   List<Starter> take(List<String> ids) {
     for (int i = 0; i < ids.size(); i++) {
       if (!groups.containsKey(ids.get(i))) {
-        throw new InvalidInputException("/tools/" + i, "\"" + ids.get(i) + "\"", "a plain tool");
+        throw new InvalidInputException(
+            "/tools/" + i, "\"" + ids.get(i) + "\"", PHRASES.say("a-plain-tool"));
       }
     }
     Set<String> wanted = new HashSet<>(ids);

@@ -4,6 +4,7 @@ import attune.app.shelf.StockViews.BottleForm;
 import attune.app.shelf.StockViews.BottleView;
 import attune.app.shelf.StockViews.WeighForm;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -23,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class StockService {
+  private static final Phrases PHRASES = Phrases.of(StockService.class);
+
   private static final String USED = "USED";
   private static final String MIXED = "MIXED";
 
@@ -52,17 +55,17 @@ public class StockService {
 
   public BottleView add(String productId, BottleForm form) {
     if (items.findById(productId).filter(i -> i.kind().equals(ShelfItemEntity.PRODUCT)).isEmpty()) {
-      throw new NoSuchElementException("There is no such product.");
+      throw new NoSuchElementException(PHRASES.say("there-is-no-such-product"));
     }
     if (form.leftMl() != null && form.leftMl() > form.sizeMl()) {
       throw new InvalidInputException(
-          "/leftMl", String.valueOf(form.leftMl()), "0 to its size, " + form.sizeMl());
+          "/leftMl", String.valueOf(form.leftMl()), PHRASES.say("0-to-its-size", form.sizeMl()));
     }
     if (form.openedOn() != null
         && form.expiresOn() != null
         && form.expiresOn().isBefore(form.openedOn())) {
       throw new InvalidInputException(
-          "/expiresOn", form.expiresOn().toString(), "a day after it was opened");
+          "/expiresOn", form.expiresOn().toString(), PHRASES.say("a-day-after-it-was"));
     }
     BottleEntity bottle = bottles.saveAndFlush(new BottleEntity(productId, form));
     shelf.renew();
@@ -75,7 +78,9 @@ public class StockService {
     double left = left(form);
     if (left > bottle.sizeMl() * 1.1) {
       throw new InvalidInputException(
-          "/leftMl", Math.round(left) + " ml", "at most its size, " + bottle.sizeMl() + " ml");
+          "/leftMl",
+          PHRASES.say("ml", Math.round(left)),
+          PHRASES.say("at-most-its-size-ml", bottle.sizeMl()));
     }
     double was = bottle.leftMl();
     bottle.correct(Math.min(left, bottle.sizeMl()));
@@ -92,12 +97,14 @@ public class StockService {
     }
     if (form.grams() == null || form.emptyGrams() == null) {
       throw new InvalidInputException(
-          "/leftMl", "nothing", "the millilitres left, or grams and emptyGrams");
+          "/leftMl", "nothing", PHRASES.say("the-millilitres-left-or-grams"));
     }
     double grams = form.grams() - form.emptyGrams();
     if (grams < 0) {
       throw new InvalidInputException(
-          "/grams", String.valueOf(form.grams()), "at least the bare bottle, " + form.emptyGrams());
+          "/grams",
+          String.valueOf(form.grams()),
+          PHRASES.say("at-least-the-bare-bottle", form.emptyGrams()));
     }
     return grams / (form.gramsPerMl() == null ? 1 : form.gramsPerMl());
   }
@@ -181,7 +188,7 @@ public class StockService {
   private BottleEntity bottle(UUID id) {
     return bottles
         .findById(id)
-        .orElseThrow(() -> new NoSuchElementException("There is no such bottle."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-bottle")));
   }
 
   private LocalDate today() {

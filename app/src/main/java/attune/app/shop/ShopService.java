@@ -10,6 +10,7 @@ import attune.core.plan.UsualHours;
 import attune.core.schedule.Skill;
 import attune.core.schedule.Week;
 import attune.core.schedule.Worker;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
@@ -39,6 +40,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class ShopService {
+  private static final Phrases PHRASES = Phrases.of(ShopService.class);
+
   private static final double DEIONISED_PH = 7.0;
   private static final int MINUTES = 60;
 
@@ -117,7 +120,7 @@ public class ShopService {
     ShopSettings settings = wanted.staffed(staff.known(wanted.people()));
     if (!LocalTime.parse(settings.closes()).isAfter(LocalTime.parse(settings.opens()))) {
       throw new InvalidInputException(
-          "/closes", settings.closes(), "a time after opening, " + settings.opens());
+          "/closes", settings.closes(), PHRASES.say("a-time-after-opening", settings.opens()));
     }
     for (int i = 0; i < settings.people().size(); i++) {
       hours(settings, i);
@@ -151,7 +154,7 @@ public class ShopService {
         throw new InvalidInputException(
             "/selling/levels/" + i + "/name",
             "\"" + levels.get(i).name() + "\"",
-            "a name of its own");
+            PHRASES.say("a-name-of-its-own"));
       }
     }
   }
@@ -162,11 +165,13 @@ public class ShopService {
     String goes = p.goes() == null ? settings.closes() : p.goes();
     if (!LocalTime.parse(goes).isAfter(LocalTime.parse(comes))) {
       throw new InvalidInputException(
-          "/people/" + i + "/goes", goes, "a time after coming, " + comes);
+          "/people/" + i + "/goes", goes, PHRASES.say("a-time-after-coming", comes));
     }
     if (off(settings, p).size() == DayOfWeek.values().length) {
       throw new InvalidInputException(
-          "/people/" + i + "/off", "no day is left", "one day at least, beside those it is closed");
+          "/people/" + i + "/off",
+          PHRASES.say("no-day-is-left"),
+          PHRASES.say("one-day-at-least-beside"));
     }
   }
 

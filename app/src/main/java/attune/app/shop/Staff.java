@@ -2,6 +2,7 @@ package attune.app.shop;
 
 import attune.app.shop.ShopSettings.Person;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,6 +15,8 @@ import org.springframework.stereotype.Component;
 /** The shop's people as those who sign in: whoever does has one name, wherever it stands. */
 @Component
 class Staff {
+  private static final Phrases PHRASES = Phrases.of(Staff.class);
+
   private final Members members;
 
   Staff(Members members) {
@@ -35,7 +38,9 @@ class Staff {
       Person person = known(people.get(i), byName, byId);
       if (!names.add(person.name())) {
         throw new InvalidInputException(
-            "/people/" + i + "/name", "\"" + person.name() + "\"", "a name nobody else there has");
+            "/people/" + i + "/name",
+            "\"" + person.name() + "\"",
+            PHRASES.say("a-name-nobody-else-there"));
       }
       known.add(person);
     }

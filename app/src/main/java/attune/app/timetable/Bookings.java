@@ -7,6 +7,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.plan.Plan;
 import attune.core.plan.Round;
 import attune.core.plan.Timetable;
+import attune.core.words.Phrases;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
@@ -20,6 +21,8 @@ import org.springframework.stereotype.Component;
 /** Who is on which job when, so that nobody is on two. */
 @Component
 class Bookings {
+  private static final Phrases PHRASES = Phrases.of(Bookings.class);
+
   private static final DateTimeFormatter AT =
       DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.UK);
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
@@ -81,13 +84,13 @@ class Bookings {
   private static void refuse(Round round, JobSummary other, String pointer) {
     throw new InvalidInputException(
         pointer,
-        "%s is on %s then, %s to %s"
-            .formatted(
-                round.person().orElseThrow(),
-                other.vehicleLabel(),
-                AT.format(round.start()),
-                CLOCK.format(round.end())),
-        "people who are free, or another start");
+        PHRASES.say(
+            "is-on-then-to",
+            round.person().orElseThrow(),
+            other.vehicleLabel(),
+            AT.format(round.start()),
+            CLOCK.format(round.end())),
+        PHRASES.say("people-who-are-free-or"));
   }
 
   /** The first round of theirs somebody of ours would be wanted for at the same time. */

@@ -8,6 +8,7 @@ import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Conflict;
 import attune.core.schedule.Skill;
+import attune.core.words.Phrases;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
@@ -19,6 +20,8 @@ import java.util.stream.Collectors;
 
 /** Tasks and clashes in the shop's words. */
 final class TaskWords {
+  private static final Phrases PHRASES = Phrases.of(TaskWords.class);
+
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm");
 
@@ -49,7 +52,7 @@ final class TaskWords {
     }
     String id = task.surfaceIds().get(0);
     String label = labels.getOrDefault(id, id);
-    return Optional.of(task.section() > 0 ? label + ", section " + task.section() : label);
+    return Optional.of(task.section() > 0 ? PHRASES.say("section", label, task.section()) : label);
   }
 
   /** The zone all of its panels lie in. */
@@ -64,9 +67,9 @@ final class TaskWords {
         .map(
             about ->
                 switch (about.kind()) {
-                  case COOLING -> "Into the shade, cool down";
-                  case PART_COMING -> parts.get(about.part()).name() + " on order";
-                  case PART_FITTED -> "Fit " + parts.get(about.part()).name();
+                  case COOLING -> PHRASES.say("into-the-shade-cool-down");
+                  case PART_COMING -> PHRASES.say("on-order", parts.get(about.part()).name());
+                  case PART_FITTED -> PHRASES.say("fit", parts.get(about.part()).name());
                 });
   }
 
@@ -74,17 +77,17 @@ final class TaskWords {
   static String words(Skill skill) {
     return switch (skill) {
       case COATING -> "coat";
-      case RIM -> "work a steering wheel's rim alone";
-      case ANILINE -> "work hide without a full coat alone";
+      case RIM -> PHRASES.say("work-a-steering-wheels-rim");
+      case ANILINE -> PHRASES.say("work-hide-without-a-full");
     };
   }
 
   static String left(String name) {
-    return "%s is not one of the shop's people: say who does this job.".formatted(name);
+    return PHRASES.say("is-not-one-of-the", name);
   }
 
   static String nobodyMay(Skill skill) {
-    return "Nobody who does this job may %s: give it to somebody who may.".formatted(words(skill));
+    return PHRASES.say("nobody-who-does-this-job", words(skill));
   }
 
   /** A code as a label. */
@@ -107,7 +110,7 @@ final class TaskWords {
     if (stretches.containsKey(id)) {
       return label(stretches.get(id));
     }
-    return tasks.containsKey(id) ? label(tasks.get(id)) : "what comes before it";
+    return tasks.containsKey(id) ? label(tasks.get(id)) : PHRASES.say("what-comes-before-it");
   }
 
   private static String step(Task task) {
@@ -137,33 +140,32 @@ final class TaskWords {
 
   private static String words(Step step) {
     return switch (step) {
-      case RECEIVE -> "Take the car in";
-      case DRY_SOIL -> "Vacuum and blow";
-      case TEST_SPOT -> "Test spots";
-      case TEXTILE -> "Clean fabric";
-      case RESIDUE -> "Residue pass";
-      case PROTECT -> "Protect";
-      case BARRIER -> "Dye barrier";
-      case LEVEL -> "Level off";
-      case WAIT -> "Cure";
-      case REFINISH -> "Fit";
-      case HANDOVER -> "Hand over";
+      case RECEIVE -> PHRASES.say("take-the-car-in");
+      case DRY_SOIL -> PHRASES.say("vacuum-and-blow");
+      case TEST_SPOT -> PHRASES.say("test-spots");
+      case TEXTILE -> PHRASES.say("clean-fabric");
+      case RESIDUE -> PHRASES.say("residue-pass");
+      case PROTECT -> PHRASES.say("protect");
+      case BARRIER -> PHRASES.say("dye-barrier");
+      case LEVEL -> PHRASES.say("level-off");
+      case WAIT -> PHRASES.say("cure");
+      case REFINISH -> PHRASES.say("fit-2");
+      case HANDOVER -> PHRASES.say("hand-over");
       case INSPECT, PRECAUTIONS, SHAVE, CLEAN, CHECK, DRY, METER, CONDITION, COAT, DRESS, BREAK ->
-          words(step.code());
+          Phrases.marked(words(step.code()));
     };
   }
 
   String why(Conflict c, LocalDateTime day) {
     String task = label(c.taskId());
-    String other = c.other().map(this::label).orElse("what comes before it");
+    String other = c.other().map(this::label).orElse(PHRASES.say("what-comes-before-it"));
     String from = c.from().map(at -> time(at, day)).orElse("");
     return switch (c.clash()) {
-      case COMES_AFTER -> task + " comes after " + other + ": from " + from + ".";
-      case TOO_LATE_AFTER ->
-          task + " would be too late after " + other + ": it would have dried or cured by then.";
-      case BEFORE_THE_JOB -> task + " would start before the job does, " + from + ".";
-      case OUTSIDE_HOURS -> task + " would not end in the hours of who does it: from " + from + ".";
-      case TAKEN -> "Who does it is busy then with " + other + ", until " + from + ".";
+      case COMES_AFTER -> PHRASES.say("comes-after-from", task, other, from);
+      case TOO_LATE_AFTER -> PHRASES.say("would-be-too-late-after", task, other);
+      case BEFORE_THE_JOB -> PHRASES.say("would-start-before-the-job", task, from);
+      case OUTSIDE_HOURS -> PHRASES.say("would-not-end-in-the", task, from);
+      case TAKEN -> PHRASES.say("who-does-it-is-busy", other, from);
     };
   }
 

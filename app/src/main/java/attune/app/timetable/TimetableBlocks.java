@@ -12,6 +12,7 @@ import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,12 +23,14 @@ import java.util.stream.Stream;
 
 /** Blocks, lanes and zones of a timetable as they are drawn. */
 final class TimetableBlocks {
+  private static final Phrases PHRASES = Phrases.of(TimetableBlocks.class);
+
   private TimetableBlocks() {}
 
   static List<LaneView> lanes(Job job, List<String> crew) {
     return crew.isEmpty()
         ? IntStream.rangeClosed(1, job.setting().people())
-            .mapToObj(i -> new LaneView(Arrangement.numbered(i), "Person " + i))
+            .mapToObj(i -> new LaneView(Arrangement.numbered(i), PHRASES.say("person", i)))
             .toList()
         : crew.stream().map(name -> new LaneView(name, name)).toList();
   }

@@ -34,6 +34,7 @@ import attune.core.plan.Timetable;
 import attune.core.schedule.Skill;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -55,6 +56,8 @@ import org.springframework.stereotype.Service;
 /** A job's timetable: shown, moved by hand, staffed, and made to keep its promise. */
 @Service
 class TimetableService {
+  private static final Phrases PHRASES = Phrases.of(TimetableService.class);
+
   private final JobPlans plans;
   private final JobService jobs;
   private final ShopService shop;
@@ -129,7 +132,7 @@ class TimetableService {
             || timetable.tasks().stream()
                 .anyMatch(t -> t.id().equals(id) && t.person().isPresent());
     if (!known) {
-      throw new NoSuchElementException("no task " + id);
+      throw new NoSuchElementException(PHRASES.say("no-task", id));
     }
   }
 
@@ -142,7 +145,7 @@ class TimetableService {
     MoveView tried = tryMove(id, move);
     if (!tried.possible()) {
       throw new InvalidInputException(
-          "/start", String.join(" ", tried.why()), "a time nothing stands against");
+          "/start", String.join(" ", tried.why()), PHRASES.say("a-time-nothing-stands-against"));
     }
     return arrange(
         id,
@@ -151,7 +154,7 @@ class TimetableService {
           pins.put(move.taskId(), move.start().toString());
           return a.pinning(pins);
         },
-        "Task moved");
+        PHRASES.say("task-moved"));
   }
 
   /** Lets go of one task, or of all where no one is named. */
@@ -163,7 +166,7 @@ class TimetableService {
           taskId.ifPresentOrElse(pins::remove, pins::clear);
           return a.pinning(pins);
         },
-        "Task let go");
+        PHRASES.say("task-let-go"));
   }
 
   /**
@@ -179,7 +182,7 @@ class TimetableService {
         throw new InvalidInputException(
             "/crew/" + i,
             "\"" + names.get(i) + "\"",
-            "one of " + String.join(", ", shop.workers().keySet()));
+            PHRASES.say("one-of", String.join(", ", shop.workers().keySet())));
       }
     }
     int people = names.isEmpty() ? (request.people() == null ? 1 : request.people()) : names.size();
@@ -193,7 +196,7 @@ class TimetableService {
     return jobs.arrange(
         id,
         before.with(before.setting().by(people), arranged(before, names)),
-        names.isEmpty() ? "People" : "Crew: " + String.join(", ", names));
+        names.isEmpty() ? PHRASES.say("people") : PHRASES.say("crew", String.join(", ", names)));
   }
 
   private static ArrangementFile arranged(JobFile before, List<String> names) {
@@ -208,8 +211,8 @@ class TimetableService {
     for (Skill lacking : crew.lacks(NeededSkills.of(planned), job)) {
       throw new InvalidInputException(
           "/crew",
-          String.join(", ", names) + "; nobody of the crew may do it",
-          "someone who may " + TaskWords.words(lacking));
+          PHRASES.say("nobody-of-the-crew-may", String.join(", ", names)),
+          PHRASES.say("someone-who-may", TaskWords.words(lacking)));
     }
     bookings.refuseClash(id, planned.timetable(), "/crew");
   }
@@ -230,7 +233,7 @@ class TimetableService {
     return jobs.arrange(
         id,
         before.with(before.setting().startingAt(start.toString()), of(before).pinning(null)),
-        "Begin " + start);
+        PHRASES.say("begin", start));
   }
 
   List<OfferView> offers(UUID id) {
@@ -262,7 +265,7 @@ class TimetableService {
         coreOffers(id).stream()
             .filter(o -> o.kind().code().equals(kind))
             .findFirst()
-            .orElseThrow(() -> new NotNowException("This is not offered any more."));
+            .orElseThrow(() -> new NotNowException(PHRASES.say("this-is-not-offered-any")));
     JobFile before = jobs.document(id);
     SettingFile setting = before.setting().by(offer.people()).startingAt(offer.start().toString());
     List<String> crew = offer.arrangement().crew().stream().map(w -> w.id()).toList();
@@ -274,7 +277,7 @@ class TimetableService {
 
   /** Does again what an offer left out. */
   JobDetail putBack(UUID id) {
-    return arrange(id, a -> a.leaving(null), "Nothing left out");
+    return arrange(id, a -> a.leaving(null), PHRASES.say("nothing-left-out"));
   }
 
   /**
@@ -291,7 +294,9 @@ class TimetableService {
         String panel = parts.get(i).surfaceIds().get(j);
         if (!panels.contains(panel)) {
           throw new InvalidInputException(
-              "/parts/" + i + "/surfaceIds/" + j, "\"" + panel + "\"", "a panel of the job");
+              "/parts/" + i + "/surfaceIds/" + j,
+              "\"" + panel + "\"",
+              PHRASES.say("a-panel-of-the-job"));
         }
       }
     }
@@ -299,7 +304,7 @@ class TimetableService {
         parts.stream()
             .map(p -> new PartFile(p.name().strip(), p.surfaceIds(), p.arrives().toString()))
             .toList();
-    return arrange(id, a -> a.awaiting(files), "Parts on order");
+    return arrange(id, a -> a.awaiting(files), PHRASES.say("parts-on-order"));
   }
 
   private JobDetail arrange(

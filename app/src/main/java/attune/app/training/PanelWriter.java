@@ -19,12 +19,14 @@ import attune.core.train.Exercise.Fact;
 import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.ModelPanel;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** Model panels as the front end draws them. */
 public final class PanelWriter {
+  private static final Phrases PHRASES = Phrases.of(PanelWriter.class);
+
   private PanelWriter() {}
 
   /** The panel as found, with the figures that move it. */
@@ -66,7 +68,7 @@ public final class PanelWriter {
   }
 
   private static String ph(PhInterval ph) {
-    return String.format(Locale.ROOT, "%.1f to %.1f", ph.low(), ph.high());
+    return PHRASES.say("to", Phrases.number("%.1f", ph.low()), Phrases.number("%.1f", ph.high()));
   }
 
   static List<FactView> facts(List<Fact> facts) {

@@ -29,6 +29,7 @@ import attune.core.train.HandMark;
 import attune.core.train.HandWork;
 import attune.core.train.Kind;
 import attune.core.train.Lesson;
+import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Comparator;
@@ -43,6 +44,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lessons, their marks, and what each person has passed. */
 @Service
 public class TrainingService {
+  private static final Phrases PHRASES = Phrases.of(TrainingService.class);
+
   /** Questions in a test, of which one may be wrong; panels worked in one, none of them. */
   static final int QUESTIONS = 5;
 
@@ -124,7 +127,7 @@ public class TrainingService {
   ExerciseView exercise(String lessonId, long seed, int level) {
     Lesson lesson = lesson(lessonId, level);
     if (lesson.kind().isByHand()) {
-      throw new NoSuchElementException("This lesson is worked by hand.");
+      throw new NoSuchElementException(PHRASES.say("this-lesson-is-worked-by"));
     }
     Exercise e = set(lesson, seed);
     return new ExerciseView(
@@ -153,7 +156,7 @@ public class TrainingService {
                       s.effect().surfaces().get(0).after()))
           .toList();
     } catch (IllegalStateException nothing) {
-      throw new NotNowException("The shelf has nothing this lesson could be set with.");
+      throw new NotNowException(PHRASES.say("the-shelf-has-nothing-this"));
     }
   }
 
@@ -171,7 +174,7 @@ public class TrainingService {
 
   private static void refuseUnless(Kind kind, Lesson lesson) {
     if (lesson.kind() != kind) {
-      throw new NoSuchElementException("This lesson is not worked like that.");
+      throw new NoSuchElementException(PHRASES.say("this-lesson-is-not-worked"));
     }
   }
 
@@ -200,7 +203,7 @@ public class TrainingService {
     try {
       return room().exercise(lesson, seed);
     } catch (IllegalStateException nothing) {
-      throw new NotNowException("The shelf has nothing this lesson could be set with.");
+      throw new NotNowException(PHRASES.say("the-shelf-has-nothing-this"));
     }
   }
 
@@ -208,7 +211,7 @@ public class TrainingService {
     try {
       return room().handWork(lesson, seed);
     } catch (IllegalStateException nothing) {
-      throw new NotNowException("The shelf has nothing this panel could be cleaned with.");
+      throw new NotNowException(PHRASES.say("the-shelf-has-nothing-this-2"));
     }
   }
 
@@ -216,7 +219,7 @@ public class TrainingService {
     try {
       return room().coatWork(lesson, seed);
     } catch (IllegalStateException nothing) {
-      throw new NotNowException("The shelf has no coating this could be done with.");
+      throw new NotNowException(PHRASES.say("the-shelf-has-no-coating"));
     }
   }
 
@@ -228,7 +231,7 @@ public class TrainingService {
         .filter(l -> l.id().equals(id))
         .findFirst()
         .map(l -> l.at(level))
-        .orElseThrow(() -> new NoSuchElementException("There is no such lesson."));
+        .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-lesson")));
   }
 
   /** Marks an answer and keeps it; the same id again is marked and not kept twice. */
@@ -259,7 +262,7 @@ public class TrainingService {
     int most = exercise.choices().size() - 1;
     Integer choice = request.choice();
     if (choice == null || choice < 0 || choice > most) {
-      throw new InvalidInputException("/choice", String.valueOf(choice), "0 to " + most);
+      throw new InvalidInputException("/choice", String.valueOf(choice), PHRASES.say("0-to", most));
     }
     Choice taken = exercise.choices().get(choice);
     return new MarkedView(
@@ -270,21 +273,19 @@ public class TrainingService {
   private static void refuseAnother(AnswerRequest request, String now) {
     if (request.fingerprint() != null && !request.fingerprint().equals(now)) {
       throw new InvalidInputException(
-          "/fingerprint",
-          request.fingerprint() + ", an exercise from before the shelf or the rules changed",
-          now);
+          "/fingerprint", PHRASES.say("an-exercise-from-before-the", request.fingerprint()), now);
     }
   }
 
   private static List<Deed> deeds(AnswerRequest request, boolean ofCoat) {
     if (request.deeds() == null) {
-      throw new InvalidInputException("/deeds", "nothing", "what was done by hand");
+      throw new InvalidInputException("/deeds", "nothing", PHRASES.say("what-was-done-by-hand"));
     }
     for (int i = 0; i < request.deeds().size(); i++) {
       Deed.Act act = request.deeds().get(i).act();
       if (act != Deed.Act.WAIT && act.isOfCoat() != ofCoat) {
         throw new InvalidInputException(
-            "/deeds/" + i + "/act", act.name(), "what this lesson is worked with");
+            "/deeds/" + i + "/act", act.name(), PHRASES.say("what-this-lesson-is-worked"));
       }
     }
     return PanelWriter.read(request.deeds());
@@ -298,7 +299,9 @@ public class TrainingService {
     for (int i = 0; i < deeds.size(); i++) {
       if (deeds.get(i).cells().stream().anyMatch(area -> area > most)) {
         throw new InvalidInputException(
-            "/deeds/" + i + "/cells", deeds.get(i).cells().toString(), "areas 0 to " + most);
+            "/deeds/" + i + "/cells",
+            deeds.get(i).cells().toString(),
+            PHRASES.say("areas-0-to", most));
       }
     }
     return marked(work, deeds);
@@ -312,7 +315,9 @@ public class TrainingService {
     for (int i = 0; i < deeds.size(); i++) {
       if (deeds.get(i).means() > most) {
         throw new InvalidInputException(
-            "/deeds/" + i + "/means", String.valueOf(deeds.get(i).means()), "0 to " + most);
+            "/deeds/" + i + "/means",
+            String.valueOf(deeds.get(i).means()),
+            PHRASES.say("0-to", most));
       }
     }
     return marked(work, deeds);

@@ -5,6 +5,7 @@ import attune.app.shop.ShopService;
 import attune.app.transfer.Whole.Part;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -35,6 +36,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Brings a whole-data file into an installation that has no data yet: all of it, or nothing. */
 @Service
 class ImportService {
+  private static final Phrases PHRASES = Phrases.of(ImportService.class);
+
   private static final long MOST_TABLE_BYTES = 512L * 1024 * 1024;
   private static final long MOST_FILE_BYTES = 64L * 1024 * 1024;
   private static final int MOST_PARTS = 200_000;
@@ -87,15 +90,13 @@ class ImportService {
   synchronized Imported bring(InputStream stream, boolean replace) {
     for (String table : List.of("job", "customer", "vehicle")) {
       if (count(table) > 0) {
-        throw new NotNowException(
-            "There is data here already. A whole-data file goes only into an empty installation:"
-                + " start Attune on a new data directory.");
+        throw new NotNowException(PHRASES.say("there-is-data-here-already"));
       }
     }
     if (!replace && isWorkedOn()) {
       throw new InvalidInputException(
           "/replace",
-          "a shelf or settings of this shop's own, which would be replaced",
+          PHRASES.say("a-shelf-or-settings-of"),
           "replace=true, or an empty installation");
     }
     try {
@@ -161,7 +162,8 @@ class ImportService {
         FileSystemUtils.deleteRecursively(unpacked);
       }
     } catch (ZipException e) {
-      throw new InvalidInputException("", "a file that is no zip", "a whole-data file, .zip");
+      throw new InvalidInputException(
+          "", PHRASES.say("a-file-that-is-no"), PHRASES.say("a-whole-data-file-zip"));
     }
   }
 
@@ -170,9 +172,7 @@ class ImportService {
       tables.replace(whole.schema(), rows, data);
     } catch (RuntimeException e) {
       throw new InvalidInputException(
-          "/tables",
-          "rows that do not fit; everything is as it was before",
-          "the rows an export wrote");
+          "/tables", PHRASES.say("rows-that-do-not-fit"), PHRASES.say("the-rows-an-export-wrote"));
     }
   }
 
@@ -192,14 +192,16 @@ class ImportService {
     ZipEntry entry = zip.getEntry(Whole.MANIFEST);
     if (entry == null) {
       throw new InvalidInputException(
-          "/" + Whole.MANIFEST, "nothing", "the manifest of a whole-data file");
+          "/" + Whole.MANIFEST, "nothing", PHRASES.say("the-manifest-of-a-whole"));
     }
     Whole whole;
     try (InputStream in = zip.getInputStream(entry)) {
       whole = mapper.readValue(in.readNBytes((int) MOST_FILE_BYTES), Whole.class);
     } catch (JacksonException e) {
       throw new InvalidInputException(
-          "/" + Whole.MANIFEST, "text that cannot be read", "the manifest of a whole-data file");
+          "/" + Whole.MANIFEST,
+          PHRASES.say("text-that-cannot-be-read"),
+          PHRASES.say("the-manifest-of-a-whole"));
     }
     boolean ours = Whole.FORMAT.equals(whole.format()) && whole.version() == Whole.VERSION;
     if (!ours || whole.files() == null || whole.files().size() > MOST_PARTS) {
@@ -213,10 +215,7 @@ class ImportService {
       throw new InvalidInputException(
           "/" + Whole.MANIFEST + "/schema",
           "\"" + whole.schema() + "\"",
-          "at most "
-              + tables.schema()
-              + ": a newer Attune wrote this file, so bring Attune up to"
-              + " date first");
+          PHRASES.say("at-most-a-newer-attune", tables.schema()));
     }
     return whole;
   }
@@ -229,14 +228,18 @@ class ImportService {
     if (entry == null || part.bytes() > most) {
       throw new InvalidInputException(
           "/" + name,
-          entry == null ? "nothing" : part.bytes() + " bytes",
-          entry == null ? "what the manifest names" : "at most " + most + " bytes");
+          entry == null ? "nothing" : PHRASES.say("bytes", part.bytes()),
+          entry == null
+              ? PHRASES.say("what-the-manifest-names")
+              : PHRASES.say("at-most-bytes", most));
     }
     try (InputStream in = zip.getInputStream(entry)) {
       byte[] bytes = in.readNBytes((int) Math.min(most, part.bytes() + 1));
       if (!DigestUtils.sha256Hex(bytes).equals(part.sha256())) {
         throw new InvalidInputException(
-            "/" + name, "other bytes than the manifest has", "the file as it was written");
+            "/" + name,
+            PHRASES.say("other-bytes-than-the-manifest"),
+            PHRASES.say("the-file-as-it-was"));
       }
       return bytes;
     }
@@ -249,7 +252,8 @@ class ImportService {
     for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements(); ) {
       String name = all.nextElement().getName();
       if (!named.contains(name)) {
-        throw new InvalidInputException("/" + name, "a file", "only what the manifest names");
+        throw new InvalidInputException(
+            "/" + name, PHRASES.say("a-file"), PHRASES.say("only-what-the-manifest-names"));
       }
     }
   }
@@ -257,7 +261,8 @@ class ImportService {
   private String tableName(String part) {
     String name = part.substring(Whole.TABLES.length()).replace(".json", "");
     if (!name.matches("[a-z_]+")) {
-      throw new InvalidInputException("/" + part, "\"" + name + "\"", "the name of a table");
+      throw new InvalidInputException(
+          "/" + part, "\"" + name + "\"", PHRASES.say("the-name-of-a-table"));
     }
     return name;
   }
@@ -266,7 +271,8 @@ class ImportService {
     try {
       return mapper.readTree(bytes);
     } catch (JacksonException e) {
-      throw new InvalidInputException("/" + name, "text that is no JSON", "the rows of a table");
+      throw new InvalidInputException(
+          "/" + name, PHRASES.say("text-that-is-no-json"), PHRASES.say("the-rows-of-a-table"));
     }
   }
 }

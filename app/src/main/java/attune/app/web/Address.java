@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -11,6 +12,8 @@ import org.springframework.stereotype.Component;
 /** Says where Attune can be opened, once it can. */
 @Component
 class Address {
+  private static final Phrases PHRASES = Phrases.of(Address.class);
+
   private static final Logger LOG = LoggerFactory.getLogger(Address.class);
 
   private final Environment environment;
@@ -33,7 +36,7 @@ class Address {
       LOG.info(
           "Attune is open on the shop's network at {}, on this machine at https://localhost:{}"
               + " (data in {}). Ctrl-C stops it.",
-          network.address().orElse("no address of this machine"),
+          network.address().orElse(PHRASES.say("no-address-of-this-machine")),
           port,
           data);
     } else if (port != null) {

@@ -2,6 +2,7 @@ package attune.app.web;
 
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -32,6 +33,8 @@ import tools.jackson.databind.exc.InvalidFormatException;
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE) // before the framework's own, which names no fields
 class Faults {
+  private static final Phrases PHRASES = Phrases.of(Faults.class);
+
   private static final Logger LOG = LoggerFactory.getLogger(Faults.class);
 
   private final LostDatabase database;
@@ -46,7 +49,7 @@ class Faults {
   @ExceptionHandler
   ProblemDetail invalid(InvalidInputException e) {
     return problem(
-        HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be worked with as it stands.", e.faults());
+        HttpStatus.UNPROCESSABLE_CONTENT, PHRASES.say("this-cannot-be-worked-with"), e.faults());
   }
 
   @ExceptionHandler
@@ -63,7 +66,7 @@ class Faults {
                         String.valueOf(error.getDefaultMessage())))
             .toList();
     return problem(
-        HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be worked with as it stands.", faults);
+        HttpStatus.UNPROCESSABLE_CONTENT, PHRASES.say("this-cannot-be-worked-with"), faults);
   }
 
   @ExceptionHandler
@@ -71,15 +74,17 @@ class Faults {
     if (e.getCause() instanceof InvalidFormatException wrong) {
       return problem(
           HttpStatus.UNPROCESSABLE_CONTENT,
-          "This cannot be worked with as it stands.",
+          PHRASES.say("this-cannot-be-worked-with"),
           List.of(new Fault(pointer(wrong), "\"" + wrong.getValue() + "\"", allowed(wrong))));
     }
     return problem(
         HttpStatus.BAD_REQUEST,
-        "The request is not JSON of the form expected.",
+        PHRASES.say("the-request-is-not-json"),
         List.of(
             new Fault(
-                "", "text that cannot be read", "one JSON object with the fields of the API")));
+                "",
+                PHRASES.say("text-that-cannot-be-read"),
+                PHRASES.say("one-json-object-with-the"))));
   }
 
   private static String pointer(InvalidFormatException wrong) {
@@ -92,41 +97,42 @@ class Faults {
   private static String allowed(InvalidFormatException wrong) {
     Class<?> type = wrong.getTargetType();
     if (type.isEnum()) {
-      return "one of "
-          + Arrays.stream(type.getEnumConstants())
+      return PHRASES.say(
+          "one-of",
+          Arrays.stream(type.getEnumConstants())
               .map(String::valueOf)
-              .collect(Collectors.joining(", "));
+              .collect(Collectors.joining(", ")));
     }
     if (LocalDate.class.equals(type) || LocalDateTime.class.equals(type)) {
       return wrong.getOriginalMessage().replaceFirst("(?s).*?: (?=a (day|local time), )", "");
     }
-    return UUID.class.equals(type) ? "an id" : "a value of its kind";
+    return UUID.class.equals(type) ? PHRASES.say("an-id") : PHRASES.say("a-value-of-its-kind");
   }
 
   @ExceptionHandler
   ProblemDetail mistyped(MethodArgumentTypeMismatchException e) {
     return problem(
         HttpStatus.NOT_FOUND,
-        "There is nothing here.",
+        PHRASES.say("there-is-nothing-here"),
         List.of(
             new Fault(
-                "/" + e.getName(), "\"" + e.getValue() + "\"", "an id of the kind asked for")));
+                "/" + e.getName(), "\"" + e.getValue() + "\"", PHRASES.say("an-id-of-the-kind"))));
   }
 
   @ExceptionHandler
   ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
     return problem(
         HttpStatus.CONTENT_TOO_LARGE,
-        "The file is too large.",
-        List.of(new Fault("/file", "more than 30 MB", "at most 30 MB")));
+        PHRASES.say("the-file-is-too-large"),
+        List.of(new Fault("/file", PHRASES.say("more-than-30-mb"), PHRASES.say("at-most-30-mb"))));
   }
 
   @ExceptionHandler
   ProblemDetail incomplete(MissingServletRequestPartException e) {
     return problem(
         HttpStatus.UNPROCESSABLE_CONTENT,
-        "This cannot be worked with as it stands.",
-        List.of(new Fault("/" + e.getRequestPartName(), "nothing", "a file")));
+        PHRASES.say("this-cannot-be-worked-with"),
+        List.of(new Fault("/" + e.getRequestPartName(), "nothing", PHRASES.say("a-file"))));
   }
 
   @ExceptionHandler
@@ -136,10 +142,7 @@ class Faults {
 
   @ExceptionHandler
   ProblemDetail conflict(OptimisticLockingFailureException e) {
-    return problem(
-        HttpStatus.CONFLICT,
-        "Somebody else changed this at the same moment. Look again, then repeat it.",
-        List.of());
+    return problem(HttpStatus.CONFLICT, PHRASES.say("somebody-else-changed-this-at"), List.of());
   }
 
   @ExceptionHandler
@@ -149,7 +152,7 @@ class Faults {
 
   @ExceptionHandler
   ProblemDetail unpartable(MultipartException e) {
-    return problem(HttpStatus.BAD_REQUEST, "The form cannot be read.", List.of());
+    return problem(HttpStatus.BAD_REQUEST, PHRASES.say("the-form-cannot-be-read"), List.of());
   }
 
   /**
@@ -167,9 +170,7 @@ class Faults {
     }
     LOG.error("A request failed", e);
     return problem(
-        HttpStatus.INTERNAL_SERVER_ERROR,
-        "Attune could not do this; nothing was changed. What happened is in its log.",
-        List.of());
+        HttpStatus.INTERNAL_SERVER_ERROR, PHRASES.say("attune-could-not-do-this"), List.of());
   }
 
   /** What was found is told, not sent back whole. */
@@ -181,11 +182,11 @@ class Faults {
 
   private static String said(HttpStatus status) {
     return switch (status) {
-      case NOT_FOUND -> "There is nothing here.";
-      case METHOD_NOT_ALLOWED -> "That cannot be done here.";
-      case UNSUPPORTED_MEDIA_TYPE -> "That kind of content is not taken here.";
-      case NOT_ACCEPTABLE -> "There is no such kind of answer.";
-      default -> "The request is not of the form expected.";
+      case NOT_FOUND -> PHRASES.say("there-is-nothing-here");
+      case METHOD_NOT_ALLOWED -> PHRASES.say("that-cannot-be-done-here");
+      case UNSUPPORTED_MEDIA_TYPE -> PHRASES.say("that-kind-of-content-is");
+      case NOT_ACCEPTABLE -> PHRASES.say("there-is-no-such-kind");
+      default -> PHRASES.say("the-request-is-not-of");
     };
   }
 
@@ -194,12 +195,11 @@ class Faults {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     if (faults.size() > MOST_FAULTS) {
       problem.setDetail(
-          detail
-              + " The first "
-              + MOST_FAULTS
-              + " faults, and "
-              + (faults.size() - MOST_FAULTS)
-              + " more.");
+          PHRASES.say(
+              "the-first-faults-and-more",
+              String.valueOf(detail),
+              MOST_FAULTS,
+              faults.size() - MOST_FAULTS));
     }
     problem.setProperty("faults", faults.stream().limit(MOST_FAULTS).map(Faults::brief).toList());
     return problem;

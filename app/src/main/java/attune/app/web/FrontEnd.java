@@ -1,7 +1,9 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
@@ -11,6 +13,7 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
+import org.springframework.web.servlet.resource.TransformedResource;
 
 /**
  * Serves the built front end; any path that is a view of it gets its page, so deep links and reload
@@ -39,11 +42,25 @@ class FrontEnd implements WebMvcConfigurer {
   }
 
   private static final class OnePage extends PathResourceResolver {
+    private static final String PAGE = "index.html";
+
     @Override
     protected @Nullable Resource getResource(String path, Resource location) throws IOException {
       Resource found = super.getResource(path, location);
       boolean view = !path.contains(".") && !path.startsWith("api/");
-      return found != null || !view ? found : new ClassPathResource("/static/index.html");
+      Resource file = found != null || !view ? found : new ClassPathResource("/static/index.html");
+      return file != null && PAGE.equals(file.getFilename()) ? spoken(file) : file;
+    }
+
+    /** The page in the language Attune was started with. */
+    private static Resource spoken(Resource page) throws IOException {
+      if (Phrases.language().equals(Phrases.ENGLISH)) {
+        return page;
+      }
+      String html =
+          page.getContentAsString(StandardCharsets.UTF_8)
+              .replace("<html lang=\"en\">", "<html lang=\"%s\">".formatted(Phrases.language()));
+      return new TransformedResource(page, html.getBytes(StandardCharsets.UTF_8));
     }
   }
 }

@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
 import java.sql.SQLException;
@@ -18,9 +19,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class LostDatabase {
-  static final String SAYS =
-      "The database had to be closed, most likely for want of room on the disk. Nothing was"
-          + " changed. Attune opens it again by itself as soon as it can.";
+  private static final Phrases PHRASES = Phrases.of(LostDatabase.class);
+
+  static final String SAYS = PHRASES.say("the-database-had-to-be");
   private static final Logger LOG = LoggerFactory.getLogger(LostDatabase.class);
   private static final Set<Integer> CLOSED =
       Set.of(

@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -17,15 +18,19 @@ import tools.jackson.databind.module.SimpleModule;
  */
 @Component
 class PlainDays extends SimpleModule {
+  private static final Phrases PHRASES = Phrases.of(PlainDays.class);
+
   private static final Pattern YEAR = Pattern.compile("(19\\d\\d|20\\d\\d|2100)-.*");
 
   PlainDays() {
     super("plain-days");
     addDeserializer(
-        LocalDate.class, new Plain<>(LocalDate.class, LocalDate::parse, "a day, YYYY-MM-DD"));
+        LocalDate.class,
+        new Plain<>(LocalDate.class, LocalDate::parse, PHRASES.say("a-day-yyyy-mm-dd")));
     addDeserializer(
         LocalDateTime.class,
-        new Plain<>(LocalDateTime.class, LocalDateTime::parse, "a local time, YYYY-MM-DDTHH:MM"));
+        new Plain<>(
+            LocalDateTime.class, LocalDateTime::parse, PHRASES.say("a-local-time-yyyy-mm")));
   }
 
   private static final class Plain<T> extends StdDeserializer<T> {
@@ -35,7 +40,7 @@ class PlainDays extends SimpleModule {
     Plain(Class<T> type, Function<String, T> parse, String allowed) {
       super(type);
       this.parse = parse;
-      this.allowed = allowed + ", from 1900 to 2100";
+      this.allowed = PHRASES.say("from-1900-to-2100", allowed);
     }
 
     @Override

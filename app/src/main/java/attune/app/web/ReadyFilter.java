@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -18,6 +19,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class ReadyFilter extends OncePerRequestFilter {
+  private static final Phrases PHRASES = Phrases.of(ReadyFilter.class);
+
   private static final String SOON_S = "2";
 
   private final ApplicationAvailability availability;
@@ -38,8 +41,6 @@ class ReadyFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     response.setHeader(HttpHeaders.RETRY_AFTER, SOON_S);
     Refusal.write(
-        response,
-        HttpStatus.SERVICE_UNAVAILABLE,
-        "Attune is still getting ready. Try again in a moment.");
+        response, HttpStatus.SERVICE_UNAVAILABLE, PHRASES.say("attune-is-still-getting-ready"));
   }
 }

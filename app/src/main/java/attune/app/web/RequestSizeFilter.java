@@ -1,6 +1,7 @@
 package attune.app.web;
 
 import attune.app.format.Schemas;
+import attune.core.words.Phrases;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -18,6 +19,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 class RequestSizeFilter extends OncePerRequestFilter {
+  private static final Phrases PHRASES = Phrases.of(RequestSizeFilter.class);
+
   private static final long MOST_WHOLE_BYTES = 4L * 1024 * 1024 * 1024;
   private static final long MOST_FORM_BYTES = 31L * 1024 * 1024;
 
@@ -28,12 +31,13 @@ class RequestSizeFilter extends OncePerRequestFilter {
     boolean unsized =
         request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
     if (!isOneKind(request.getContentType())) {
-      Refusal.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The content is of no one kind.");
-    } else if (unsized) {
       Refusal.write(
-          response, HttpStatus.LENGTH_REQUIRED, "The request does not say how long it is.");
+          response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, PHRASES.say("the-content-is-of-no"));
+    } else if (unsized) {
+      Refusal.write(response, HttpStatus.LENGTH_REQUIRED, PHRASES.say("the-request-does-not-say"));
     } else if (request.getContentLengthLong() > most(request)) {
-      Refusal.write(response, HttpStatus.CONTENT_TOO_LARGE, "At most " + most(request) + " bytes.");
+      Refusal.write(
+          response, HttpStatus.CONTENT_TOO_LARGE, PHRASES.say("at-most-bytes", most(request)));
     } else {
       chain.doFilter(request, response);
     }

@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -11,6 +12,8 @@ import org.springframework.stereotype.Component;
 /** How much room there is on the disk the shop's data lies on. */
 @Component
 public class Room {
+  private static final Phrases PHRASES = Phrases.of(Room.class);
+
   private static final long MB = 1024 * 1024;
 
   private final Path data;
@@ -36,12 +39,7 @@ public class Room {
     long left = leftMb();
     return left >= leastMb
         ? Optional.empty()
-        : Optional.of(
-            "The disk is full: "
-                + left
-                + " MB are left, "
-                + leastMb
-                + " are needed. Nothing was changed. Make room; Attune goes on by itself.");
+        : Optional.of(PHRASES.say("the-disk-is-full-mb", left, leastMb));
   }
 
   /** What the shop should know before it comes to that. */
@@ -49,7 +47,7 @@ public class Room {
     long left = leftMb();
     return left >= littleMb
         ? Optional.empty()
-        : Optional.of("The disk is nearly full, " + left + " MB are left: make room on it");
+        : Optional.of(PHRASES.say("the-disk-is-nearly-full", left));
   }
 
   private long leftMb() {

@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +13,8 @@ import org.springframework.stereotype.Component;
 /** Where the shop is reached: on this machine alone, or on its network too. */
 @Component
 public class ShopNetwork {
+  private static final Phrases PHRASES = Phrases.of(ShopNetwork.class);
+
   /** Attribute of a request with the name of the device it comes from. */
   public static final String DEVICE = ShopNetwork.class.getName() + ".device";
 
@@ -41,7 +44,9 @@ public class ShopNetwork {
 
   /** The device a request comes from, as the shop calls it. */
   public static String device(HttpServletRequest request) {
-    return request.getAttribute(DEVICE) instanceof String name ? name : "The machine itself";
+    return request.getAttribute(DEVICE) instanceof String name
+        ? name
+        : PHRASES.say("the-machine-itself");
   }
 
   public boolean isOn() {

@@ -1,6 +1,7 @@
 package attune.app.web;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Duration;
@@ -12,6 +13,8 @@ import org.springframework.context.annotation.Configuration;
 /** The one clock of the application, in the shop's zone. */
 @Configuration
 public class Time {
+  private static final Phrases PHRASES = Phrases.of(Time.class);
+
   /**
    * @param start local time the clock starts at, to try a day out or to test on it; empty for the
    *     machine's own
@@ -41,7 +44,7 @@ public class Time {
           Duration.between(machine.instant(), local.atZone(machine.getZone()).toInstant()));
     } catch (DateTimeException e) {
       throw new InvalidInputException(
-          "--clock", "\"" + start + "\"", "a local time, YYYY-MM-DDTHH:MM");
+          "--clock", "\"" + start + "\"", PHRASES.say("a-local-time-yyyy-mm"));
     }
   }
 }

@@ -5,6 +5,7 @@ import attune.core.match.ReasonCode;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.Step;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -16,6 +17,8 @@ import java.util.Set;
 
 /** The cautions of a step, and which of them want a tick before it starts (docs/trade). */
 public final class StepCautions {
+  private static final Phrases PHRASES = Phrases.of(StepCautions.class);
+
   /** Whether a caution wants a tick: at this step, once on the visit, or if one likes. */
   public enum Tick {
     NONE,
@@ -82,8 +85,8 @@ public final class StepCautions {
   /** The customer is asked once, before anything is tried on the car. */
   private static List<StepCaution> consent(RunStep step) {
     return switch (step.step()) {
-      case RECEIVE -> consent("The customer agrees to test spots in hidden places.", Tick.MAY);
-      case TEST_SPOT -> consent("The customer agrees to test spots.", Tick.VISIT);
+      case RECEIVE -> consent(PHRASES.say("the-customer-agrees-to-test"), Tick.MAY);
+      case TEST_SPOT -> consent(PHRASES.say("the-customer-agrees-to-test-2"), Tick.VISIT);
       default -> List.of();
     };
   }

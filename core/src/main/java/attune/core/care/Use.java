@@ -2,6 +2,7 @@ package attune.core.care;
 
 import attune.core.check.Coded;
 import attune.core.reference.Figures;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -13,6 +14,8 @@ import java.util.Set;
  * @param kmAYear empty where it was not said
  */
 public record Use(OptionalInt kmAYear, Set<Habit> habits, boolean hot) {
+  private static final Phrases PHRASES = Phrases.of(Use.class);
+
   public static final Use UNKNOWN = new Use(OptionalInt.empty(), Set.of(), false);
 
   /** What soils or spares a cabin more than driving does. */
@@ -49,14 +52,14 @@ public record Use(OptionalInt kmAYear, Set<Habit> habits, boolean hot) {
     kmAYear.ifPresent(
         km -> {
           if (km > figures.get("care.km-usual")) {
-            reasons.add("many kilometres");
+            reasons.add(PHRASES.say("many-kilometres"));
           } else if (km < figures.get("care.km-usual")) {
-            reasons.add("few kilometres");
+            reasons.add(PHRASES.say("few-kilometres"));
           }
         });
     habits.stream().sorted().map(h -> h.code().replace('-', ' ')).forEach(reasons::add);
     if (hot) {
-      reasons.add("a hot climate");
+      reasons.add(PHRASES.say("a-hot-climate"));
     }
     return reasons;
   }

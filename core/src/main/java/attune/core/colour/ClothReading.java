@@ -3,6 +3,7 @@ package attune.core.colour;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import java.util.Optional;
  */
 public record ClothReading(
     Taken taken, Progress progress, boolean stop, String text, List<Face> faces) {
+  private static final Phrases PHRASES = Phrases.of(ClothReading.class);
 
   /** What is on the last face. */
   public enum Taken implements Coded {
@@ -55,7 +57,7 @@ public record ClothReading(
    */
   public static ClothReading of(Lab clean, List<Lab> wiped, Optional<Lab> trim, Figures figures) {
     if (wiped.isEmpty()) {
-      throw new InvalidInputException("/faces", "none", "at least one face of the cloth");
+      throw new InvalidInputException("/faces", "none", PHRASES.say("at-least-one-face-of"));
     }
     List<Face> faces = new ArrayList<>();
     for (Lab face : wiped) {
@@ -159,20 +161,17 @@ public record ClothReading(
 
     String text(Taken taken, Progress progress) {
       return switch (taken) {
-        case NOTHING -> "The cloth stays clean: done.";
-        case PIGMENT ->
-            "Stop. The cloth takes the trim's own colour: that is pigment, not dirt. Refer it.";
+        case NOTHING -> PHRASES.say("the-cloth-stays-clean-done");
+        case PIGMENT -> PHRASES.say("stop-the-cloth-takes-the");
         case CANNOT_TELL ->
             coloured()
-                ? "Stop until a hidden spot was tried: soil and this trim's pigment look alike."
-                : "Soil and this trim's pigment look alike: try a hidden spot before going on.";
+                ? PHRASES.say("stop-until-a-hidden-spot")
+                : PHRASES.say("soil-and-this-trims-pigment");
         case SOIL ->
             switch (progress) {
-              case NEARLY -> "Soil, and nearly done: one more light pass.";
-              case NO_MORE_COMES ->
-                  "Soil, but no less than on the face before: turn to a clean face; if it stays so,"
-                      + " the next rung.";
-              default -> "Soil: go on.";
+              case NEARLY -> PHRASES.say("soil-and-nearly-done-one");
+              case NO_MORE_COMES -> PHRASES.say("soil-but-no-less-than");
+              default -> PHRASES.say("soil-go-on");
             };
       };
     }

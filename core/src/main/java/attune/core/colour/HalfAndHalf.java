@@ -1,7 +1,7 @@
 package attune.core.colour;
 
 import attune.core.reference.Figures;
-import java.util.Locale;
+import attune.core.words.Phrases;
 
 /**
  * A taped half-and-half, read: what the cleaned side has that the other has not.
@@ -13,6 +13,7 @@ import java.util.Locale;
  */
 public record HalfAndHalf(
     double deltaL, double deltaB, double deltaE, double sheenRatio, boolean seen, String text) {
+  private static final Phrases PHRASES = Phrases.of(HalfAndHalf.class);
 
   public static HalfAndHalf of(Patch cleaned, Patch other, Figures figures) {
     Lab gained = cleaned.colour().minus(other.colour());
@@ -25,21 +26,21 @@ public record HalfAndHalf(
 
   private static String text(Lab gained, double deltaE, double sheen, boolean seen) {
     if (!seen) {
-      return String.format(
-          Locale.ROOT,
-          "No difference a customer would see (ΔE %.1f): it was clean, or nothing came off.",
-          deltaE);
+      return PHRASES.say("no-difference-a-customer-would", Phrases.number("%.1f", deltaE));
     }
     String lighter = gained.l() >= 0 ? "lighter" : "darker";
-    String yellow = gained.b() < -1 ? ", less yellow" : gained.b() > 1 ? ", more yellow" : "";
-    String shine = sheen < 0.98 ? ", more matt" : sheen > 1.02 ? ", shinier" : "";
-    return String.format(
-        Locale.ROOT,
-        "The cleaned side is %s by %.1f L*%s%s: ΔE %.1f.",
+    String yellow =
+        gained.b() < -1
+            ? PHRASES.say("less-yellow")
+            : gained.b() > 1 ? PHRASES.say("more-yellow") : "";
+    String shine =
+        sheen < 0.98 ? PHRASES.say("more-matt") : sheen > 1.02 ? PHRASES.say("shinier") : "";
+    return PHRASES.say(
+        "the-cleaned-side-is-by",
         lighter,
-        Math.abs(gained.l()),
+        Phrases.number("%.1f", Math.abs(gained.l())),
         yellow,
         shine,
-        deltaE);
+        Phrases.number("%.1f", deltaE));
   }
 }

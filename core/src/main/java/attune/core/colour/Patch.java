@@ -1,6 +1,7 @@
 package attune.core.colour;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.util.Arrays;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
@@ -15,6 +16,8 @@ import java.util.function.ToIntFunction;
  * @param glare share of the pixels left out, 0 to 1
  */
 public record Patch(Lab colour, Srgb swatch, double sheen, double glare) {
+  private static final Phrases PHRASES = Phrases.of(Patch.class);
+
   private static final int CLIPPED = 253;
   private static final double MOST_GLARE = 0.5;
   private static final int BRIGHTEST = 20;
@@ -28,7 +31,9 @@ public record Patch(Lab colour, Srgb swatch, double sheen, double glare) {
   public static Patch of(int[] pixels) {
     if (pixels.length < LEAST_PIXELS) {
       throw new InvalidInputException(
-          "/patch", pixels.length + " pixels", "a patch of at least " + LEAST_PIXELS + " pixels");
+          "/patch",
+          PHRASES.say("pixels", pixels.length),
+          PHRASES.say("a-patch-of-at-least", LEAST_PIXELS));
     }
     Srgb[] clear =
         Arrays.stream(pixels)
@@ -39,9 +44,7 @@ public record Patch(Lab colour, Srgb swatch, double sheen, double glare) {
     double glare = 1 - (double) seen.length / pixels.length;
     if (glare > MOST_GLARE) {
       throw new InvalidInputException(
-          "/patch",
-          Math.round(glare * 100) + " % glare",
-          "at most half: take it again without flash, out of the sun");
+          "/patch", Math.round(glare * 100) + " % glare", PHRASES.say("at-most-half-take-it"));
     }
     double[] lightness = sorted(seen, Lab::l);
     double middle = lightness[lightness.length / 2];

@@ -2,10 +2,12 @@ package attune.core.colour;
 
 import attune.core.check.Coded;
 import attune.core.material.Finish;
-import java.util.Locale;
+import attune.core.words.Phrases;
 
 /** A sheen reading against the clean range of a finish, GU at 60°. */
 public record SheenReading(Verdict verdict, String text) {
+  private static final Phrases PHRASES = Phrases.of(SheenReading.class);
+
   /** What the reading says. */
   public enum Verdict implements Coded {
     IN_RANGE,
@@ -24,28 +26,26 @@ public record SheenReading(Verdict verdict, String text) {
         .orElseGet(
             () ->
                 new SheenReading(
-                    Verdict.SAYS_NOTHING, "Sheen says nothing of " + finish.name() + "."));
+                    Verdict.SAYS_NOTHING, PHRASES.say("sheen-says-nothing-of", finish.name())));
   }
 
   private static SheenReading against(double gu, Finish.Sheen range, Finish finish) {
     String clean =
-        String.format(
-            Locale.ROOT,
-            "%s is clean at %.0f to %.0f GU",
+        PHRASES.say(
+            "is-clean-at-to-gu",
             finish.name(),
-            range.lowGu(),
-            range.highGu());
+            Phrases.number("%.0f", range.lowGu()),
+            Phrases.number("%.0f", range.highGu()));
     if (gu > range.highGu()) {
       return new SheenReading(
           Verdict.SHINES,
-          String.format(Locale.ROOT, "%.1f GU shines: soil or dressing is on it; %s.", gu, clean));
+          PHRASES.say("gu-shines-soil-or-dressing", Phrases.number("%.1f", gu), clean));
     }
     if (gu < range.lowGu()) {
       return new SheenReading(
-          Verdict.DULL,
-          String.format(Locale.ROOT, "%.1f GU is duller than it should be; %s.", gu, clean));
+          Verdict.DULL, PHRASES.say("gu-is-duller-than-it", Phrases.number("%.1f", gu), clean));
     }
     return new SheenReading(
-        Verdict.IN_RANGE, String.format(Locale.ROOT, "%.1f GU: done; %s.", gu, clean));
+        Verdict.IN_RANGE, PHRASES.say("gu-done", Phrases.number("%.1f", gu), clean));
   }
 }

@@ -1,18 +1,21 @@
 package attune.core.colour;
 
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** A colour as cameras and colour readers give it: sRGB (IEC 61966-2-1), each channel 0 to 255. */
 public record Srgb(int red, int green, int blue) {
+  private static final Phrases PHRASES = Phrases.of(Srgb.class);
+
   private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
   private static final int MOST = 255;
 
   public Srgb {
     if (outside(red) || outside(green) || outside(blue)) {
       throw new InvalidInputException(
-          "", red + ", " + green + ", " + blue, "three channels of 0 to 255");
+          "", red + ", " + green + ", " + blue, PHRASES.say("three-channels-of-0-to"));
     }
   }
 
@@ -23,7 +26,8 @@ public record Srgb(int red, int green, int blue) {
   /** Reads {@code #rrggbb}. */
   public static Srgb parse(String text) {
     if (!HEX.matcher(text).matches()) {
-      throw new InvalidInputException("", "\"" + text + "\"", "a colour such as #a08060");
+      throw new InvalidInputException(
+          "", "\"" + text + "\"", PHRASES.say("a-colour-such-as-a08060"));
     }
     return of(Integer.parseInt(text.substring(1), 16));
   }

@@ -6,6 +6,7 @@ import attune.core.material.Finish;
 import attune.core.material.FinishTable;
 import attune.core.material.Role;
 import attune.core.reference.Figures;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -22,6 +23,8 @@ import java.util.stream.Collectors;
  * finish.
  */
 public final class Interview {
+  private static final Phrases PHRASES = Phrases.of(Interview.class);
+
   /** Given to a question that was looked at and could not be answered. */
   public static final String CANNOT_TELL = "cannot-tell";
 
@@ -106,7 +109,9 @@ public final class Interview {
         Optional<Answer> answer = question.answer(given);
         if (answer.isEmpty() && !given.equals(CANNOT_TELL)) {
           throw new InvalidInputException(
-              "/answers/" + question.code(), "\"" + given + "\"", "one of " + codes(question));
+              "/answers/" + question.code(),
+              "\"" + given + "\"",
+              PHRASES.say("one-of", codes(question)));
         }
         asked.add(new Asked(question, answer));
       }
@@ -115,9 +120,10 @@ public final class Interview {
       if (questions.find(code).isEmpty()) {
         throw new InvalidInputException(
             "/answers/" + code,
-            "an unknown question",
-            "one of "
-                + questions.all().stream().map(Question::code).collect(Collectors.joining(", ")));
+            PHRASES.say("an-unknown-question"),
+            PHRASES.say(
+                "one-of",
+                questions.all().stream().map(Question::code).collect(Collectors.joining(", "))));
       }
     }
     return asked;
@@ -210,20 +216,17 @@ public final class Interview {
 
   private String settle(List<Candidate> ranking, boolean sure, boolean asksOn) {
     if (sure) {
-      return "Sure enough to take.";
+      return PHRASES.say("sure-enough-to-take");
     }
     if (asksOn) {
-      return "Not sure yet: ask on.";
+      return PHRASES.say("not-sure-yet-ask-on");
     }
     double worth = figures.get("identify.worth-naming");
     String left =
         ranking.stream()
             .filter(c -> c.share() >= worth)
             .map(c -> c.finish().name())
-            .collect(Collectors.joining(" or "));
-    return "These questions do not settle it: "
-        + left
-        + ". The maker's own record would; until "
-        + "then leave it open, and it is treated as the most delicate it could be.";
+            .collect(Collectors.joining(PHRASES.say("or")));
+    return PHRASES.say("these-questions-do-not-settle", left);
   }
 }

@@ -6,6 +6,7 @@ import attune.core.identify.Question.Risk;
 import attune.core.material.Finish;
 import attune.core.material.FinishTable;
 import attune.core.reference.Table;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -60,10 +61,12 @@ public final class QuestionTable {
         new Question(
             cells.text("question"),
             Coded.parse(Risk.class, cells.text("risk")),
-            cells.text("text"),
-            cells.text("how"),
+            Phrases.marked(cells.text("text")),
+            Phrases.marked(cells.text("how")),
             List.of());
-    return new Row(question, new Answer(cells.text("answer"), cells.text("label"), likelihood));
+    return new Row(
+        question,
+        new Answer(cells.text("answer"), Phrases.marked(cells.text("label")), likelihood));
   }
 
   private static void check(String file, Question question, FinishTable finishes) {

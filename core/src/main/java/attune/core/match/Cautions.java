@@ -23,6 +23,7 @@ import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes.Avoid;
+import attune.core.words.Phrases;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -31,20 +32,14 @@ import java.util.stream.Collectors;
 
 /** The cautions shown at a surface, and what is referred instead of cleaned. */
 final class Cautions {
+  private static final Phrases PHRASES = Phrases.of(Cautions.class);
+
   static final Reason GLOVES =
-      Reason.of(ReasonCode.GLOVES, CAUTION, SAFETY, "Gloves on, rings off.");
+      Reason.of(ReasonCode.GLOVES, CAUTION, SAFETY, PHRASES.say("gloves-on-rings-off"));
   static final Reason TEST_SPOT =
-      Reason.of(
-          ReasonCode.TEST_SPOT,
-          CAUTION,
-          SAFETY,
-          "Test each product in a hidden place with a white cloth.");
+      Reason.of(ReasonCode.TEST_SPOT, CAUTION, SAFETY, PHRASES.say("test-each-product-in-a"));
   static final Reason FUMES =
-      Reason.of(
-          ReasonCode.VENTILATE,
-          CAUTION,
-          SAFETY,
-          "Solvent: doors open, do not mist it in a closed cabin.");
+      Reason.of(ReasonCode.VENTILATE, CAUTION, SAFETY, PHRASES.say("solvent-doors-open-do-not"));
 
   private final Place place;
   private final Surface surface;
@@ -97,13 +92,13 @@ final class Cautions {
         ReasonCode.EXPOSURE_SPENT,
         FINISH,
         spent
-            ? ProductRules.text(
-                "%.0f of the %.0f µmol·min/l it stands in a year are spent: nothing strong as the"
-                    + " regular way.",
-                place.ledger().spent(), place.ledger().allowance())
+            ? PHRASES.say(
+                "of-the-mol-min-l",
+                Phrases.number("%.0f", place.ledger().spent()),
+                Phrases.number("%.0f", place.ledger().allowance()))
             : place.ledger().allowance() == 0
-                ? "It stands nothing beyond its routine pH: what is stronger was left out."
-                : "What is stronger was left out: it would spend the year's allowance at once.");
+                ? PHRASES.say("it-stands-nothing-beyond-its")
+                : PHRASES.say("what-is-stronger-was-left"));
   }
 
   private void brushing(List<Rung> ladder) {
@@ -121,10 +116,8 @@ final class Cautions {
                     true,
                     ReasonCode.EXPOSURE_SPENT,
                     FINISH,
-                    ProductRules.text(
-                        "Brushed to %d %% of what it stands in a year: nothing over stiffness %d as"
-                            + " the regular way.",
-                        brushed.percent(spent), brushed.ceiling())));
+                    PHRASES.say(
+                        "brushed-to-of-what-it", brushed.percent(spent), brushed.ceiling())));
   }
 
   private void totalWet(List<Rung> ladder, Figures figures) {
@@ -137,9 +130,9 @@ final class Cautions {
                   Math.max(1, first.verdict().passes()) > atOnce,
                   ReasonCode.DRY_BETWEEN,
                   FINISH,
-                  "Let it dry after every "
-                      + (atOnce == 1 ? "pass" : atOnce + " passes")
-                      + ": it soaks up more than shows.");
+                  PHRASES.say(
+                      "let-it-dry-after-every",
+                      atOnce == 1 ? "pass" : PHRASES.say("passes", atOnce)));
             });
   }
 
@@ -150,17 +143,17 @@ final class Cautions {
         live || surface.has(Feature.ELECTRONICS),
         ReasonCode.IGNITION_OFF,
         SAFETY,
-        "Ignition off before this is touched.");
+        PHRASES.say("ignition-off-before-this-is"));
     add(
         surface.has(Feature.ELECTRONICS),
         ReasonCode.ELECTRONICS,
         SAFETY,
-        "Liquid on the tool only; a wetted module goes to a licensed workshop.");
+        PHRASES.say("liquid-on-the-tool-only"));
     add(
         surface.has(Feature.AIRBAG),
         ReasonCode.AIRBAG_SEAM,
         SAFETY,
-        "Keep the airbag seam dry and undressed; faults are for a licensed workshop.");
+        PHRASES.say("keep-the-airbag-seam-dry"));
   }
 
   private void surroundings() {
@@ -168,12 +161,8 @@ final class Cautions {
         !surface.near().isEmpty(),
         ReasonCode.MASK_NEAR,
         MODIFIER,
-        "Mask or shield what lies beside within a hand's width.");
-    add(
-        surface.seamM() > 0,
-        ReasonCode.SEAM_CHECK,
-        SOIL,
-        "Pull the seams open under a lamp: most missed soil sits there.");
+        PHRASES.say("mask-or-shield-what-lies"));
+    add(surface.seamM() > 0, ReasonCode.SEAM_CHECK, SOIL, PHRASES.say("pull-the-seams-open-under"));
   }
 
   private void condition() {
@@ -181,38 +170,36 @@ final class Cautions {
         !place.limits().identified(),
         ReasonCode.IDENTIFY_FIRST,
         FINISH,
-        "Identify the finish first; until then it is treated as the most delicate it could be.");
+        PHRASES.say("identify-the-finish-first-until"));
     add(
         condition.nap() == Nap.PILLED && place.finish().hasNap(),
         ReasonCode.SHAVE_FIRST,
         MODIFIER,
-        "Shave the pills and vacuum before any liquid; a bare blade goes away from you.");
+        PHRASES.say("shave-the-pills-and-vacuum"));
     add(
         surface.perforated() || place.finish().isTextile(),
         ReasonCode.VACUUM_FIRST,
         MODIFIER,
-        "Vacuum first: wetted dust makes mud.");
+        PHRASES.say("vacuum-first-wetted-dust-makes"));
     add(
         condition.hasMould(),
         ReasonCode.MOULD_STOP,
         SAFETY,
-        "Mould: stop; stated precautions and a disinfectant by its label, or a specialist cleaner.");
+        PHRASES.say("mould-stop-stated-precautions"));
     add(
         condition.hasBlood(),
         ReasonCode.BLOOD,
         SAFETY,
         condition.isHazard()
-            ? "Blood: stop; stated precautions and a disinfectant by its label, or a specialist"
-                + " cleaner; what wiped it up goes by local rules."
-            : "Blood: gloves and eye protection, a disinfectant by its label first; cold water only,"
-                + " heat sets it; what wiped it up goes into a closed bag, by local rules.");
+            ? PHRASES.say("blood-stop-stated-precautions")
+            : PHRASES.say("blood-gloves-and-eye-protection"));
     add(
         place.demand().setDye(),
         ReasonCode.SHADOW_MAY_STAY,
         SOIL,
         place.demand().soils().stream().anyMatch(Soil::isDye)
-            ? "The dye has sat a month or more: a shadow may stay."
-            : "What was spilt has dried in for a month or more: a shadow may stay.");
+            ? PHRASES.say("the-dye-has-sat-a")
+            : PHRASES.say("what-was-spilt-has-dried"));
     damage();
     colour();
   }
@@ -222,18 +209,17 @@ final class Cautions {
         condition.damage().contains(Damage.SCUFFED),
         ReasonCode.SCUFF_STAYS,
         FINISH,
-        "A scuff through the pigment is not dirt and stays.");
+        PHRASES.say("a-scuff-through-the-pigment"));
     add(
         condition.damage().contains(Damage.CREAKS),
         ReasonCode.CREAK,
         FINISH,
-        "It creaks where panels touch: a protector at the joint stops it.");
+        PHRASES.say("it-creaks-where-panels-touch"));
     add(
         surface.perforated() && condition.perforations() != Condition.Perforations.OPEN,
         ReasonCode.HOLES,
         FINISH,
-        "Ringed or blocked holes: small angled circles from several sides; what stays in a hole is"
-            + " left, not dug out.");
+        PHRASES.say("ringed-or-blocked-holes-small"));
   }
 
   /** What may take the trim's own colour along. */
@@ -247,11 +233,7 @@ final class Cautions {
                 || condition.soils().contains(Soil.SILICONE_FILM)
                 || shines());
     boolean lifts = worn || polished || (dyed && surface.tone() != Tone.PALE);
-    add(
-        lifts,
-        ReasonCode.COLOUR_LIFT_RISK,
-        FINISH,
-        "Watch for the trim's own colour on the cloth: that is pigment, stop.");
+    add(lifts, ReasonCode.COLOUR_LIFT_RISK, FINISH, PHRASES.say("watch-for-the-trims-own"));
   }
 
   /** Above the range of its clean sheen: dressed, polished or dyed over. */
@@ -267,8 +249,7 @@ final class Cautions {
         Faults.noWetWork(place).isPresent(),
         ReasonCode.FAULT_LAMP,
         SAFETY,
-        "A fault was seen when the car came in: this stays dry until a licensed workshop has seen"
-            + " it.");
+        PHRASES.say("a-fault-was-seen-when"));
     boolean where =
         surface.role() == Role.SEAT && !surface.isDriven()
             || place.finish().code().equals("textile/webbing");
@@ -276,24 +257,22 @@ final class Cautions {
         where && place.reception().childSeat() == ChildSeat.IN,
         ReasonCode.CHILD_SEAT,
         SAFETY,
-        "The child seat stays in: work round it, loosen nothing, wet nothing it is strapped to;"
-            + " what lies under it is not done.");
+        PHRASES.say("the-child-seat-stays-in"));
     add(
         where && place.reception().childSeat() == ChildSeat.OUT,
         ReasonCode.CHILD_SEAT,
         SAFETY,
-        "The customer takes the child seat out and fits it again, when this is dry; its harness"
-            + " gets nothing but a damp cloth.");
+        PHRASES.say("the-customer-takes-the-child"));
     add(
         !surface.wishes().avoid().isEmpty(),
         ReasonCode.SCENT,
         SAFETY,
-        "To be avoided in this car: "
-            + surface.wishes().avoid().stream()
+        PHRASES.say(
+            "to-be-avoided-in-this",
+            surface.wishes().avoid().stream()
                 .sorted()
                 .map(Avoid::code)
-                .collect(Collectors.joining(", "))
-            + ". Air the cabin well before it goes back.");
+                .collect(Collectors.joining(", "))));
   }
 
   private void craft() {
@@ -301,13 +280,12 @@ final class Cautions {
         place.craft() == Craft.AIRCRAFT,
         ReasonCode.REFER_LICENSED,
         SAFETY,
-        "Record for the logbook what goes on; the licensed engineer and the maker's list decide.");
+        PHRASES.say("record-for-the-logbook-what"));
     add(
         condition.soils().contains(Soil.ODOUR),
         ReasonCode.ODOUR_SOURCE,
         SOIL,
-        "Find and clean the source of the smell first; a neutraliser after it, scent only if it is"
-            + " wanted.");
+        PHRASES.say("find-and-clean-the-source"));
   }
 
   private void finish() {
@@ -315,12 +293,12 @@ final class Cautions {
         place.finish().hasNap() || place.finish().code().equals("textile/headliner"),
         ReasonCode.BLOT_NOT_RUB,
         FINISH,
-        "Blot, do not rub.");
+        PHRASES.say("blot-do-not-rub"));
     add(
         place.finish().code().equals("textile/webbing"),
         ReasonCode.BELT_CHECK,
         SAFETY,
-        "Mild soap only; a frayed or cut belt goes to a licensed workshop before the car is driven.");
+        PHRASES.say("mild-soap-only-a-frayed"));
   }
 
   private void ladder(List<Rung> ladder) {
@@ -337,14 +315,14 @@ final class Cautions {
             && !place.finish().hasNap(),
         ReasonCode.WIPE_BEFORE_BLOW,
         SAFETY,
-        "Wipe the bulk up before any air: blown foam spatters.");
+        PHRASES.say("wipe-the-bulk-up-before"));
     add(
         rinses(ladder.get(0)),
         ReasonCode.RINSE,
         place.coatingPlanned() ? MODIFIER : Reason.SetBy.LABEL,
         condition.hasBlood()
-            ? "Rinse-wipe with cold water until there are no suds."
-            : "Rinse-wipe with warm water until there are no suds.");
+            ? PHRASES.say("rinse-wipe-with-cold-water")
+            : PHRASES.say("rinse-wipe-with-warm-water"));
     boolean fumes =
         ladder.stream()
             .map(rung -> rung.treatment().cleaner())

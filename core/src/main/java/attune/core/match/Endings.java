@@ -1,6 +1,5 @@
 package attune.core.match;
 
-import static attune.core.match.ProductRules.text;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.Effect.NOTE;
 import static attune.core.match.Reason.Effect.OVER;
@@ -13,12 +12,15 @@ import attune.core.match.Reason.SetBy;
 import attune.core.survey.Condition;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Wear;
+import attune.core.words.Phrases;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** Where cleaning ends: what is referred instead, what stands above a ladder's last rung. */
 final class Endings {
+  private static final Phrases PHRASES = Phrases.of(Endings.class);
+
   private static final double PH_ROOM = 0.2;
 
   private Endings() {}
@@ -34,17 +36,10 @@ final class Endings {
 
   private static Optional<Reason> seen(List<Tried> tried) {
     if (tried.stream().anyMatch(t -> t.result() == Tried.Result.COLOUR)) {
-      return refer(
-          ReasonCode.REFER_REPAIR,
-          FINISH,
-          "The cloth took the trim's own colour: that is pigment, not dirt. Stop; a repairer"
-              + " re-colours it.");
+      return refer(ReasonCode.REFER_REPAIR, FINISH, PHRASES.say("the-cloth-took-the-trims"));
     }
     if (tried.stream().anyMatch(t -> t.result() == Tried.Result.DULLED)) {
-      return refer(
-          ReasonCode.REFER_REPAIR,
-          FINISH,
-          "It dulled under the cloth: its coat is going. Stop; a repairer looks at it.");
+      return refer(ReasonCode.REFER_REPAIR, FINISH, PHRASES.say("it-dulled-under-the-cloth"));
     }
     return Optional.empty();
   }
@@ -54,43 +49,27 @@ final class Endings {
         place.finish().code().equals("textile/webbing")
             && place.surface().condition().wear() != Wear.INTACT;
     return cut
-        ? refer(
-            ReasonCode.REFER_LICENSED,
-            SAFETY,
-            "A frayed or cut belt goes to a licensed workshop before the car is driven.")
+        ? refer(ReasonCode.REFER_LICENSED, SAFETY, PHRASES.say("a-frayed-or-cut-belt"))
         : Optional.empty();
   }
 
   private static Optional<Reason> damage(Place place) {
     Condition condition = place.surface().condition();
     if (condition.hasMould()) {
-      return refer(
-          ReasonCode.MOULD_STOP,
-          SAFETY,
-          "Mould needs its own precautions or a specialist cleaner.");
+      return refer(ReasonCode.MOULD_STOP, SAFETY, PHRASES.say("mould-needs-its-own-precautions"));
     }
     if (condition.isHazard()) {
-      return refer(
-          ReasonCode.BLOOD,
-          SAFETY,
-          "Blood over more than a spot needs its own precautions or a specialist cleaner.");
+      return refer(ReasonCode.BLOOD, SAFETY, PHRASES.say("blood-over-more-than-a"));
     }
     if (condition.damage().contains(Damage.SCUFFED)) {
-      return refer(
-          ReasonCode.SCUFF_STAYS,
-          FINISH,
-          "The scuff is through the pigment: a repairer re-colours it.");
+      return refer(ReasonCode.SCUFF_STAYS, FINISH, PHRASES.say("the-scuff-is-through-the"));
     }
     if (condition.damage().contains(Damage.GUMMY)
         || condition.damage().contains(Damage.SCRATCHED)) {
-      return refer(
-          ReasonCode.REFER_REPAIR, FINISH, "Scratched or gummy paint is refinished, not cleaned.");
+      return refer(ReasonCode.REFER_REPAIR, FINISH, PHRASES.say("scratched-or-gummy-paint-is"));
     }
     if (condition.wear() == Wear.CRACKED || condition.wear() == Wear.TORN) {
-      return refer(
-          ReasonCode.REFER_REPAIR,
-          FINISH,
-          "Cracks and tears are for a repairer; no liquid goes in.");
+      return refer(ReasonCode.REFER_REPAIR, FINISH, PHRASES.say("cracks-and-tears-are-for"));
     }
     return Optional.empty();
   }
@@ -100,18 +79,13 @@ final class Endings {
       return Optional.empty();
     }
     if (!place.limits().identified()) {
-      return refer(
-          ReasonCode.IDENTIFY_FIRST,
-          FINISH,
-          "Identify it first: no label on the shelf covers everything it could be.");
+      return refer(ReasonCode.IDENTIFY_FIRST, FINISH, PHRASES.say("identify-it-first-no-label"));
     }
     if (tried.stream().anyMatch(t -> t.result() == Tried.Result.SOIL_STAYS)) {
       return refer(
           ReasonCode.LEAVE_SOME,
           FINISH,
-          "Nothing firmer than what was tried is both on the shelf and inside what "
-              + place.finish().name()
-              + " stands: leave what is left, or have a repairer see it.");
+          PHRASES.say("nothing-firmer-than-what-was", place.finish().name()));
     }
     return Optional.empty(); // the shelf lacks something; that is bought, not repaired
   }
@@ -126,29 +100,17 @@ final class Endings {
     boolean worn = place.surface().condition().wear() != Wear.INTACT;
     if (worn && place.finish().isCoatedTrim()) {
       return Reason.of(
-          ReasonCode.LEAVE_SOME,
-          NOTE,
-          FINISH,
-          "Leave some dirt on rather than take the coat off: " + stands + ".");
+          ReasonCode.LEAVE_SOME, NOTE, FINISH, PHRASES.say("leave-some-dirt-on-rather", stands));
     }
     if (place.demand().setDye()) {
       return Reason.of(
-          ReasonCode.SHADOW_MAY_STAY,
-          NOTE,
-          SOIL,
-          "A shadow of dye that stays now is left: " + stands + ".");
+          ReasonCode.SHADOW_MAY_STAY, NOTE, SOIL, PHRASES.say("a-shadow-of-dye-that", stands));
     }
     return hasRoom(place, last)
         ? Reason.of(
-            ReasonCode.NOT_ON_SHELF,
-            NOTE,
-            SHELF,
-            "Nothing on the shelf is firmer by a third and still allowed here: " + stands + ".")
+            ReasonCode.NOT_ON_SHELF, NOTE, SHELF, PHRASES.say("nothing-on-the-shelf-is", stands))
         : Reason.of(
-            ReasonCode.REFER_REPAIR,
-            NOTE,
-            FINISH,
-            "Soil that stays now is left, or a repairer sees it: " + stands + ".");
+            ReasonCode.REFER_REPAIR, NOTE, FINISH, PHRASES.say("soil-that-stays-now-is", stands));
   }
 
   /** Whether the finish would stand something firmer, had the shop it. */
@@ -171,26 +133,26 @@ final class Endings {
     Limits limits = place.limits();
     String stiffness =
         isSofterThanAllowed(place, last)
-            ? text(
-                "stiffness %d of the %d that %s stands",
+            ? PHRASES.say(
+                "stiffness-of-the-that-stands",
                 last.treatment().tool().stiffness(),
                 limits.agitationMax().value(),
                 limits.subject(limits.agitationMax()))
-            : text(
-                "%s is as stiff as %s stands",
-                last.treatment().tool().name(), limits.subject(limits.agitationMax()));
+            : PHRASES.say(
+                "is-as-stiff-as-stands",
+                last.treatment().tool().name(),
+                limits.subject(limits.agitationMax()));
     String ph =
-        last.ph()
-            .map(
-                now ->
-                    text(
-                        isMilderThanAllowed(place, last)
-                            ? "pH %.1f of at most %.1f"
-                            : "pH %.1f, at its limit of %.1f",
-                        now.high(),
-                        limits.phOccasionalHigh().value()))
-            .orElse("pH not known");
-    return "the last rung is at " + ph + "; " + stiffness;
+        last.ph().map(now -> ph(place, last, now.high())).orElse(PHRASES.say("ph-not-known"));
+    return PHRASES.say("the-last-rung-is-at", ph, stiffness);
+  }
+
+  private static String ph(Place place, Verdict last, double high) {
+    String now = Phrases.number("%.1f", high);
+    String most = Phrases.number("%.1f", place.limits().phOccasionalHigh().value());
+    return isMilderThanAllowed(place, last)
+        ? PHRASES.say("ph-of-at-most", now, most)
+        : PHRASES.say("ph-at-its-limit", now, most);
   }
 
   /** Said of a first rung that was set by hand. */
@@ -199,7 +161,9 @@ final class Endings {
         ReasonCode.SET_BY_HAND,
         NOTE,
         SHELF,
-        set.reason().isBlank() ? "Set by hand." : "Set by hand: " + set.reason());
+        set.reason().isBlank()
+            ? PHRASES.say("set-by-hand")
+            : PHRASES.say("set-by-hand-2", set.reason()));
   }
 
   /** Said where what was set by hand may not be done any more. */
@@ -211,6 +175,6 @@ final class Endings {
             .map(Reason::text)
             .orElse("");
     return Reason.of(
-        ReasonCode.HAND_REFUSED, CAUTION, SAFETY, "What was set by hand is not followed: " + why);
+        ReasonCode.HAND_REFUSED, CAUTION, SAFETY, PHRASES.say("what-was-set-by-hand", why));
   }
 }

@@ -7,6 +7,7 @@ import attune.core.material.Role;
 import attune.core.survey.Setting.FaultSeen;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
+import attune.core.words.Phrases;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -16,6 +17,8 @@ import java.util.stream.Stream;
  * has seen it (docs/trade, judgement).
  */
 final class Faults {
+  private static final Phrases PHRASES = Phrases.of(Faults.class);
+
   private Faults() {}
 
   /** Why a panel stays dry until then; empty where no fault reaches it. */
@@ -42,20 +45,11 @@ final class Faults {
 
   private static String text(FaultSeen fault) {
     return switch (fault) {
-      case AIRBAG_LAMP ->
-          "The airbag lamp is on: nothing wet on seats, wheel or covers before a licensed workshop"
-              + " has seen it.";
-      case BELT_LAMP ->
-          "The belt lamp is on: nothing wet on belts or seats before a licensed workshop has seen"
-              + " it.";
-      case SEAT_HEATER ->
-          "The seat heating has a fault: nothing wet on the seats before a licensed workshop has"
-              + " seen it.";
-      case OCCUPANCY_MAT ->
-          "The occupancy mat has a fault: nothing wet on the seats before a licensed workshop has"
-              + " seen it.";
-      case CRACKED_SCREEN ->
-          "The screen is cracked: no liquid near it; a licensed workshop changes it.";
+      case AIRBAG_LAMP -> PHRASES.say("the-airbag-lamp-is-on");
+      case BELT_LAMP -> PHRASES.say("the-belt-lamp-is-on");
+      case SEAT_HEATER -> PHRASES.say("the-seat-heating-has-a");
+      case OCCUPANCY_MAT -> PHRASES.say("the-occupancy-mat-has-a");
+      case CRACKED_SCREEN -> PHRASES.say("the-screen-is-cracked-no");
     };
   }
 }

@@ -1,6 +1,5 @@
 package attune.core.match;
 
-import static attune.core.match.ProductRules.text;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.Effect.UNDER;
@@ -17,6 +16,7 @@ import attune.core.measure.SquareMetres;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +26,8 @@ import java.util.Optional;
  * harm.
  */
 public final class Judge {
+  private static final Phrases PHRASES = Phrases.of(Judge.class);
+
   private final Rulebook book;
   private final CleaningAction action;
   private final Harm harm;
@@ -149,12 +151,12 @@ public final class Judge {
     Limit<Double> allowance = place.limits().allowance();
     String subject = place.limits().subject(allowance);
     return allowance.value() == 0
-        ? text(
-            "Outside its routine pH %s stands nothing over a year; this adds %.0f µmol·min/l.",
-            subject, dose)
-        : text(
-            "With what it had in the last year this comes to %.0f of the %.0f µmol·min/l that %s stands in a year.",
-            place.ledger().spent() + dose, allowance.value(), subject);
+        ? PHRASES.say("outside-its-routine-ph-stands", subject, Phrases.number("%.0f", dose))
+        : PHRASES.say(
+            "with-what-it-had-in",
+            Phrases.number("%.0f", place.ledger().spent() + dose),
+            Phrases.number("%.0f", allowance.value()),
+            subject);
   }
 
   /** Too soiled for the standard is still worth cleaning, with what stays agreed on (C4). */
@@ -168,10 +170,11 @@ public final class Judge {
         percent,
         100 * place.demand().acceptable() / place.demand().amount(),
         "%",
-        text(
-            "After %d passes about %.0f %% of the soil is still there%s, and nothing firmer on the shelf may go on:"
-                + " said before work starts, and again when the car goes.",
-            passes, percent, passes < book.needs().most() ? " and more would hardly show" : ""));
+        PHRASES.say(
+            "after-passes-about-of-the",
+            passes,
+            Phrases.number("%.0f", percent),
+            passes < book.needs().most() ? PHRASES.say("and-more-would-hardly-show") : ""));
   }
 
   private void strength(
@@ -191,8 +194,8 @@ public final class Judge {
               place.demand().needed(),
               "action",
               treatment.isDry()
-                  ? "A dry wipe never shifts set soil."
-                  : "Too weak: this soil would stay however often it is done."));
+                  ? PHRASES.say("a-dry-wipe-never-shifts")
+                  : PHRASES.say("too-weak-this-soil-would")));
     } else if (passes > most) {
       reasons.add(
           Reason.measured(
@@ -202,7 +205,7 @@ public final class Judge {
               passes,
               most,
               "passes",
-              text("It would take %d passes; %d is the most that makes sense.", passes, most)));
+              PHRASES.say("it-would-take-passes-is", passes, most)));
     }
   }
 

@@ -5,6 +5,7 @@ import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param notes sentences on what is missing or does not fit together
  */
 public record LabelPreview(List<PhAt> ph, List<String> excluded, List<String> notes) {
+  private static final Phrases PHRASES = Phrases.of(LabelPreview.class);
 
   /** The pH of a dilution. */
   public record PhAt(Ratio ratio, Optional<PhInterval> ph) {}
@@ -39,20 +41,20 @@ public record LabelPreview(List<PhAt> ph, List<String> excluded, List<String> no
             .toList();
     List<String> notes = new ArrayList<>();
     if (product.cleans() && ph.stream().anyMatch(at -> at.ph().isEmpty())) {
-      notes.add("The pH is not known: take it with the pen, or this is never offered.");
+      notes.add(PHRASES.say("the-ph-is-not-known"));
     }
     if (product.cleans() && product.strength().isEmpty()) {
-      notes.add("The strength is not known, so nothing can be said of the passes.");
+      notes.add(PHRASES.say("the-strength-is-not-known"));
     }
     if (allowed.isEmpty()) {
-      notes.add("The label leaves out every finish: it would be used nowhere.");
+      notes.add(PHRASES.say("the-label-leaves-out-every"));
     }
     if (product.cleans()) {
       ph.forEach(at -> beyond(at, allowed, notes));
     }
     boolean lies = product.roles().stream().anyMatch(role -> !role.cleans() && staysOn(role));
     if (lies && product.doseMlPerM2().isEmpty()) {
-      notes.add("No dose: how much goes on a square metre is needed before it can be planned.");
+      notes.add(PHRASES.say("no-dose-how-much-goes"));
     }
     return new LabelPreview(ph, excluded, List.copyOf(notes));
   }
@@ -87,17 +89,10 @@ public record LabelPreview(List<PhAt> ph, List<String> excluded, List<String> no
   private static void say(PhAt at, List<String> names, String side, List<String> notes) {
     if (!names.isEmpty()) {
       String shown = String.join(", ", names.subList(0, Math.min(4, names.size())));
-      String more = names.size() > 4 ? " and " + (names.size() - 4) + " more" : "";
+      String more = names.size() > 4 ? PHRASES.say("and-more", names.size() - 4) : "";
       notes.add(
-          "At "
-              + at.ratio().code()
-              + " the label allows it on "
-              + shown
-              + more
-              + ", yet it is "
-              + side
-              + " what "
-              + (names.size() == 1 ? "that finish stands." : "they stand."));
+          PHRASES.say(
+              "at-the-label-allows-it", at.ratio().code(), shown, more, side, names.size()));
     }
   }
 }

@@ -7,6 +7,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
 import attune.core.survey.Condition.Wear;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,11 +20,12 @@ import java.util.function.Predicate;
  * first rung.
  */
 final class Ladder {
+  private static final Phrases PHRASES = Phrases.of(Ladder.class);
+
   /** What a damp cloth and one firmer pass leave of dust is no dust. */
   private static final int DUST_RUNGS = 2;
 
-  private static final String NEXT =
-      "Soil still on the cloth after these passes leads to the next rung.";
+  private static final String NEXT = PHRASES.say("soil-still-on-the-cloth");
 
   private final double rungStep;
   private final int rungsMost;
@@ -206,19 +208,22 @@ final class Ladder {
 
   private static String endPoint(Place place) {
     if (place.finish().hasNap()) {
-      return "Foam stays white and the nap moves freely under a finger.";
+      return PHRASES.say("foam-stays-white-and-the");
     }
     if (place.finish().isTextile()) {
-      return "A fresh white cloth blots clean.";
+      return PHRASES.say("a-fresh-white-cloth-blots");
     }
-    String cloth = "A fresh white face comes away clean.";
+    String cloth = PHRASES.say("a-fresh-white-face-comes");
     return place
         .finish()
         .cleanSheen()
         .map(
             sheen ->
-                ProductRules.text(
-                    "%s Dry sheen %.0f to %.0f GU.", cloth, sheen.lowGu(), sheen.highGu()))
+                PHRASES.say(
+                    "dry-sheen-to-gu",
+                    cloth,
+                    Phrases.number("%.0f", sheen.lowGu()),
+                    Phrases.number("%.0f", sheen.highGu())))
         .orElse(cloth);
   }
 
@@ -229,10 +234,10 @@ final class Ladder {
             || place.finish().hasNap()
             || place.surface().condition().wear() != Wear.INTACT;
     if (colour) {
-      return "Stop at once if the cloth takes the trim's own colour.";
+      return PHRASES.say("stop-at-once-if-the");
     }
     return place.finish().isTextile()
-        ? "Stop if the cloth takes the fabric's own colour, or the pile fuzzes."
-        : "Stop if it dulls, hazes or goes sticky.";
+        ? PHRASES.say("stop-if-the-cloth-takes")
+        : PHRASES.say("stop-if-it-dulls-hazes");
   }
 }

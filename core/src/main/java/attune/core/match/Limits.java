@@ -16,6 +16,7 @@ import attune.core.survey.HouseRules;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Near;
+import attune.core.words.Phrases;
 import java.util.Optional;
 
 /**
@@ -50,6 +51,7 @@ public record Limits(
     double steamMaxC,
     Limit<SolventRule> solvent,
     Limit<Double> allowance) {
+  private static final Phrases PHRASES = Phrases.of(Limits.class);
 
   private static final String WORN = "leather/coated-worn";
 
@@ -154,40 +156,40 @@ public record Limits(
         steam = higher(steam, SteamRule.NO, wear.code());
       }
       if (surface.isGrip() && wear != Wear.INTACT) {
-        agitationMax = lower(agitationMax, handOrSponge, "worn where it is held");
+        agitationMax = lower(agitationMax, handOrSponge, PHRASES.say("worn-where-it-is-held"));
       }
     }
 
     void wetting(Surface surface, HouseRules rules) {
       boolean seatKit = surface.has(Feature.HEATED) || surface.has(Feature.VENTILATED);
       if (surface.perforated() || seatKit) {
-        String why = surface.perforated() ? "perforated" : "heated or ventilated";
+        String why = surface.perforated() ? "perforated" : PHRASES.say("heated-or-ventilated");
         wetMax = lower(wetMax, wetMax.value() * figures.get("limit.perforated-wet"), why);
         wetOn = higher(wetOn, WetOn.TOOL, why);
         steam = higher(steam, SteamRule.NO, why);
       }
       if (surface.has(Feature.ELECTRONICS) || surface.has(Feature.AIRBAG)) {
-        steam = higher(steam, SteamRule.NO, "electronics or an airbag behind");
+        steam = higher(steam, SteamRule.NO, PHRASES.say("electronics-or-an-airbag-behind"));
       }
       if (surface.has(Feature.ELECTRONICS)) {
-        wetOn = higher(wetOn, WetOn.TOOL, "electronics in or behind");
+        wetOn = higher(wetOn, WetOn.TOOL, PHRASES.say("electronics-in-or-behind"));
       }
       if (surface.has(Feature.AIRBAG)) {
-        wetOn = higher(wetOn, WetOn.TOOL, "airbag seam stays dry");
+        wetOn = higher(wetOn, WetOn.TOOL, PHRASES.say("airbag-seam-stays-dry"));
       }
       if (surface.isOpening()) {
-        wetOn = higher(wetOn, WetOn.TOOL, "what is sprayed on an opening runs in behind it");
+        wetOn = higher(wetOn, WetOn.TOOL, PHRASES.say("what-is-sprayed-on-an"));
       }
       if (surface.isGrip()) {
-        wetOn = higher(wetOn, WetOn.TOOL, "switches and an airbag beside what is held");
+        wetOn = higher(wetOn, WetOn.TOOL, PHRASES.say("switches-and-an-airbag-beside"));
       }
       if (surface.isNear(Near.WOOD_OPEN_PORE)
           || surface.isNear(Near.SCREEN)
           || surface.isNear(Near.METAL_BRIGHT)) {
-        wetOn = higher(wetOn, WetOn.TOOL, "wood, screen or bright metal beside");
+        wetOn = higher(wetOn, WetOn.TOOL, PHRASES.say("wood-screen-or-bright-metal"));
       }
       if (rules.is("apply-to", "tool") && wetOn.value() == WetOn.SURFACE) {
-        wetOn = new Limit<>(WetOn.TOOL, SetBy.HOUSE_RULE, "apply to the tool");
+        wetOn = new Limit<>(WetOn.TOOL, SetBy.HOUSE_RULE, PHRASES.say("apply-to-the-tool"));
       }
     }
 
@@ -197,19 +199,21 @@ public record Limits(
       }
       boolean pillingWheel = surface.isGrip() && surface.condition().nap() == Nap.PILLED;
       if (rules.is("microsuede-agitation", "hands") || pillingWheel) {
-        agitationMax = new Limit<>(handOrSponge, SetBy.HOUSE_RULE, "microsuede by hand only");
+        agitationMax =
+            new Limit<>(handOrSponge, SetBy.HOUSE_RULE, PHRASES.say("microsuede-by-hand-only"));
       } else if (rules.is("microsuede-agitation", "firm-on-matted")
           && surface.condition().nap() == Nap.MATTED) {
         base.agitationMattedMax()
             .ifPresent(
                 max ->
                     agitationMax =
-                        new Limit<>(max, SetBy.HOUSE_RULE, "firm on damp, matted patches only"));
+                        new Limit<>(
+                            max, SetBy.HOUSE_RULE, PHRASES.say("firm-on-damp-matted-patches")));
       }
     }
 
     void old() {
-      String why = "over 15 years old";
+      String why = PHRASES.say("over-15-years-old");
       phRoutineHigh = lower(phRoutineHigh, floor(phRoutineHigh, phRoutineLow), why);
       phOccasionalHigh = lower(phOccasionalHigh, floor(phOccasionalHigh, phOccasionalLow), why);
       agitationMax =

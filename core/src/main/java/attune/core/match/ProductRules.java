@@ -21,13 +21,15 @@ import attune.core.shelf.ProductRole;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
 import attune.core.survey.Wishes.Avoid;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /** What a cleaner at a ratio is told on a surface, whatever tool it is worked with. */
 public final class ProductRules {
+  private static final Phrases PHRASES = Phrases.of(ProductRules.class);
+
   private static final Set<String> UNCOATED =
       Set.of("leather/aniline", "leather/semi-aniline", "leather/nubuck", "leather/coated-worn");
 
@@ -57,7 +59,7 @@ public final class ProductRules {
               ReasonCode.STRENGTH_UNKNOWN,
               UNKNOWN,
               SHELF,
-              "How strongly " + product.name() + " cleans is not on record; add it to the shelf."));
+              PHRASES.say("how-strongly-cleans-is-not", product.name())));
     }
     return reasons;
   }
@@ -73,10 +75,8 @@ public final class ProductRules {
     }
     String text =
         place.limits().identified()
-            ? "The label of " + product.name() + " leaves out " + finish.name() + "."
-            : "The label of "
-                + product.name()
-                + " depends on the finish, which is not identified yet.";
+            ? PHRASES.say("the-label-of-leaves-out", product.name(), finish.name())
+            : PHRASES.say("the-label-of-depends-on", product.name());
     reasons.add(Reason.of(ReasonCode.LABEL_EXCLUDES, BARRED, LABEL, text));
   }
 
@@ -91,7 +91,7 @@ public final class ProductRules {
               ReasonCode.LABEL_EXCLUDES,
               BARRED,
               LABEL,
-              "The label of " + product.name() + " leaves out " + place.finish().name() + "."));
+              PHRASES.say("the-label-of-leaves-out", product.name(), place.finish().name())));
     }
     reasons.addAll(ofCraft(place, product));
     reasons.addAll(avoided(place, product).stream().filter(Reason::rulesOut).toList());
@@ -110,7 +110,7 @@ public final class ProductRules {
               ReasonCode.FLAMMABLE,
               BARRED,
               SAFETY,
-              "Nothing flammable in an aircraft cabin: " + product.name() + " is."));
+              PHRASES.say("nothing-flammable-in-an-aircraft", product.name())));
     }
     if (product.labelAllows().isEmpty()) {
       reasons.add(
@@ -118,9 +118,7 @@ public final class ProductRules {
               ReasonCode.LABEL_EXCLUDES,
               BARRED,
               SAFETY,
-              "In an aircraft only what its maker or the authority allows: the label of "
-                  + product.name()
-                  + " names no finish."));
+              PHRASES.say("in-an-aircraft-only-what", product.name())));
     }
     return reasons;
   }
@@ -139,19 +137,15 @@ public final class ProductRules {
     if (!harsh || outside && named) {
       return;
     }
-    String what = product.has(Trait.BLEACH) ? "Bleach" : "A degreaser";
+    String what = product.has(Trait.BLEACH) ? PHRASES.say("bleach") : PHRASES.say("a-degreaser");
     reasons.add(
         Reason.of(
             ReasonCode.NOT_FOR_FINISH,
             BARRED,
             SAFETY,
-            what + " strips, stains and fumes inside a cabin; take a cleaner made for trim."));
+            PHRASES.say("strips-stains-and-fumes-inside", what)));
     reasons.add(
-        Reason.of(
-            ReasonCode.BARRED_HERE,
-            BARRED,
-            SAFETY,
-            "Inside the doors on no finish; outside only where the label names it."));
+        Reason.of(ReasonCode.BARRED_HERE, BARRED, SAFETY, PHRASES.say("inside-the-doors-on-no")));
   }
 
   /** Screens, fabric and hard surfaces each have their own. */
@@ -159,25 +153,19 @@ public final class ProductRules {
     Finish finish = place.finish();
     boolean screen = finish.family().equals("screen");
     if (screen && !product.is(ProductRole.SCREEN_CLEANER)) {
-      reasons.add(
-          notFor(product, "A screen takes only a product made for screens, on a clean cloth."));
+      reasons.add(notFor(product, PHRASES.say("a-screen-takes-only-a")));
     }
     if (!screen && product.roles().equals(Set.of(ProductRole.SCREEN_CLEANER))) {
-      reasons.add(notFor(product, product.name() + " is made for screens."));
+      reasons.add(notFor(product, PHRASES.say("is-made-for-screens", product.name())));
     }
     if (!finish.isTextile() && product.roles().equals(Set.of(ProductRole.TEXTILE_SHAMPOO))) {
       reasons.add(
-          notFor(
-              product, product.name() + " is a textile shampoo; this is " + finish.name() + "."));
+          notFor(product, PHRASES.say("is-a-textile-shampoo-this", product.name(), finish.name())));
     }
     if (finish.isTextile() && product.roles().equals(Set.of(ProductRole.RESIDUE_REMOVER))) {
       reasons.add(
           notFor(
-              product,
-              product.name()
-                  + " wipes hard surfaces down; it does nothing in "
-                  + finish.name()
-                  + "."));
+              product, PHRASES.say("wipes-hard-surfaces-down-it", product.name(), finish.name())));
     }
   }
 
@@ -189,8 +177,7 @@ public final class ProductRules {
               ReasonCode.SPOT_ONLY,
               BARRED,
               LABEL,
-              product.name()
-                  + " is for a stain: from a cloth, on the spot alone, after the panel is clean."));
+              PHRASES.say("is-for-a-stain-from", product.name())));
       return;
     }
     boolean specific =
@@ -203,7 +190,7 @@ public final class ProductRules {
               ReasonCode.NOT_FOR_THIS_SOIL,
               OVER,
               SOIL,
-              product.name() + " is for soils that were not found here."));
+              PHRASES.say("is-for-soils-that-were", product.name())));
     }
   }
 
@@ -229,31 +216,28 @@ public final class ProductRules {
     Set<Avoid> avoid = place.surface().wishes().avoid();
     List<Reason> reasons = new ArrayList<>();
     if (avoid.contains(Avoid.SCENT) && product.has(Trait.SCENTED)) {
-      reasons.add(unbearable(product, "is scented, and scent is to be avoided"));
+      reasons.add(unbearable(product, PHRASES.say("is-scented-and-scent-is")));
     } else if (avoid.contains(Avoid.SCENT) && product.has(Trait.SCENT_UNSAID)) {
       reasons.add(
           Reason.of(
               ReasonCode.SCENT,
               CAUTION,
               SAFETY,
-              "Whether "
-                  + product.name()
-                  + " is scented is not said: smell it and read the label before it comes near"
-                  + " the car."));
-      unsaid(product, Trait.SCENT_UNSAID, "whether it is scented", reasons);
+              PHRASES.say("whether-is-scented-is-not", product.name())));
+      unsaid(product, Trait.SCENT_UNSAID, PHRASES.say("whether-it-is-scented"), reasons);
     }
     if (avoid.contains(Avoid.SOLVENT) && product.solventPercent() > 0) {
-      reasons.add(unbearable(product, "holds solvent, and solvent is to be avoided"));
+      reasons.add(unbearable(product, PHRASES.say("holds-solvent-and-solvent-is")));
     }
     if (avoid.contains(Avoid.AEROSOL) && product.has(Trait.AEROSOL)) {
-      reasons.add(unbearable(product, "comes out as a mist, and nothing is to be misted"));
+      reasons.add(unbearable(product, PHRASES.say("comes-out-as-a-mist")));
     }
     return reasons;
   }
 
   private static Reason unbearable(Product product, String why) {
     return Reason.of(
-        ReasonCode.SCENT, BARRED, SAFETY, product.name() + " " + why + " in this car.");
+        ReasonCode.SCENT, BARRED, SAFETY, PHRASES.say("in-this-car", product.name(), why));
   }
 
   /** The one blank that would open more. */
@@ -264,7 +248,7 @@ public final class ProductRules {
               ReasonCode.UNSAID,
               NOTE,
               SHELF,
-              "The record of " + product.name() + " does not say " + what + ": add it."));
+              PHRASES.say("the-record-of-does-not", product.name(), what)));
     }
   }
 
@@ -276,14 +260,10 @@ public final class ProductRules {
               OVER,
               LABEL,
               product.has(Trait.FILM_UNSAID)
-                  ? "Whether "
-                      + product.name()
-                      + " leaves a film is not said; a coating bonds to none."
-                  : product.name()
-                      + " leaves a "
-                      + product.leavesFilm().code()
-                      + " film; the coating that follows would not bond."));
-      unsaid(product, Trait.FILM_UNSAID, "what film it leaves", reasons);
+                  ? PHRASES.say("whether-leaves-a-film-is", product.name())
+                  : PHRASES.say(
+                      "leaves-a-film-the-coating", product.name(), product.leavesFilm().code())));
+      unsaid(product, Trait.FILM_UNSAID, PHRASES.say("what-film-it-leaves"), reasons);
     }
     if (place.surface().wasCoated() && !product.has(Trait.COATING_SAFE)) {
       reasons.add(
@@ -291,7 +271,7 @@ public final class ProductRules {
               ReasonCode.STRIPS_COATING,
               OVER,
               MODIFIER,
-              product.name() + " is not safe on the coating laid at an earlier visit."));
+              PHRASES.say("is-not-safe-on-the", product.name())));
     }
   }
 
@@ -299,7 +279,8 @@ public final class ProductRules {
   public static void stock(Place place, Product product, List<Reason> reasons) {
     if (product.onHandMl().filter(ml -> ml <= 0).isPresent()) {
       reasons.add(
-          Reason.of(ReasonCode.STOCK_SHORT, BARRED, SHELF, product.name() + " is used up."));
+          Reason.of(
+              ReasonCode.STOCK_SHORT, BARRED, SHELF, PHRASES.say("is-used-up", product.name())));
     }
     product
         .useBy()
@@ -311,7 +292,7 @@ public final class ProductRules {
                         ReasonCode.EXPIRED,
                         BARRED,
                         SHELF,
-                        product.name() + " was to be used by " + day + ".")));
+                        PHRASES.say("was-to-be-used-by", product.name(), day))));
   }
 
   private static void houseRules(Place place, Product product, List<Reason> reasons) {
@@ -321,7 +302,7 @@ public final class ProductRules {
               ReasonCode.HOUSEHOLD_PRODUCT,
               BARRED,
               HOUSE_RULE,
-              "Household detergent: pH and residue unknown, brighteners in it."));
+              PHRASES.say("household-detergent-ph-and")));
     }
     if (product.has(Trait.HOUSEHOLD)
         && place.rules().is("household-detergent", "allow")
@@ -331,7 +312,7 @@ public final class ProductRules {
               ReasonCode.HOUSEHOLD_PRODUCT,
               UNKNOWN,
               HOUSE_RULE,
-              product.name() + " is allowed only measured: take the mix's pH with a pen."));
+              PHRASES.say("is-allowed-only-measured-take", product.name())));
     }
     if (!isOneForAll(product)) {
       return;
@@ -345,18 +326,11 @@ public final class ProductRules {
     if ((bare && !one) || (trim && place.rules().is("one-bottle", "dedicated"))) {
       reasons.add(
           Reason.of(
-              ReasonCode.HOUSE_RULE,
-              BARRED,
-              HOUSE_RULE,
-              "One bottle for all stops at bare, worn or napped finishes; take a dedicated cleaner."));
+              ReasonCode.HOUSE_RULE, BARRED, HOUSE_RULE, PHRASES.say("one-bottle-for-all-stops")));
     }
   }
 
   static boolean isOneForAll(Product product) {
     return product.is(ProductRole.MULTI_SURFACE_CLEANER) && !product.is(ProductRole.CLEANER);
-  }
-
-  static String text(String format, Object... values) {
-    return String.format(Locale.ROOT, format, values);
   }
 }

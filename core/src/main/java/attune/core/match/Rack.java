@@ -5,6 +5,7 @@ import attune.core.match.Reason.SetBy;
 import attune.core.measure.PhInterval;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,8 @@ import java.util.Set;
  * other needles left as they are.
  */
 public record Rack(List<Reading> readings) {
+  private static final Phrases PHRASES = Phrases.of(Rack.class);
+
   /** A scale of the rack. */
   public enum Scale implements Coded {
     PH,
@@ -104,7 +107,7 @@ public record Rack(List<Reading> readings) {
     readings.add(
         reading(
             Scale.AGITATION,
-            "stiffness",
+            PHRASES.say("stiffness"),
             0,
             9,
             t.tool().stiffness(),
@@ -119,13 +122,13 @@ public record Rack(List<Reading> readings) {
     readings.add(
         reading(
             Scale.ACTION,
-            "a pass",
+            PHRASES.say("a-pass"),
             0,
             Math.max(2, Math.ceil(Math.max(verdict.action(), verdict.needed()))),
             verdict.action(),
             Optional.of(verdict.needed()),
             Double.MAX_VALUE,
-            new Limit<>(0, SetBy.SOIL, "the soil"),
+            new Limit<>(0, SetBy.SOIL, PHRASES.say("the-soil")),
             under(verdict, figures, state(verdict, ACTION_CODES))));
     return new Rack(readings);
   }
@@ -157,7 +160,7 @@ public record Rack(List<Reading> readings) {
         dwellNeeded(t, factor, action),
         most,
         label(t) < limits.contactMaxS().value()
-            ? new Limit<>(most, SetBy.LABEL, "the label")
+            ? new Limit<>(most, SetBy.LABEL, PHRASES.say("the-label"))
             : limits.contactMaxS(),
         under(verdict, figures, state(verdict, CONTACT_CODES)));
   }

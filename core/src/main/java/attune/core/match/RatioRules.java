@@ -11,12 +11,15 @@ import static attune.core.match.Reason.SetBy.SHELF;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** What a cleaner's ratio is told on a surface: the label's range, and its pH as it touches. */
 final class RatioRules {
+  private static final Phrases PHRASES = Phrases.of(RatioRules.class);
+
   private RatioRules() {}
 
   /** Whether {@link #of} rules a ratio out, without saying why. */
@@ -54,16 +57,16 @@ final class RatioRules {
               ratio.thinnerThan(product.label().mildest())
                   ? product.label().mildest().water()
                   : product.label().strongest().water(),
-              "parts water",
-              "The label of "
-                  + product.name()
-                  + (product.label().isReady()
-                      ? " says ready to use."
-                      : " allows "
-                          + product.label().strongest().code()
-                          + " to "
-                          + product.label().mildest().code()
-                          + ".")));
+              PHRASES.say("parts-water"),
+              PHRASES.say(
+                  "the-label-of",
+                  product.name(),
+                  product.label().isReady()
+                      ? PHRASES.say("says-ready-to-use")
+                      : PHRASES.say(
+                          "allows-to",
+                          product.label().strongest().code(),
+                          product.label().mildest().code()))));
     }
     ph.ifPresentOrElse(
         interval -> {
@@ -74,8 +77,7 @@ final class RatioRules {
                     ReasonCode.HOUSE_RULE,
                     OVER,
                     HOUSE_RULE,
-                    "One bottle for all only inside the routine window of a coat; beyond it take a"
-                        + " dedicated cleaner."));
+                    PHRASES.say("one-bottle-for-all-only")));
           }
         },
         () ->
@@ -84,64 +86,41 @@ final class RatioRules {
                     ReasonCode.PH_UNKNOWN,
                     UNKNOWN,
                     SHELF,
-                    "The pH of " + product.name() + " is not known; measure the mix with a pen.")));
+                    PHRASES.say("the-ph-of-is-not", product.name()))));
     return reasons;
   }
 
   private static void ph(Limits limits, PhInterval ph, List<Reason> reasons) {
+    String high = tenth(ph.high());
+    String low = tenth(ph.low());
     if (ph.high() > limits.phOccasionalHigh().value()) {
       Limit<Double> limit = limits.phOccasionalHigh();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_ABOVE_LIMIT,
-              OVER,
-              limit.setBy(),
-              ph.high(),
-              limit.value(),
-              "pH",
-              ProductRules.text(
-                  "pH up to %.1f; %s stands %.1f at most.",
-                  ph.high(), limits.subject(limit), limit.value())));
+      String says =
+          PHRASES.say("ph-up-to-stands-at", high, limits.subject(limit), tenth(limit.value()));
+      reasons.add(beyond(ReasonCode.PH_ABOVE_LIMIT, OVER, limit, ph.high(), says));
     } else if (ph.high() > limits.phRoutineHigh().value()) {
       Limit<Double> limit = limits.phRoutineHigh();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_ABOVE_ROUTINE,
-              CAUTION,
-              limit.setBy(),
-              ph.high(),
-              limit.value(),
-              "pH",
-              ProductRules.text(
-                  "pH up to %.1f is above the routine %.1f: short, rinsed, not as the regular way.",
-                  ph.high(), limit.value())));
+      String says = PHRASES.say("ph-up-to-is-above", high, tenth(limit.value()));
+      reasons.add(beyond(ReasonCode.PH_ABOVE_ROUTINE, CAUTION, limit, ph.high(), says));
     }
     if (ph.low() < limits.phOccasionalLow().value()) {
       Limit<Double> limit = limits.phOccasionalLow();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_BELOW_LIMIT,
-              OVER,
-              limit.setBy(),
-              ph.low(),
-              limit.value(),
-              "pH",
-              ProductRules.text(
-                  "pH down to %.1f; %s stands %.1f at least.",
-                  ph.low(), limits.subject(limit), limit.value())));
+      String says =
+          PHRASES.say("ph-down-to-stands-at", low, limits.subject(limit), tenth(limit.value()));
+      reasons.add(beyond(ReasonCode.PH_BELOW_LIMIT, OVER, limit, ph.low(), says));
     } else if (ph.low() < limits.phRoutineLow().value()) {
       Limit<Double> limit = limits.phRoutineLow();
-      reasons.add(
-          Reason.measured(
-              ReasonCode.PH_BELOW_LIMIT,
-              CAUTION,
-              limit.setBy(),
-              ph.low(),
-              limit.value(),
-              "pH",
-              ProductRules.text(
-                  "pH down to %.1f is below the routine %.1f: short, rinsed.",
-                  ph.low(), limit.value())));
+      String says = PHRASES.say("ph-down-to-is-below", low, tenth(limit.value()));
+      reasons.add(beyond(ReasonCode.PH_BELOW_LIMIT, CAUTION, limit, ph.low(), says));
     }
+  }
+
+  private static Reason beyond(
+      ReasonCode code, Reason.Effect effect, Limit<Double> limit, double ph, String says) {
+    return Reason.measured(code, effect, limit.setBy(), ph, limit.value(), "pH", says);
+  }
+
+  private static String tenth(double ph) {
+    return Phrases.number("%.1f", ph);
   }
 }

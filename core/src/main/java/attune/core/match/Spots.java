@@ -9,6 +9,7 @@ import attune.core.match.Treatment.Warmth;
 import attune.core.shelf.Product;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,6 +21,8 @@ import java.util.Set;
  * spot alone (docs/trade, C12). What nothing is made for is not promised away.
  */
 final class Spots {
+  private static final Phrases PHRASES = Phrases.of(Spots.class);
+
   private static final Set<ReasonCode> TOO_LITTLE =
       Set.of(ReasonCode.TOO_WEAK, ReasonCode.TOO_MANY_PASSES);
 
@@ -115,9 +118,9 @@ final class Spots {
         verdict,
         Math.min(most, Math.max(1, low)),
         Math.min(most, Math.max(1, high)),
-        "A fresh white face comes away clean, and no ring stands round the spot when it is dry.",
-        "What stays after these passes is left: more of it would take the finish.",
-        "From the edge inwards, a fresh face each dab; stop if the trim's own colour comes.");
+        PHRASES.say("a-fresh-white-face-comes-2"),
+        PHRASES.say("what-stays-after-these-passes"),
+        PHRASES.say("from-the-edge-inwards-a"));
   }
 
   private Optional<Reason> remains(Stain stain, Place place, Optional<Verdict> best) {
@@ -126,26 +129,17 @@ final class Spots {
         stain.ageDays().orElse(0) >= book.figures().get("cleaning.set-dye-days")
             && stain.kind().soil().isDye();
     if (best.isEmpty()) {
-      return said(
-          "Nothing on the shelf is made for "
-              + what
-              + " on "
-              + place.finish().name()
-              + ": it is likely to stay.",
-          SHELF);
+      return said(PHRASES.say("nothing-on-the-shelf-is-2", what, place.finish().name()), SHELF);
     }
     if (!best.get().isOffered()) {
       return said(
-          "The "
-              + what
-              + " is more than "
-              + best.get().treatment().cleaner().orElseThrow().name()
-              + " shifts here: part of it is likely to stay.",
+          PHRASES.say(
+              "the-is-more-than-shifts",
+              what,
+              best.get().treatment().cleaner().orElseThrow().name()),
           SOIL);
     }
-    return set
-        ? said("The " + what + " has sat a month or more: a shadow is likely to stay.", SOIL)
-        : Optional.empty();
+    return set ? said(PHRASES.say("the-has-sat-a-month", what), SOIL) : Optional.empty();
   }
 
   private static Optional<Reason> said(String text, Reason.SetBy by) {

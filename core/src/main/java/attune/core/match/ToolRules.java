@@ -18,6 +18,7 @@ import attune.core.shelf.Tool.Suits;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface.Near;
 import attune.core.survey.Surface.Tone;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -25,6 +26,8 @@ import java.util.stream.Collectors;
 
 /** What a tool is told on a surface, whatever it carries. */
 public final class ToolRules {
+  private static final Phrases PHRASES = Phrases.of(ToolRules.class);
+
   private ToolRules() {}
 
   static List<Reason> of(Place place, Tool tool, boolean wet, Figures figures) {
@@ -44,7 +47,7 @@ public final class ToolRules {
               tool.timesWashed().orElse(0),
               figures.get("colourfast.washes"),
               "washes",
-              tool.name() + " is dyed and could bleed into a pale surface."));
+              PHRASES.say("is-dyed-and-could-bleed", tool.name())));
     }
     place(place, tool, reasons);
     hand(place, tool, reasons);
@@ -64,13 +67,13 @@ public final class ToolRules {
             ReasonCode.BARRED_HERE,
             OVER,
             SHELF,
-            tool.name()
-                + " is kept for "
-                + tool.suits().stream()
+            PHRASES.say(
+                "is-kept-for-take-one",
+                tool.name(),
+                tool.suits().stream()
                     .sorted()
                     .map(s -> s.code().replace('-', ' '))
-                    .collect(Collectors.joining(", "))
-                + "; take one that is kept for this."));
+                    .collect(Collectors.joining(", ")))));
   }
 
   /** Whether a tool is kept for where this is; what is not said is not held against it. */
@@ -120,10 +123,8 @@ public final class ToolRules {
               area,
               figures.get("tool.small-most"),
               "m²",
-              tool.name()
-                  + " covers "
-                  + Math.round(tool.contactCm2().get())
-                  + " cm² at a time: for details, not for a whole panel."));
+              PHRASES.say(
+                  "covers-cm-at-a-time", tool.name(), Math.round(tool.contactCm2().get()))));
     }
   }
 
@@ -136,12 +137,7 @@ public final class ToolRules {
             || place.surface().isGrip() && wear != Wear.INTACT;
     if (tool.kind() == Tool.Kind.HAND && !handled) {
       reasons.add(
-          Reason.of(
-              ReasonCode.BARRED_HERE,
-              OVER,
-              SHELF,
-              "A gloved hand is for worn rims, cracked hide and nap; elsewhere a cloth or a sponge"
-                  + " does it."));
+          Reason.of(ReasonCode.BARRED_HERE, OVER, SHELF, PHRASES.say("a-gloved-hand-is-for")));
     }
   }
 
@@ -158,11 +154,10 @@ public final class ToolRules {
               holds,
               limit.value(),
               "g/m²",
-              "A sponge lets go more than the "
-                  + Math.round(limit.value())
-                  + " g/m² that "
-                  + place.limits().subject(limit)
-                  + " stands: a wrung cloth."));
+              PHRASES.say(
+                  "a-sponge-lets-go-more",
+                  Math.round(limit.value()),
+                  place.limits().subject(limit))));
     }
   }
 
@@ -173,7 +168,7 @@ public final class ToolRules {
     boolean dryOnly = place.limits().agitationHow() == AgitationHow.DRY && wet;
     if (dryOnly && tool.stiffness() > 0) {
       most = 0;
-      why = place.finish().name() + " is brushed dry only; wet it";
+      why = PHRASES.say("is-brushed-dry-only-wet", place.finish().name());
     }
     if (tool.stiffness() > most) {
       reasons.add(
@@ -184,14 +179,7 @@ public final class ToolRules {
               tool.stiffness(),
               most,
               "stiffness",
-              tool.name()
-                  + " is stiffness "
-                  + tool.stiffness()
-                  + "; "
-                  + why
-                  + " stands "
-                  + most
-                  + "."));
+              PHRASES.say("is-stiffness-stands", tool.name(), tool.stiffness(), why, most)));
     }
   }
 
@@ -203,7 +191,7 @@ public final class ToolRules {
               ReasonCode.GRAIN_TOO_DEEP,
               NOTE,
               FINISH,
-              tool.name() + " skates over " + grain.code() + " grain; bristles reach into it."));
+              PHRASES.say("skates-over-grain-bristles-reach", tool.name(), grain.code())));
     }
   }
 
@@ -219,8 +207,9 @@ public final class ToolRules {
             ReasonCode.THROWS_DROPLETS,
             much ? BARRED : CAUTION,
             MODIFIER,
-            tool.name()
-                + " flicks dirty cleaner about, and wood or a screen is beside"
-                + (much ? "." : ": shield it.")));
+            PHRASES.say(
+                "flicks-dirty-cleaner-about-and",
+                tool.name(),
+                much ? "." : PHRASES.say("shield-it"))));
   }
 }

@@ -11,10 +11,13 @@ import attune.core.material.Finish.SolventRule;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Trait;
 import attune.core.survey.Condition.Wear;
+import attune.core.words.Phrases;
 import java.util.List;
 
 /** What a thing of the shelf is told for what it holds: abrasives, solvent, what burns. */
 final class TraitRules {
+  private static final Phrases PHRASES = Phrases.of(TraitRules.class);
+
   private TraitRules() {}
 
   static void of(Place place, Product product, List<Reason> reasons) {
@@ -30,7 +33,7 @@ final class TraitRules {
               ReasonCode.FLAMMABLE,
               CAUTION,
               SAFETY,
-              product.name() + " is flammable: doors open, no heat, no spark."));
+              PHRASES.say("is-flammable-doors-open-no", product.name())));
     }
   }
 
@@ -46,10 +49,10 @@ final class TraitRules {
               ReasonCode.ABRASIVE,
               BARRED,
               place.limits().abrasive().setBy(),
-              item
-                  + " is abrasive; "
-                  + place.limits().subject(place.limits().abrasive())
-                  + " would haze or go bare."));
+              PHRASES.say(
+                  "is-abrasive-would-haze-or",
+                  item,
+                  place.limits().subject(place.limits().abrasive()))));
     } else if (place.rules().is("melamine", "never")
         || (place.rules().is("melamine", "pale-intact-only") && !paleIntact)) {
       reasons.add(
@@ -57,14 +60,11 @@ final class TraitRules {
               ReasonCode.HOUSE_RULE,
               BARRED,
               HOUSE_RULE,
-              "The house keeps abrasives to pale, intact surfaces or leaves them out."));
+              PHRASES.say("the-house-keeps-abrasives-to")));
     } else {
       reasons.add(
           Reason.of(
-              ReasonCode.ABRASIVE,
-              CAUTION,
-              FINISH,
-              item + " is abrasive: a spot only, with cleaner, a light hand, tested first."));
+              ReasonCode.ABRASIVE, CAUTION, FINISH, PHRASES.say("is-abrasive-a-spot-only", item)));
     }
   }
 
@@ -80,19 +80,21 @@ final class TraitRules {
               product.solventPercent(),
               0,
               "%",
-              (product.has(Trait.SOLVENT_UNSAID)
-                      ? "How much solvent " + product.name() + " holds is not said; "
-                      : product.name() + " holds solvent; ")
-                  + place.limits().subject(place.limits().solvent())
-                  + " stands none."));
-      ProductRules.unsaid(product, Trait.SOLVENT_UNSAID, "its share of solvent", reasons);
+              PHRASES.say(
+                  "stands-none",
+                  product.has(Trait.SOLVENT_UNSAID)
+                      ? PHRASES.say("how-much-solvent-holds-is", product.name())
+                      : PHRASES.say("holds-solvent", product.name()),
+                  place.limits().subject(place.limits().solvent()))));
+      ProductRules.unsaid(
+          product, Trait.SOLVENT_UNSAID, PHRASES.say("its-share-of-solvent"), reasons);
     } else {
       reasons.add(
           Reason.of(
               ReasonCode.SOLVENT,
               CAUTION,
               FINISH,
-              product.name() + " holds solvent: a spot only, tested in a hidden place."));
+              PHRASES.say("holds-solvent-a-spot-only", product.name())));
     }
   }
 }

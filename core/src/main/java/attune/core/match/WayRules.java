@@ -1,6 +1,5 @@
 package attune.core.match;
 
-import static attune.core.match.ProductRules.text;
 import static attune.core.match.Reason.Effect.BARRED;
 import static attune.core.match.Reason.Effect.CAUTION;
 import static attune.core.match.Reason.Effect.NOTE;
@@ -20,6 +19,7 @@ import attune.core.shelf.Product.Trait;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface.Feature;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,6 +28,8 @@ import java.util.List;
  * window.
  */
 final class WayRules {
+  private static final Phrases PHRASES = Phrases.of(WayRules.class);
+
   private WayRules() {}
 
   static List<Reason> of(Place place, Treatment treatment, Sections sections, Figures figures) {
@@ -55,9 +57,11 @@ final class WayRules {
               wets,
               limit.value(),
               "g/m²",
-              text(
-                  "%.0f g/m² wets too much; %s stands %.0f a pass.",
-                  wets, place.limits().subject(limit), limit.value())));
+              PHRASES.say(
+                  "g-m-wets-too-much",
+                  Phrases.number("%.0f", wets),
+                  place.limits().subject(limit),
+                  Phrases.number("%.0f", limit.value()))));
     }
   }
 
@@ -81,7 +85,7 @@ final class WayRules {
             code,
             limit.setBy() == HOUSE_RULE ? OVER : BARRED,
             limit.setBy(),
-            "On the " + allowed.code() + " only: " + limit.why() + "."));
+            PHRASES.say("on-the-only", allowed.code(), limit.why())));
   }
 
   private static void contact(Place place, Treatment treatment, List<Reason> reasons) {
@@ -95,9 +99,11 @@ final class WayRules {
               treatment.dwellS(),
               limit.value(),
               "s",
-              text(
-                  "%d s is longer than %s stands: off within %.0f s.",
-                  treatment.dwellS(), place.limits().subject(limit), limit.value())));
+              PHRASES.say(
+                  "s-is-longer-than-stands",
+                  treatment.dwellS(),
+                  place.limits().subject(limit),
+                  Phrases.number("%.0f", limit.value()))));
     }
     treatment
         .cleaner()
@@ -113,15 +119,14 @@ final class WayRules {
                         treatment.dwellS(),
                         treatment.dwellS() < span.min() ? span.min() : span.max(),
                         "s",
-                        text("The label says %d to %d s.", span.min(), span.max()))));
+                        PHRASES.say("the-label-says-to-s", span.min(), span.max()))));
   }
 
   private static void warmth(Place place, Treatment treatment, List<Reason> reasons) {
     boolean worn = place.surface().condition().wear() != Wear.INTACT;
     if (treatment.warmth() != Warmth.NONE && place.surface().condition().hasBlood()) {
       reasons.add(
-          Reason.of(
-              ReasonCode.BLOOD, BARRED, SAFETY, "Heat sets blood: cold water only, no steam."));
+          Reason.of(ReasonCode.BLOOD, BARRED, SAFETY, PHRASES.say("heat-sets-blood-cold-water")));
     }
     if (treatment.warmth() == Warmth.STEAM
         && (place.limits().steam().value() == SteamRule.NO || worn)) {
@@ -130,26 +135,22 @@ final class WayRules {
               ReasonCode.STEAM_NOT_HERE,
               BARRED,
               place.limits().steam().setBy(),
-              "No steam on " + place.limits().steam().why() + "."));
+              PHRASES.say("no-steam-on", place.limits().steam().why())));
     } else if (treatment.warmth() == Warmth.STEAM && place.rules().is("steam", "no")) {
       reasons.add(
-          Reason.of(ReasonCode.HOUSE_RULE, BARRED, HOUSE_RULE, "The house works without steam."));
+          Reason.of(
+              ReasonCode.HOUSE_RULE,
+              BARRED,
+              HOUSE_RULE,
+              PHRASES.say("the-house-works-without-steam")));
     }
     if (treatment.warmth() == Warmth.STEAM && treatment.tool().kind() != Tool.Kind.CLOTH) {
       reasons.add(
-          Reason.of(
-              ReasonCode.SCALD,
-              BARRED,
-              SAFETY,
-              "Steam goes through a cloth, for seconds, never on a brush or a bare hand."));
+          Reason.of(ReasonCode.SCALD, BARRED, SAFETY, PHRASES.say("steam-goes-through-a-cloth")));
     } else if (treatment.warmth() == Warmth.STEAM) {
       reasons.add(
           Reason.of(
-              ReasonCode.SCALD,
-              CAUTION,
-              SAFETY,
-              "Steam scalds: pure water, through a thick cloth, seconds at a place, face and arms"
-                  + " out of it."));
+              ReasonCode.SCALD, CAUTION, SAFETY, PHRASES.say("steam-scalds-pure-water-through")));
     }
     boolean solvent =
         treatment
@@ -157,7 +158,8 @@ final class WayRules {
             .filter(c -> c.solventPercent() > 0 || c.has(Trait.FLAMMABLE))
             .isPresent();
     if (treatment.warmth() != Warmth.NONE && solvent) {
-      reasons.add(Reason.of(ReasonCode.NEVER_MIX, BARRED, SAFETY, "No heat near solvent."));
+      reasons.add(
+          Reason.of(ReasonCode.NEVER_MIX, BARRED, SAFETY, PHRASES.say("no-heat-near-solvent")));
     }
   }
 
@@ -173,9 +175,10 @@ final class WayRules {
               place.found().value(),
               hottest,
               "°C",
-              text(
-                  "The surface is %.0f °C: into the shade with it; nothing wet before it is under %.0f °C.",
-                  place.found().value(), hottest)));
+              PHRASES.say(
+                  "the-surface-is-c-into",
+                  Phrases.number("%.0f", place.found().value()),
+                  Phrases.number("%.0f", hottest))));
     }
     if (sections.fits() && !sections.fitsNow()) {
       reasons.add(
@@ -186,9 +189,11 @@ final class WayRules {
               sections.nowS(),
               treatment.dwellS(),
               "s",
-              text(
-                  "At %.0f °C it would dry in %.0f s; cooled it stays wet for %.0f s.",
-                  place.found().value(), sections.nowS(), sections.windowS())));
+              PHRASES.say(
+                  "at-c-it-would-dry",
+                  Phrases.number("%.0f", place.found().value()),
+                  Phrases.number("%.0f", sections.nowS()),
+                  Phrases.number("%.0f", sections.windowS()))));
     } else if (!sections.fits()) {
       reasons.add(
           Reason.measured(
@@ -198,18 +203,20 @@ final class WayRules {
               sections.windowS(),
               treatment.dwellS(),
               "s",
-              text(
-                  "It dries in %.0f s, before it has sat %d s and been wiped.",
-                  sections.windowS(), treatment.dwellS())));
+              PHRASES.say(
+                  "it-dries-in-s-before",
+                  Phrases.number("%.0f", sections.windowS()),
+                  treatment.dwellS())));
     } else if (sections.count() > 1) {
       reasons.add(
           Reason.of(
               ReasonCode.WINDOW_TOO_SHORT,
               NOTE,
               FINISH,
-              text(
-                  "Work it in %d sections of %.2f m²: each stays wet long enough to be wiped.",
-                  sections.count(), sections.areaM2())));
+              PHRASES.say(
+                  "work-it-in-sections-of",
+                  sections.count(),
+                  Phrases.number("%.2f", sections.areaM2()))));
     }
   }
 }

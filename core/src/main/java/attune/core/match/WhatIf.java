@@ -9,6 +9,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -21,6 +22,8 @@ import java.util.stream.Stream;
 
 /** Answers what would have to change before a product, a tool or a set of needles would do. */
 final class WhatIf {
+  private static final Phrases PHRASES = Phrases.of(WhatIf.class);
+
   private static final int DWELLS_TRIED = 8;
 
   private final Rulebook book;
@@ -77,7 +80,7 @@ final class WhatIf {
     return new Why(
         against,
         against.isEmpty()
-            ? List.of(cannot("Nothing on the shelf may be worked with it here."))
+            ? List.of(cannot(PHRASES.say("nothing-on-the-shelf-may")))
             : against.stream().map(this::remedy).distinct().toList());
   }
 
@@ -98,15 +101,15 @@ final class WhatIf {
         verdict.reasons().stream()
             .filter(r -> r.effect() == Reason.Effect.CAUTION)
             .findFirst()
-            .map(r -> " Test a spot and accept: " + r.text())
+            .map(r -> PHRASES.say("test-a-spot-and-accept", r.text()))
             .orElse("");
-    return new Remedy(true, "It would do: " + said(t, verdict) + "." + cautions, Optional.of(t));
+    return new Remedy(true, PHRASES.say("it-would-do", said(t, verdict), cautions), Optional.of(t));
   }
 
   private static String said(Treatment t, Verdict verdict) {
-    String passes = verdict.passes() == 1 ? "1 pass" : verdict.passes() + " passes";
+    String passes = verdict.passes() == 1 ? "1 pass" : PHRASES.say("passes", verdict.passes());
     return WhyNot.said(t)
-        + (t.isDry() ? " " : ", on the " + t.applyTo().code() + ", sitting " + t.dwellS() + " s, ")
+        + (t.isDry() ? " " : PHRASES.say("on-the-sitting-s", t.applyTo().code(), t.dwellS()))
         + passes;
   }
 
@@ -114,28 +117,24 @@ final class WhatIf {
   private Remedy remedy(Reason reason) {
     String nothing = "Nothing: ";
     return switch (reason.code()) {
-      case STOCK_SHORT, EXPIRED -> can("A fresh bottle on the shelf.");
-      case PH_UNKNOWN -> can("Take the pH of the mix with a pen and write it on the record.");
-      case STRENGTH_UNKNOWN -> can("Put its strength as a cleaner on the record.");
-      case HOUSEHOLD_PRODUCT, HOUSE_RULE ->
-          can("Another school of the house rule, for this job or for the shop.");
+      case STOCK_SHORT, EXPIRED -> can(PHRASES.say("a-fresh-bottle-on-the"));
+      case PH_UNKNOWN -> can(PHRASES.say("take-the-ph-of-the"));
+      case STRENGTH_UNKNOWN -> can(PHRASES.say("put-its-strength-as-a"));
+      case HOUSEHOLD_PRODUCT, HOUSE_RULE -> can(PHRASES.say("another-school-of-the-house"));
       case DYED_ON_PALE ->
           can(
-              ProductRules.text(
-                  "Wash it %.0f times in all, or take an undyed one.", reason.limit().orElse(0.0)));
-      case NOT_FOR_THIS_SOIL -> can("Only if the soil it is made for is found here.");
-      case FILM_BLOCKS_COATING -> can("Only if no coating follows here.");
-      case THROWS_DROPLETS -> can("Only if what lies beside is far enough away.");
-      case EXPOSURE_SPENT -> can("Wait until the last year's strong cleans have passed.");
-      case IDENTIFY_FIRST -> can("Identify the finish first.");
-      case LABEL_DILUTION -> cannot(nothing + "no ratio on its label would fit this finish.");
-      case PH_ABOVE_LIMIT ->
-          cannot(nothing + "even at its mildest on the label it is too alkaline here.");
-      case PH_BELOW_LIMIT ->
-          cannot(nothing + "even at its mildest on the label it is too acid here.");
-      case TOO_WEAK, TOO_MANY_PASSES ->
-          cannot(nothing + "at its strongest, and as long as it may sit, it is too weak.");
-      default -> cannot("Nothing: this cannot be changed here.");
+              PHRASES.say(
+                  "wash-it-times-in-all", Phrases.number("%.0f", reason.limit().orElse(0.0))));
+      case NOT_FOR_THIS_SOIL -> can(PHRASES.say("only-if-the-soil-it"));
+      case FILM_BLOCKS_COATING -> can(PHRASES.say("only-if-no-coating-follows"));
+      case THROWS_DROPLETS -> can(PHRASES.say("only-if-what-lies-beside"));
+      case EXPOSURE_SPENT -> can(PHRASES.say("wait-until-the-last-years"));
+      case IDENTIFY_FIRST -> can(PHRASES.say("identify-the-finish-first"));
+      case LABEL_DILUTION -> cannot(PHRASES.say("no-ratio-on-its-label", nothing));
+      case PH_ABOVE_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on", nothing));
+      case PH_BELOW_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on-2", nothing));
+      case TOO_WEAK, TOO_MANY_PASSES -> cannot(PHRASES.say("at-its-strongest-and-as", nothing));
+      default -> cannot(PHRASES.say("nothing-this-cannot-be-changed"));
     };
   }
 
@@ -219,7 +218,7 @@ final class WhatIf {
             .max(Comparator.comparing(Reason::effect))
             .map(Reason::text)
             .orElse("");
-    return cannot("Neither one needle nor two bring it into tune: " + hardest);
+    return cannot(PHRASES.say("neither-one-needle-nor-two", hardest));
   }
 
   /** Strong enough in the passes that make sense comes first, then the gentler. */
@@ -235,13 +234,15 @@ final class WhatIf {
 
   private static String told(String needle, Treatment t) {
     return switch (needle) {
-      case "ratio" -> "Dilute to " + t.ratio().code() + ".";
-      case "tool" -> "Take " + t.tool().name() + ".";
-      case "apply-to" -> "Put it on the " + t.applyTo().code() + ".";
-      case "dwell" -> "Let it sit " + t.dwellS() + " s.";
+      case "ratio" -> PHRASES.say("dilute-to", t.ratio().code());
+      case "tool" -> PHRASES.say("take", t.tool().name());
+      case "apply-to" -> PHRASES.say("put-it-on-the", t.applyTo().code());
+      case "dwell" -> PHRASES.say("let-it-sit-s", t.dwellS());
       case "warmth" ->
-          t.warmth() == Warmth.NONE ? "Work it cold." : "Add " + t.warmth().code() + ".";
-      case "laid" -> ProductRules.text("Lay %.0f g/m².", t.laid());
+          t.warmth() == Warmth.NONE
+              ? PHRASES.say("work-it-cold")
+              : PHRASES.say("add", t.warmth().code());
+      case "laid" -> PHRASES.say("lay-g-m", Phrases.number("%.0f", t.laid()));
       default -> throw new IllegalStateException("no needle " + needle);
     };
   }

@@ -15,6 +15,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Surface.Feature;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,6 +26,8 @@ import java.util.stream.Collectors;
 
 /** Why each cleaner, tool and way of applying that is not on the ladder was left out. */
 final class WhyNot {
+  private static final Phrases PHRASES = Phrases.of(WhyNot.class);
+
   private static final double PH_TELLS = 0.2;
   private static final double LEAST_HARM = 0.01;
 
@@ -40,8 +43,8 @@ final class WhyNot {
     this.search = search;
     this.place = search.place();
     for (Option option : search.strong()) {
-      option.mixed().ifPresent(m -> keep("product " + m.product().id(), option));
-      keep("tool " + option.tool().id(), option);
+      option.mixed().ifPresent(m -> keep(PHRASES.say("product", m.product().id()), option));
+      keep(PHRASES.say("tool", option.tool().id()), option);
     }
   }
 
@@ -83,7 +86,11 @@ final class WhyNot {
     }
     Optional<Option> strongest = search.strongest(cleaner);
     return strongest.isPresent()
-        ? combined(strongest.get(), "product " + view.product().id(), view.product().name(), first)
+        ? combined(
+            strongest.get(),
+            PHRASES.say("product", view.product().id()),
+            view.product().name(),
+            first)
         : noRatio(view.product());
   }
 
@@ -109,7 +116,7 @@ final class WhyNot {
         product.dwell().map(span -> (double) span.min()).orElse(limit.value()),
         limit.value(),
         "s",
-        product.name() + " must sit longer than " + place.limits().subject(limit) + " stands.");
+        PHRASES.say("must-sit-longer-than-stands", product.name(), place.limits().subject(limit)));
   }
 
   private List<Reason> tool(ToolView view, Optional<Rung> first) {
@@ -119,7 +126,9 @@ final class WhyNot {
     }
     return search
         .strongest(view.tool())
-        .map(option -> combined(option, "tool " + view.tool().id(), view.tool().name(), first))
+        .map(
+            option ->
+                combined(option, PHRASES.say("tool", view.tool().id()), view.tool().name(), first))
         .orElseGet(() -> List.of(spare("", view.tool().name(), first)));
   }
 
@@ -142,14 +151,14 @@ final class WhyNot {
     String instead =
         first
             .map(rung -> instead(Optional.ofNullable(gentlest.get(what)), rung.verdict()))
-            .orElse("something gentler does too");
-    return Reason.of(ReasonCode.DOMINATED, NOTE, SOIL, name + " would do, but " + instead + ".");
+            .orElse(PHRASES.say("something-gentler-does-too"));
+    return Reason.of(ReasonCode.DOMINATED, NOTE, SOIL, PHRASES.say("would-do-but", name, instead));
   }
 
   private String instead(Optional<Option> own, Verdict first) {
     String does = said(first.treatment());
     if (own.isEmpty()) {
-      return "another of its kind does as much more gently";
+      return PHRASES.say("another-of-its-kind-does");
     }
     Option o = own.get();
     Treatment t = first.treatment();
@@ -157,37 +166,39 @@ final class WhyNot {
     double its = first.ph().map(p -> p.high()).orElse(ph);
     int passes = place.demand().passesAt(o.action(), needs);
     if (ph > its + PH_TELLS) {
-      return ProductRules.text("at pH %.1f, where pH %.1f does it", ph, its);
+      return PHRASES.say(
+          "at-ph-where-ph-does", Phrases.number("%.1f", ph), Phrases.number("%.1f", its));
     }
     if (o.tool().stiffness() > t.tool().stiffness()) {
-      return "with stiffness "
-          + o.tool().stiffness()
-          + ", where "
-          + t.tool().stiffness()
-          + " does it";
+      return PHRASES.say(
+          "with-stiffness-where-does-it", o.tool().stiffness(), t.tool().stiffness());
     }
     if (o.warmth() != Warmth.NONE && t.warmth() == Warmth.NONE) {
-      return "only warmed, and " + does + " does it cold";
+      return PHRASES.say("only-warmed-and-does-it", does);
     }
     if (passes > first.passes()) {
-      return "in " + passes + " passes, where " + does + " takes " + first.passes();
+      return PHRASES.say("in-passes-where-takes", passes, does, first.passes());
     }
     if (o.dwellS() > t.dwellS()) {
-      return "sitting " + o.dwellS() + " s, where " + t.dwellS() + " s do";
+      return PHRASES.say("sitting-s-where-s-do", o.dwellS(), t.dwellS());
     }
     return o.harm() > first.harm()
-        ? ProductRules.text(
-            "it asks %.0f %% more of the finish than %s",
-            100 * (o.harm() / Math.max(LEAST_HARM, first.harm()) - 1), does)
-        : does + " is in the cabin's bottles already";
+        ? PHRASES.say(
+            "it-asks-more-of-the",
+            Phrases.number("%.0f", 100 * (o.harm() / Math.max(LEAST_HARM, first.harm()) - 1)),
+            does)
+        : PHRASES.say("is-in-the-cabins-bottles", does);
   }
 
   /** A treatment in a few words: bottle, ratio and tool. */
   static String said(Treatment t) {
     String tool = t.tool().name();
     return t.cleaner()
-        .map(c -> c.name() + (t.ratio().isReady() ? "" : " " + t.ratio().code()) + " with " + tool)
-        .orElse(tool + ", dry,");
+        .map(
+            c ->
+                PHRASES.say(
+                    "with", c.name(), t.ratio().isReady() ? "" : " " + t.ratio().code(), tool))
+        .orElse(PHRASES.say("dry", tool));
   }
 
   private static Optional<RuledOut> method(Place place) {
@@ -211,11 +222,7 @@ final class WhyNot {
                     code,
                     BARRED,
                     limit.setBy(),
-                    "Never sprayed: on the "
-                        + limit.value().code()
-                        + " only, "
-                        + limit.why()
-                        + "."))));
+                    PHRASES.say("never-sprayed-on-the-only", limit.value().code(), limit.why())))));
   }
 
   private static Optional<RuledOut> steam(Place place, Shelf shelf) {
@@ -232,6 +239,6 @@ final class WhyNot {
                     ReasonCode.STEAM_NOT_HERE,
                     BARRED,
                     place.limits().steam().setBy(),
-                    "No steam on " + place.limits().steam().why() + "."))));
+                    PHRASES.say("no-steam-on", place.limits().steam().why())))));
   }
 }

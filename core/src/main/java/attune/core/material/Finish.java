@@ -2,6 +2,7 @@ package attune.core.material;
 
 import attune.core.check.Coded;
 import attune.core.reference.Table;
+import attune.core.words.Phrases;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -154,7 +155,7 @@ public record Finish(
   static Finish parse(Table.Row row) {
     return new Finish(
         row.text("code"),
-        row.text("name"),
+        Phrases.marked(row.text("name")),
         new PhWindow(row.number("routine_ph_low"), row.number("routine_ph_high")),
         row.optional("occasional_ph_low").isBlank()
             ? Optional.empty()
@@ -181,7 +182,7 @@ public record Finish(
         row.list("found_as").stream()
             .map(code -> Coded.parse(Role.class, code))
             .collect(Collectors.toSet()),
-        row.text("look"),
+        Phrases.marked(row.text("look")),
         row.text("source"));
   }
 }

@@ -1,6 +1,7 @@
 package attune.core.material;
 
 import attune.core.reference.Table;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +10,8 @@ import java.util.Optional;
 
 /** All finishes by code, in the order of the table. */
 public final class FinishTable {
+  private static final Phrases PHRASES = Phrases.of(FinishTable.class);
+
   /** The code of a surface that has not been identified. */
   public static final String UNKNOWN = "unknown";
 
@@ -67,7 +70,7 @@ public final class FinishTable {
     for (Finish next : possible.subList(1, possible.size())) {
       strictest = stricter(strictest, next);
     }
-    return named(strictest, "what is not identified yet");
+    return named(strictest, PHRASES.say("what-is-not-identified-yet"));
   }
 
   /** The stricter of two finishes on every scale at once. */
@@ -132,7 +135,7 @@ public final class FinishTable {
         Optional.empty(),
         f.alkaliAllowance(),
         f.foundAs(),
-        "not told apart yet",
+        PHRASES.say("not-told-apart-yet"),
         f.source());
   }
 }

@@ -3,6 +3,7 @@ package attune.core.measure;
 import attune.core.check.Check;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
+import attune.core.words.Phrases;
 import java.time.LocalDate;
 
 /**
@@ -11,6 +12,8 @@ import java.time.LocalDate;
  * @param ratio the dilution
  */
 public record Mix(Ratio ratio, double bottleMl, double productMl, double waterMl) {
+  private static final Phrases PHRASES = Phrases.of(Mix.class);
+
   /** Largest vessel mixed in, ml: a bucket. */
   public static final double MOST_ML = 20_000;
 
@@ -63,8 +66,7 @@ public record Mix(Ratio ratio, double bottleMl, double productMl, double waterMl
     double water = leftMl - product;
     boolean thinner = to.thinnerThan(from);
     if (!thinner && to.isReady() && !from.isReady()) {
-      throw new InvalidInputException(
-          "to", to.code(), "a ratio with water in it: what is mixed cannot be unmixed");
+      throw new InvalidInputException("to", to.code(), PHRASES.say("a-ratio-with-water-in"));
     }
     double grows = thinner ? to.factor() / from.factor() : strengthened(water, to, leftMl);
     double kept = Math.min(leftMl, bottleMl / grows);

@@ -1,9 +1,12 @@
 package attune.core.measure;
 
+import attune.core.words.Phrases;
 import java.util.Optional;
 
 /** What a pH pen's reading of a mix says beside what was worked out for it. */
 public final class PenReading {
+  private static final Phrases PHRASES = Phrases.of(PenReading.class);
+
   private static final double NEUTRAL = 7;
 
   /** Nearer to neutral than this a pen does not tell one side from the other. */
@@ -21,34 +24,33 @@ public final class PenReading {
   public static String says(
       double read, Optional<PhInterval> expected, Optional<PhInterval> before) {
     if (before.filter(b -> read >= b.low() && read <= b.high()).isPresent()) {
-      return "As this bottle measured before, "
-          + before.get().low()
-          + " to "
-          + before.get().high()
-          + expected
+      return PHRASES.say(
+          "as-this-bottle-measured-before",
+          before.get().low(),
+          before.get().high(),
+          expected
               .filter(e -> read < e.low() || read > e.high())
-              .map(e -> "; by its label it would be " + e.low() + " to " + e.high() + ".")
-              .orElse(".");
+              .map(e -> PHRASES.say("by-its-label-it-would", e.low(), e.high()))
+              .orElse("."));
     }
     if (expected.isEmpty()) {
-      return "Nothing on the label to compare it with; the reading stands.";
+      return PHRASES.say("nothing-on-the-label-to");
     }
     PhInterval e = expected.get();
     if (read >= e.low() && read <= e.high()) {
-      return "As expected, " + e.low() + " to " + e.high() + ".";
+      return PHRASES.say("as-expected-to", e.low(), e.high());
     }
-    return "Expected " + e.low() + " to " + e.high() + ": " + why(read, e) + " The reading stands.";
+    return PHRASES.say("expected-to-the-reading-stands", e.low(), e.high(), why(read, e));
   }
 
   private static String why(double read, PhInterval expected) {
     double fromNeutral = read - NEUTRAL;
     double should = expected.middle() - NEUTRAL;
     if (fromNeutral * should < 0 && Math.abs(fromNeutral) > CLEARLY && Math.abs(should) > CLEARLY) {
-      return "acid and alkaline are not the same bottle. Is it another product, or does the pen want"
-          + " calibrating?";
+      return PHRASES.say("acid-and-alkaline-are-not");
     }
     return Math.abs(fromNeutral) > Math.abs(should)
-        ? "stronger than it should be. Mixed too strong, or the bottle is mislabelled?"
-        : "weaker than it should be. Too much water, an old mix, or odd water?";
+        ? PHRASES.say("stronger-than-it-should-be")
+        : PHRASES.say("weaker-than-it-should-be");
   }
 }

@@ -2,6 +2,7 @@ package attune.core.measure;
 
 import attune.core.check.Check;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Phrases;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.regex.Matcher;
@@ -12,6 +13,8 @@ import java.util.regex.Pattern;
  * {@code water} 0 is ready to use. Range 0 to {@value #MAX}, both inclusive.
  */
 public record Ratio(double water) implements Comparable<Ratio> {
+  private static final Phrases PHRASES = Phrases.of(Ratio.class);
+
   public static final double MAX = 1000;
   public static final Ratio READY = new Ratio(0);
 
@@ -20,11 +23,10 @@ public record Ratio(double water) implements Comparable<Ratio> {
   private static final Pattern PERCENT = Pattern.compile("\\s*(\\d+(?:\\.\\d+)?)\\s*%\\s*");
   private static final Pattern PER_LITRE =
       Pattern.compile("\\s*(\\d+(?:\\.\\d+)?)\\s*ml\\s*(?:/|per)\\s*l(?:itre)?\\s*");
-  private static final String ALLOWED =
-      "\"ready\", a ratio such as 1:10 or 10:1, a percentage such as 5%, or 50 ml/l";
+  private static final String ALLOWED = PHRASES.say("ready-a-ratio-such-as");
 
   public Ratio {
-    water = Check.inRange("ratio", water, 0, MAX, "parts water to 1 part product");
+    water = Check.inRange("ratio", water, 0, MAX, PHRASES.say("parts-water-to-1-part"));
   }
 
   /**
@@ -71,7 +73,7 @@ public record Ratio(double water) implements Comparable<Ratio> {
 
   private static Ratio checked(String text, double water) {
     if (water > MAX) {
-      throw new InvalidInputException("", "\"" + text + "\"", "at most 1:" + (int) MAX);
+      throw new InvalidInputException("", "\"" + text + "\"", PHRASES.say("at-most-1", (int) MAX));
     }
     return new Ratio(water);
   }
@@ -99,12 +101,8 @@ public record Ratio(double water) implements Comparable<Ratio> {
   /** The reading back in words, so that a bottle is not mixed upside down. */
   public String words() {
     return isReady()
-        ? "as it comes, no water"
-        : "1 part product to "
-            + plain(water)
-            + " parts water, "
-            + plain(factor())
-            + " parts in all";
+        ? PHRASES.say("as-it-comes-no-water")
+        : PHRASES.say("1-part-product-to-parts", plain(water), plain(factor()));
   }
 
   private static String plain(double value) {

@@ -8,6 +8,7 @@ import attune.core.survey.Condition.Feel;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Climate;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,8 @@ import java.util.stream.Stream;
  * 4, model 10).
  */
 final class AfterCare {
+  private static final Phrases PHRASES = Phrases.of(AfterCare.class);
+
   private static final List<Integer> RECONDITION_DAYS = List.of(2, 7, 30, 90);
 
   private AfterCare() {}
@@ -29,13 +32,13 @@ final class AfterCare {
         care,
         plans,
         p -> p.surface().role().isControlled(),
-        "Wipe with a cloth damp with water, then dry",
+        PHRASES.say("wipe-with-a-cloth-damp"),
         figures.whole("care.touch-days"));
     every(
         care,
         plans,
         AfterCare::isWorn,
-        "Foam on a soft tool, wipe, dry",
+        PHRASES.say("foam-on-a-soft-tool"),
         figures.whole("care.foam-days"));
     Predicate<SurfacePlan> dryHide =
         p ->
@@ -47,7 +50,7 @@ final class AfterCare {
         care,
         plans,
         dryHide,
-        "Condition again: dry hide takes several rounds",
+        PHRASES.say("condition-again-dry-hide-takes"),
         RECONDITION_DAYS,
         Optional.empty(),
         conditioner,
@@ -57,7 +60,7 @@ final class AfterCare {
           care,
           plans,
           dryHide,
-          "Condition monthly: the climate is hot",
+          PHRASES.say("condition-monthly-the-climate-is"),
           List.of(),
           Optional.of(figures.whole("care.hot-days")),
           conditioner,
@@ -67,7 +70,7 @@ final class AfterCare {
         care,
         plans,
         p -> hasStep(p, Step.COAT),
-        "Check the coating by water bead and sheen; use only coating-safe cleaner",
+        PHRASES.say("check-the-coating-by-water"),
         List.of(),
         Optional.of(figures.whole("care.coating-days")),
         product(plans, Step.COAT),

@@ -21,6 +21,7 @@ import static attune.core.plan.Step.TEXTILE;
 import attune.core.check.Known;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
+import attune.core.words.Phrases;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -32,6 +33,8 @@ import java.util.Set;
  * here is named by whatever asks first, in every test.
  */
 public final class CautionSteps {
+  private static final Phrases PHRASES = Phrases.of(CautionSteps.class);
+
   private static final Set<Step> WET = Set.of(CLEAN, TEXTILE);
   private static final Set<Step> LAYS = Set.of(CONDITION, PROTECT, BARRIER, COAT, DRESS, REFINISH);
   private static final Set<Step> NONE = Set.of();
@@ -42,7 +45,7 @@ public final class CautionSteps {
           ReasonCode.VENTILATE,
           Reason.Effect.CAUTION,
           Reason.SetBy.SAFETY,
-          "Coating: wipe it on, never mist it; doors open.");
+          PHRASES.say("coating-wipe-it-on-never"));
 
   /** Told by their own steps even where only a stain asks for them. */
   private static final Set<ReasonCode> ALWAYS =

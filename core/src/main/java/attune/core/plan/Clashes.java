@@ -5,6 +5,7 @@ import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
 import attune.core.shelf.NeverMix;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +15,8 @@ import java.util.stream.Stream;
 
 /** Bottles of one zone that must not meet, told at each panel that has one of them (C28). */
 final class Clashes {
+  private static final Phrases PHRASES = Phrases.of(Clashes.class);
+
   private Clashes() {}
 
   static List<SurfacePlan> told(List<SurfacePlan> plans) {
@@ -52,13 +55,7 @@ final class Clashes {
         ReasonCode.NEVER_MIX,
         Reason.Effect.CAUTION,
         Reason.SetBy.SAFETY,
-        own.name()
-            + " and "
-            + other.name()
-            + " are both used here and never meet: "
-            + why
-            + ". Wipe twice with clear water and let it dry between them; own cloths and tools for"
-            + " each.");
+        PHRASES.say("and-are-both-used-here", own.name(), other.name(), why));
   }
 
   private static Stream<Product> bottles(SurfacePlan plan) {

@@ -7,6 +7,7 @@ import attune.core.measure.Evaporation;
 import attune.core.measure.GramsPerSquareMetre;
 import attune.core.reference.Figures;
 import attune.core.survey.Surface.Feature;
+import attune.core.words.Phrases;
 
 /**
  * How long a wiped surface takes to dry (docs/trade, model 4).
@@ -16,6 +17,7 @@ import attune.core.survey.Surface.Feature;
  * @param confirmWith the instrument that says it is dry
  */
 public record Drying(boolean dries, int estimateS, String how, String confirmWith) {
+  private static final Phrases PHRASES = Phrases.of(Drying.class);
 
   static Drying of(Place place, Figures figures) {
     double seconds =
@@ -66,16 +68,16 @@ public record Drying(boolean dries, int estimateS, String how, String confirmWit
 
   private static String how(Place place) {
     if (place.surface().has(Feature.VENTILATED) || place.surface().has(Feature.HEATED)) {
-      return "wipe, suction over holes and seams, run the seat's own air or heat";
+      return PHRASES.say("wipe-suction-over-holes-and");
     }
     if (place.surface().perforated()) {
-      return "wipe, then suction over the perforations";
+      return PHRASES.say("wipe-then-suction-over-the");
     }
     if (place.finish().hasNap()) {
-      return "blot with a waffle cloth and leave it; no skin on it until dry";
+      return PHRASES.say("blot-with-a-waffle-cloth");
     }
     return place.finish().isTextile()
-        ? "extract or blot, then moving air"
-        : "wipe dry, open the seams, air last";
+        ? PHRASES.say("extract-or-blot-then-moving")
+        : PHRASES.say("wipe-dry-open-the-seams");
   }
 }

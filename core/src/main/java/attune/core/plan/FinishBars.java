@@ -14,11 +14,14 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Slip;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Optional;
 
 /** What bars a finishing product from a surface: judged as hard as what is wiped off again. */
 final class FinishBars {
+  private static final Phrases PHRASES = Phrases.of(FinishBars.class);
+
   private final Rulebook book;
 
   FinishBars(Rulebook book) {
@@ -39,21 +42,18 @@ final class FinishBars {
               ReasonCode.NOT_FOR_FINISH,
               BARRED,
               FINISH,
-              "Oils and conditioners do nothing in " + place.finish().name() + "."));
+              PHRASES.say("oils-and-conditioners-do-nothing", place.finish().name())));
     }
     if (product.is(ProductRole.NAP_PROTECTOR)
         && !place.finish().hasNap()
         && !place.finish().isTextile()) {
       reasons.add(
           Reason.of(
-              ReasonCode.NOT_FOR_FINISH,
-              BARRED,
-              FINISH,
-              "A nap protector is for napped and woven finishes."));
+              ReasonCode.NOT_FOR_FINISH, BARRED, FINISH, PHRASES.say("a-nap-protector-is-for")));
     }
     slip(place, product).ifPresent(reasons::add);
     ProductRules.unsaid(
-        product, Product.Trait.SLIP_UNSAID, "how slippery it leaves things", reasons);
+        product, Product.Trait.SLIP_UNSAID, PHRASES.say("how-slippery-it-leaves-things"), reasons);
     harsh(place, product, reasons);
     ProductRules.stock(place, product, reasons);
     return reasons;
@@ -69,7 +69,7 @@ final class FinishBars {
               ReasonCode.SLIPPERY_SEAT,
               BARRED,
               SAFETY,
-              product.name() + " leaves it slippery: nobody slides about on a seat."));
+              PHRASES.say("leaves-it-slippery-nobody-slides", product.name())));
     }
     if (!place.surface().role().isControlled()) {
       return Optional.empty();
@@ -84,10 +84,7 @@ final class FinishBars {
               ReasonCode.SLIP_ON_CONTROL,
               BARRED,
               SAFETY,
-              product.name()
-                  + " leaves it "
-                  + product.slip().code()
-                  + ": loss of control on what a driver holds or treads on."));
+              PHRASES.say("leaves-it-loss-of-control", product.name(), product.slip().code())));
     }
     return place.rules().is("wheel-conditioning", "never") && place.surface().isGrip()
         ? Optional.of(
@@ -95,7 +92,7 @@ final class FinishBars {
                 ReasonCode.HOUSE_RULE,
                 BARRED,
                 Reason.SetBy.HOUSE_RULE,
-                "The house leaves a rim bare."))
+                PHRASES.say("the-house-leaves-a-rim")))
         : Optional.empty();
   }
 
@@ -117,8 +114,7 @@ final class FinishBars {
                         ph.high(),
                         place.limits().phRoutineHigh().value(),
                         "pH",
-                        product.name()
-                            + " stays on, and its pH is outside what this stands daily.")));
+                        PHRASES.say("stays-on-and-its-ph", product.name()))));
     boolean bare = place.finish().isCoatedTrim() || place.finish().hasNap();
     boolean seals = product.leavesFilm() == Film.SILICONE || product.leavesFilm() == Film.WAX;
     if (seals && (bare || place.surface().isGrip())) {
@@ -127,10 +123,7 @@ final class FinishBars {
               ReasonCode.NOT_FOR_FINISH,
               BARRED,
               FINISH,
-              product.name()
-                  + " leaves a "
-                  + product.leavesFilm().code()
-                  + " film: not on hide, vinyl, nap or what is held."));
+              PHRASES.say("leaves-a-film-not-on", product.name(), product.leavesFilm().code())));
     }
   }
 }

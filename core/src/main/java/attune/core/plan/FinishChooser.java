@@ -22,6 +22,7 @@ import attune.core.survey.Setting;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Wishes.Protection;
 import attune.core.survey.Wishes.Sheen;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -34,6 +35,8 @@ import java.util.Set;
  * against the others.
  */
 final class FinishChooser {
+  private static final Phrases PHRASES = Phrases.of(FinishChooser.class);
+
   private static final Set<ProductRole> FINISHING =
       EnumSet.of(
           ProductRole.CONDITIONER,
@@ -100,7 +103,7 @@ final class FinishChooser {
               ReasonCode.NO_CLEAN_NO_FINISH,
               CAUTION,
               SAFETY,
-              "What could not be cleaned is not conditioned, dressed or coated over its soil."));
+              PHRASES.say("what-could-not-be-cleaned")));
     }
     for (Wanted want : wanted) {
       Optional<LeftAlone> recent = LeftAlone.of(place, want, shelf, figures);
@@ -151,8 +154,7 @@ final class FinishChooser {
                     ReasonCode.WARM_FIRST,
                     CAUTION,
                     Reason.SetBy.HOUSE_RULE,
-                    "Seat heat on until it is hand-warm, then the conditioner; off again before"
-                        + " anything is cleaned."));
+                    PHRASES.say("seat-heat-on-until-it")));
   }
 
   private static Optional<Reason> selfHeating(List<FinishStep> steps) {
@@ -168,9 +170,7 @@ final class FinishChooser {
                     ReasonCode.SELF_HEAT,
                     CAUTION,
                     SAFETY,
-                    "Lay the cloths of "
-                        + step.product().name()
-                        + " flat to dry and throw them away: in a heap they can heat themselves."));
+                    PHRASES.say("lay-the-cloths-of-flat", step.product().name())));
   }
 
   /** What the customer wished and does not get is told before and after, not only bought for. */
@@ -183,8 +183,7 @@ final class FinishChooser {
                 ReasonCode.NOT_ON_SHELF,
                 Reason.Effect.CAUTION,
                 Reason.SetBy.SHELF,
-                "No %s is laid here: none on the shelf may go on %s."
-                    .formatted(what, place.finish().name())))
+                PHRASES.say("no-is-laid-here-none", what, place.finish().name())))
         : Optional.empty();
   }
 
@@ -194,11 +193,8 @@ final class FinishChooser {
         Optional.empty(),
         Optional.empty(),
         ReasonCode.NOT_ON_SHELF,
-        "No "
-            + want.role().code().replace('-', ' ')
-            + " on the shelf may go on "
-            + place.finish().name()
-            + ".");
+        PHRASES.say(
+            "no-on-the-shelf-may", want.role().code().replace('-', ' '), place.finish().name()));
   }
 
   private Optional<Product> best(Place place, Shelf shelf, Wanted want, boolean hot) {
@@ -243,7 +239,7 @@ final class FinishChooser {
                 product.sheenChangeGu().get(),
                 3,
                 "GU",
-                product.name() + " leaves more sheen than matt."))
+                PHRASES.say("leaves-more-sheen-than-matt", product.name())))
         : Optional.empty();
   }
 
@@ -262,10 +258,8 @@ final class FinishChooser {
         ReasonCode.TWO_IN_ONE,
         CAUTION,
         LABEL,
-        product.name()
-            + " is the "
-            + want.role().code().replace('-', ' ')
-            + " as well; nothing more goes on top.");
+        PHRASES.say(
+            "is-the-as-well-nothing", product.name(), want.role().code().replace('-', ' ')));
   }
 
   private List<RuledOut> ruledOut(
@@ -296,19 +290,15 @@ final class FinishChooser {
           ReasonCode.DOMINATED,
           NOTE,
           SHELF,
-          product.name() + " would do; another is nearer the sheen or already open.");
+          PHRASES.say("would-do-another-is-nearer", product.name()));
     }
     return Reason.of(
         ReasonCode.NOT_WANTED,
         NOTE,
         FINISH,
         wished(place, product)
-            ? "Protection is wished, but "
-                + product.name()
-                + " is not what "
-                + place.finish().name()
-                + " takes here."
-            : "Neither the finish nor the wishes ask for " + product.name() + " here.");
+            ? PHRASES.say("protection-is-wished-but-is", product.name(), place.finish().name())
+            : PHRASES.say("neither-the-finish-nor-the", product.name()));
   }
 
   private static boolean wished(Place place, Product product) {

@@ -6,6 +6,7 @@ import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Span;
+import attune.core.words.Phrases;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param unsaid what was taken so because the record is blank
  */
 record LaidTimes(Optional<Span> flash, int sitAfterS, int cureS, List<Reason> unsaid) {
+  private static final Phrases PHRASES = Phrases.of(LaidTimes.class);
 
   static LaidTimes of(Product product, ProductRole role, Figures figures) {
     List<Reason> unsaid = new ArrayList<>();
@@ -31,8 +33,7 @@ record LaidTimes(Optional<Span> flash, int sitAfterS, int cureS, List<Reason> un
           Optional.of(
               new Span(
                   figures.whole("unsaid.flash.soonest"), figures.whole("unsaid.flash.latest")));
-      unsaid.add(
-          said(product, "how long it flashes: small areas, wiped within", flash.get().max()));
+      unsaid.add(said(product, PHRASES.say("how-long-it-flashes-small"), flash.get().max()));
     }
     int sit =
         waits
@@ -43,7 +44,7 @@ record LaidTimes(Optional<Span> flash, int sitAfterS, int cureS, List<Reason> un
                   return waits.fullCureS().map(cure -> Math.min(cure, usual)).orElse(usual);
                 });
     if (waits.sitAfterS().isEmpty()) {
-      unsaid.add(said(product, "how long it is left alone: taken for", sit));
+      unsaid.add(said(product, PHRASES.say("how-long-it-is-left"), sit));
     }
     int cure = Math.max(sit, waits.fullCureS().orElse(figures.whole("unsaid.cure." + role.code())));
     return new LaidTimes(flash, sit, cure, List.copyOf(unsaid));
@@ -55,10 +56,10 @@ record LaidTimes(Optional<Span> flash, int sitAfterS, int cureS, List<Reason> un
         ReasonCode.UNSAID,
         Reason.Effect.CAUTION,
         Reason.SetBy.SHELF,
-        "The record of %s does not say %s %s, unless its label says otherwise."
-            .formatted(
-                product.name(),
-                what,
-                taken.toHours() > 0 ? taken.toHours() + " h" : taken.toMinutes() + " min"));
+        PHRASES.say(
+            "the-record-of-does-not",
+            product.name(),
+            what,
+            taken.toHours() > 0 ? taken.toHours() + " h" : PHRASES.say("min", taken.toMinutes())));
   }
 }

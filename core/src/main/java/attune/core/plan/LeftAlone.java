@@ -9,6 +9,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.survey.Surface;
+import attune.core.words.Phrases;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Optional;
@@ -22,6 +23,7 @@ import java.util.Optional;
  */
 public record LeftAlone(
     ProductRole role, Step step, Optional<String> productId, LocalDate last, LocalDate next) {
+  private static final Phrases PHRASES = Phrases.of(LeftAlone.class);
 
   /** What of this kind holds on a surface the longest; empty where it is to be laid. */
   static Optional<LeftAlone> of(Place place, Wanted want, Shelf shelf, Figures figures) {
@@ -60,13 +62,13 @@ public record LeftAlone(
   /** A coating is looked at instead of laid again; what else holds is let be. */
   Reason said() {
     String held =
-        role.code().replace('-', ' ') + " of " + last + " still holds; next from " + next + ".";
+        PHRASES.say("of-still-holds-next-from", role.code().replace('-', ' '), last, next);
     return Reason.of(
         ReasonCode.RECENTLY_DONE,
         Reason.Effect.CAUTION,
         Reason.SetBy.LABEL,
         step == Step.COAT
-            ? "The " + held + " Bead and sheen check instead of a new coat."
-            : "Left alone: the " + held);
+            ? PHRASES.say("the-bead-and-sheen-check", held)
+            : PHRASES.say("left-alone-the", held));
   }
 }

@@ -6,6 +6,7 @@ import attune.core.plan.Offer.Kind;
 import attune.core.reference.Figures;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -23,6 +24,8 @@ import java.util.function.Supplier;
  * What could be dropped or moved so that a car is ready when it was promised (docs/trade, model 9).
  */
 final class Offers {
+  private static final Phrases PHRASES = Phrases.of(Offers.class);
+
   private static final int MOST_PEOPLE = 4;
   private static final long QUARTER_S = 900;
   private static final DateTimeFormatter WHEN =
@@ -65,11 +68,13 @@ final class Offers {
         List.of(
             this::earlier,
             this::secondPerson,
+            leaving(Kind.BARRIER_LATER, PHRASES.say("leave-the-dye-barrier-for"), Omission.BARRIER),
+            leaving(Kind.ONE_COAT, PHRASES.say("drop-the-second-coat"), Omission.SECOND_COAT),
+            leaving(Kind.NO_TEXTILES, PHRASES.say("leave-the-textiles"), Omission.TEXTILES),
             leaving(
-                Kind.BARRIER_LATER, "Leave the dye barrier for another visit", Omission.BARRIER),
-            leaving(Kind.ONE_COAT, "Drop the second coat", Omission.SECOND_COAT),
-            leaving(Kind.NO_TEXTILES, "Leave the textiles", Omission.TEXTILES),
-            leaving(Kind.COATING_LATER, "Leave the coating for another visit", Omission.COATING));
+                Kind.COATING_LATER,
+                PHRASES.say("leave-the-coating-for-another"),
+                Omission.COATING));
     List<Offer> offers =
         new ArrayList<>(ways.parallelStream().flatMap(way -> way.get().stream()).toList());
     if (offers.stream().noneMatch(Offer::kept)) {
@@ -106,7 +111,7 @@ final class Offers {
     return Optional.of(
         offer(
             Kind.EARLIER_START,
-            "Begin " + WHEN.format(start),
+            PHRASES.say("begin", WHEN.format(start)),
             changed,
             planner.matched(changed, decisions), // outdoors the air of another hour is other air
             arrangement.by(arrangement.crew())));
@@ -126,7 +131,7 @@ final class Offers {
     return Optional.of(
         offer(
             Kind.SECOND_PERSON,
-            people == 1 ? "A second person" : "One person more",
+            people == 1 ? PHRASES.say("a-second-person") : PHRASES.say("one-person-more"),
             job.on(job.setting().by(people + 1)),
             matched,
             arrangement.by(oneMore())));
@@ -138,7 +143,7 @@ final class Offers {
       return List.of();
     }
     List<Worker> crew = new ArrayList<>(arrangement.crew());
-    crew.add(UsualHours.worker("One more", figures));
+    crew.add(UsualHours.worker(PHRASES.say("one-more"), figures));
     return crew;
   }
 
@@ -169,8 +174,7 @@ final class Offers {
     for (Omission omission : Omission.FOR_TIME) {
       bare = bare.without(omission);
     }
-    return offer(
-        Kind.ALL_LEFT_OUT, "Leave all that can wait for another visit", job, matched, bare);
+    return offer(Kind.ALL_LEFT_OUT, PHRASES.say("leave-all-that-can-wait"), job, matched, bare);
   }
 
   private Offer offer(

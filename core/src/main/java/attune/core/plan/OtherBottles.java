@@ -16,6 +16,7 @@ import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
+import attune.core.words.Phrases;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -25,6 +26,8 @@ import java.util.Set;
  * what was left out, with the reason (docs/trade, C5).
  */
 final class OtherBottles {
+  private static final Phrases PHRASES = Phrases.of(OtherBottles.class);
+
   private static final Set<ProductRole> OTHER =
       EnumSet.of(
           ProductRole.DISINFECTANT,
@@ -57,29 +60,24 @@ final class OtherBottles {
                   ReasonCode.NOT_WANTED,
                   NOTE,
                   SAFETY,
-                  product.name() + " belongs to the precautions, by its label, and cleans nothing.")
-              : notFound(product, "kills germs and mould; neither was found here.");
+                  PHRASES.say("belongs-to-the-precautions-by", product.name()))
+              : notFound(product, PHRASES.say("kills-germs-and-mould-neither"));
       case ODOUR_NEUTRALISER ->
           condition.soils().contains(Soil.ODOUR)
               ? Reason.of(
                   ReasonCode.NOT_WANTED,
                   NOTE,
                   SOIL,
-                  product.name()
-                      + " comes once the source is found and cleaned: it is offered, not planned.")
-              : notFound(product, "is for smells; none was found here.");
+                  PHRASES.say("comes-once-the-source-is", product.name()))
+              : notFound(product, PHRASES.say("is-for-smells-none-was"));
       case COLOUR_TOUCH_UP ->
           Reason.of(
               ReasonCode.NOT_WANTED,
               NOTE,
               FINISH,
-              product.name() + " hides what cleaning shows; colour is a repairer's.");
+              PHRASES.say("hides-what-cleaning-shows-colour", product.name()));
       default ->
-          Reason.of(
-              ReasonCode.NOT_WANTED,
-              NOTE,
-              SOIL,
-              "Loose dust is for nozzle and brush; nothing is wiped on for it.");
+          Reason.of(ReasonCode.NOT_WANTED, NOTE, SOIL, PHRASES.say("loose-dust-is-for-nozzle"));
     };
   }
 

@@ -12,6 +12,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
 import attune.core.survey.Surface;
+import attune.core.words.Phrases;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,6 +25,8 @@ import java.util.OptionalDouble;
  * are worked out anew (docs/trade, model 4).
  */
 public final class Outlook {
+  private static final Phrases PHRASES = Phrases.of(Outlook.class);
+
   /** What the air is made of, for saying which part changed most. */
   public enum Part {
     TEMPERATURE,
@@ -270,7 +273,7 @@ public final class Outlook {
     double drier = figures.get("dry.drier");
     if (driesIn(
         new Air(air.temperature(), air.relativeHumidity(), Math.max(faster, air.speedMs())), sun)) {
-      remedies.add("Move the air over it: a blower at about %.0f m/s.".formatted(faster));
+      remedies.add(PHRASES.say("move-the-air-over-it", Phrases.number("%.0f", faster)));
     }
     Celsius heated = air.temperature().plus(warmer);
     double warmedHumidity =
@@ -278,11 +281,11 @@ public final class Outlook {
             * SaturationPressure.kPa(air.temperature())
             / SaturationPressure.kPa(heated);
     if (driesIn(new Air(heated, Math.min(1, warmedHumidity), air.speedMs()), sun)) {
-      remedies.add("Warm the room by %.0f °C with the doors shut.".formatted(warmer));
+      remedies.add(PHRASES.say("warm-the-room-by-c", Phrases.number("%.0f", warmer)));
     }
     if (driesIn(
         new Air(air.temperature(), Math.min(air.relativeHumidity(), drier), air.speedMs()), sun)) {
-      remedies.add("Dry the air to %.0f %% humidity.".formatted(drier * 100));
+      remedies.add(PHRASES.say("dry-the-air-to-humidity", Phrases.number("%.0f", drier * 100)));
     }
     return remedies;
   }

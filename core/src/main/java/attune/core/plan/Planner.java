@@ -26,6 +26,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
+import attune.core.words.Phrases;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -39,6 +40,8 @@ import java.util.stream.Collectors;
 
 /** Turns a job into a plan. Pure and deterministic: the same job gives the same plan. */
 public final class Planner {
+  private static final Phrases PHRASES = Phrases.of(Planner.class);
+
   private final Rulebook book;
   private final Figures figures;
   private final Matcher matcher;
@@ -288,16 +291,12 @@ public final class Planner {
     boolean shields = !chosen.steps().isEmpty();
     if (shields && !match.ladder().isEmpty()) {
       cautions.add(
-          Reason.of(
-              ReasonCode.DRY_FIRST, CAUTION, SAFETY, "Dry by the meter before anything goes on."));
+          Reason.of(ReasonCode.DRY_FIRST, CAUTION, SAFETY, PHRASES.say("dry-by-the-meter-before")));
     }
     if (chosen.steps().stream().anyMatch(step -> step.waitS() > 0)) {
       cautions.add(
           Reason.of(
-              ReasonCode.WAIT_FIRST,
-              CAUTION,
-              SAFETY,
-              "The wait between the two products is the one most often skipped."));
+              ReasonCode.WAIT_FIRST, CAUTION, SAFETY, PHRASES.say("the-wait-between-the-two")));
     }
     if (chosen.steps().stream().anyMatch(step -> step.step() == Step.COAT)) {
       cautions.add(CautionSteps.COATING_FUMES);
@@ -305,10 +304,7 @@ public final class Planner {
     if (place.surface().role().isControlled() && !match.ladder().isEmpty()) {
       cautions.add(
           Reason.of(
-              ReasonCode.GRIP_CHECK,
-              CAUTION,
-              SAFETY,
-              "Check the grip dry before the vehicle leaves."));
+              ReasonCode.GRIP_CHECK, CAUTION, SAFETY, PHRASES.say("check-the-grip-dry-before")));
     }
     cautions.addAll(match.saidOfSpots());
     cautions.addAll(WaitCautions.of(place, match, chosen));
@@ -338,19 +334,12 @@ public final class Planner {
   private List<Reason> warnings(Job job, List<SurfacePlan> plans, Timetable timetable) {
     List<Reason> warnings = new ArrayList<>();
     if (job.surfaces().stream().anyMatch(s -> book.finishes().find(s.finish()).isEmpty())) {
-      warn(
-          warnings,
-          ReasonCode.IDENTIFY_FIRST,
-          "Some surfaces are not identified; they are treated as the most delicate they could be.");
+      warn(warnings, ReasonCode.IDENTIFY_FIRST, PHRASES.say("some-surfaces-are-not-identified"));
     }
     boolean earlierKnown =
         job.historyKnown() || job.surfaces().stream().anyMatch(s -> !s.history().isEmpty());
     if (!earlierKnown && plans.stream().anyMatch(p -> !p.finishSteps().isEmpty())) {
-      warn(
-          warnings,
-          ReasonCode.HISTORY_UNKNOWN,
-          "Nothing is known of earlier care: take it that it was never deep-cleaned and that an"
-              + " old dressing may be there: off with it first, or nothing bonds.");
+      warn(warnings, ReasonCode.HISTORY_UNKNOWN, PHRASES.say("nothing-is-known-of-earlier"));
     }
     for (ReasonCode code : List.of(ReasonCode.SURFACE_TOO_HOT, ReasonCode.WINDOW_TOO_SHORT)) {
       plans.stream()
@@ -366,8 +355,8 @@ public final class Planner {
           warnings,
           ReasonCode.WILL_NOT_DRY,
           condensing
-              ? "The air is as wet as the surface: nothing dries. Heat the room or dry the air first."
-              : "Some surfaces would not be dry in a day: warm the air, move it, or dry it.");
+              ? PHRASES.say("the-air-is-as-wet")
+              : PHRASES.say("some-surfaces-would-not-be"));
     }
     job.setting()
         .returnBy()
@@ -377,11 +366,7 @@ public final class Planner {
                 warn(
                     warnings,
                     ReasonCode.RETURN_TIME_MISSED,
-                    "Ready to sit in and drive at "
-                        + text(timetable.readyAt())
-                        + ", after the time promised, "
-                        + text(by)
-                        + "."));
+                    PHRASES.say("ready-to-sit-in-and", text(timetable.readyAt()), text(by))));
     return warnings;
   }
 

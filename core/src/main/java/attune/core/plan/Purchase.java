@@ -4,9 +4,9 @@ import attune.core.match.Place;
 import attune.core.match.ReasonCode;
 import attune.core.match.SpotWork;
 import attune.core.shelf.ProductRole;
+import attune.core.words.Phrases;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -22,6 +22,7 @@ public record Purchase(
     ReasonCode code,
     String text,
     Optional<Needs> needs) {
+  private static final Phrases PHRASES = Phrases.of(Purchase.class);
 
   /**
    * What a product has to be able to.
@@ -68,14 +69,12 @@ public record Purchase(
         Optional.empty(),
         Optional.empty(),
         ReasonCode.BUY,
-        String.format(
-            Locale.ROOT,
-            "For %s on %s: a spot remover made for it, of pH %.1f to %.1f, whose label names the"
-                + " finish; the smallest pack will do.",
+        PHRASES.say(
+            "for-on-a-spot-remover",
             spot.stain().kind().words(),
             place.finish().name(),
-            low,
-            high),
+            Phrases.number("%.1f", low),
+            Phrases.number("%.1f", high)),
         Optional.of(
             new Needs(
                 low, high, Optional.of(spot.stain().kind().soil().code()), place.finish().code())));
@@ -90,13 +89,11 @@ public record Purchase(
         Optional.empty(),
         Optional.empty(),
         ReasonCode.BUY,
-        String.format(
-            Locale.ROOT,
-            "For %s: a residue remover of pH %.1f to %.1f that leaves no film; the smallest pack"
-                + " will do.",
+        PHRASES.say(
+            "for-a-residue-remover-of",
             place.finish().name(),
-            low,
-            high),
+            Phrases.number("%.1f", low),
+            Phrases.number("%.1f", high)),
         Optional.of(new Needs(low, high, Optional.empty(), place.finish().code())));
   }
 
@@ -116,13 +113,12 @@ public record Purchase(
         Optional.empty(),
         Optional.empty(),
         ReasonCode.BUY,
-        String.format(
-            Locale.ROOT,
-            "For %s: a %s of pH %.1f to %.1f whose label names it; the smallest pack will do.",
+        PHRASES.say(
+            "for-a-of-ph-to",
             place.finish().name(),
             role.code().replace('-', ' '),
-            low,
-            high),
+            Phrases.number("%.1f", low),
+            Phrases.number("%.1f", high)),
         Optional.of(new Needs(low, high, soil, place.finish().code())));
   }
 }

@@ -18,6 +18,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Surface.Tone;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,6 +28,8 @@ import java.util.stream.Stream;
 
 /** Bottles, doses and cloths for a whole job (docs/trade, models 1, 5 and 7). */
 final class Quantities {
+  private static final Phrases PHRASES = Phrases.of(Quantities.class);
+
   private final Rulebook book;
   private final Figures figures;
   private final Experience experience;
@@ -174,7 +177,7 @@ final class Quantities {
         Optional.of(product.id()),
         Optional.of(rounded),
         ReasonCode.STOCK_SHORT,
-        product.name() + " is short by " + (int) rounded + " ml.");
+        PHRASES.say("is-short-by-ml", product.name(), (int) rounded));
   }
 
   /**

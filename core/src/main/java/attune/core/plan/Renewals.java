@@ -3,6 +3,7 @@ package attune.core.plan;
 import attune.core.plan.Plan.CareItem;
 import attune.core.reference.Figures;
 import attune.core.survey.Condition.Feel;
+import attune.core.words.Phrases;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,6 +16,8 @@ import java.util.Optional;
  * (docs/trade, C22). Dry hide has its own ladder of days, and what was restored is not renewed.
  */
 final class Renewals {
+  private static final Phrases PHRASES = Phrases.of(Renewals.class);
+
   private record Laid(String productId, String name, Step step, int days) {}
 
   private Renewals() {}
@@ -55,7 +58,7 @@ final class Renewals {
   private static CareItem ofLaid(Laid laid, List<String> panels) {
     return new CareItem(
         panels,
-        "Renew " + laid.name(),
+        PHRASES.say("renew", laid.name()),
         List.of(),
         Optional.of(laid.days()),
         Optional.of(laid.productId()),
@@ -75,7 +78,7 @@ final class Renewals {
     long days = ChronoUnit.DAYS.between(holders.get(0).match().place().date(), left.next());
     return new CareItem(
         holders.stream().map(plan -> plan.surface().id()).toList(),
-        "Renew the " + left.role().code().replace('-', ' ') + " of " + left.last(),
+        PHRASES.say("renew-the-of", left.role().code().replace('-', ' '), left.last()),
         List.of((int) Math.max(1, days)),
         Optional.empty(),
         left.productId(),

@@ -5,6 +5,7 @@ import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Treatment;
 import attune.core.survey.Job;
+import attune.core.words.Phrases;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +27,7 @@ public record RuleEffect(
     List<Changed> surfaces,
     Duration sitLater,
     int clothsThrown) {
+  private static final Phrases PHRASES = Phrases.of(RuleEffect.class);
 
   /** One panel's work under each school. */
   public record Changed(String surfaceId, String before, String after) {}
@@ -81,19 +83,20 @@ public record RuleEffect(
     List<String> parts = new ArrayList<>();
     plan.firstRung()
         .ifPresentOrElse(
-            rung -> parts.add(said(rung.treatment())), () -> parts.add("nothing cleaned"));
+            rung -> parts.add(said(rung.treatment())),
+            () -> parts.add(PHRASES.say("nothing-cleaned")));
     plan.finishSteps()
         .forEach(
             step ->
                 parts.add(
                     step.product().name()
-                        + (step.waitS() > 0 ? " after " + step.waitS() / 3600 + " h" : "")));
+                        + (step.waitS() > 0 ? PHRASES.say("after-h", step.waitS() / 3600) : "")));
     Set<ReasonCode> told = Set.of(ReasonCode.RINSE, ReasonCode.WARM_FIRST);
     parts.addAll(
         plan.cautions().stream()
             .map(Reason::code)
             .filter(told::contains)
-            .map(code -> code == ReasonCode.RINSE ? "rinsed" : "seat heat first")
+            .map(code -> code == ReasonCode.RINSE ? "rinsed" : PHRASES.say("seat-heat-first"))
             .collect(Collectors.toList()));
     return String.join("; ", parts);
   }
@@ -103,11 +106,12 @@ public record RuleEffect(
         t.cleaner()
             .map(c -> c.name() + (t.ratio().isReady() ? "" : " " + t.ratio().code()) + ", ")
             .orElse("dry, ");
-    return cleaner
-        + t.tool().name()
-        + " on the "
-        + t.applyTo().code()
-        + (t.warmth() == Treatment.Warmth.NONE ? "" : ", " + t.warmth().code().replace('-', ' '))
-        + (t.isDry() ? "" : ", " + t.dwellS() + " s");
+    return PHRASES.say(
+        "on-the",
+        cleaner,
+        t.tool().name(),
+        t.applyTo().code(),
+        t.warmth() == Treatment.Warmth.NONE ? "" : ", " + t.warmth().code().replace('-', ' '),
+        t.isDry() ? "" : ", " + t.dwellS() + " s");
   }
 }

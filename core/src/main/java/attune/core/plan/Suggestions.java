@@ -11,11 +11,14 @@ import attune.core.survey.Setting.Climate;
 import attune.core.survey.Surface;
 import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes.Protection;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What is worth telling the customer of, and is not sold: nothing of it is planned (C25). */
 final class Suggestions {
+  private static final Phrases PHRASES = Phrases.of(Suggestions.class);
+
   private Suggestions() {}
 
   static List<Reason> of(Place place, FinishChooser.Chosen chosen, Climate climate) {
@@ -33,30 +36,18 @@ final class Suggestions {
             && (surface.tone() == Tone.PALE || condition.soils().contains(Soil.DENIM_DYE));
     boolean asked = surface.wishes().protection().atLeast(Protection.BARRIER);
     if (takesDye && !shielded && !asked) {
-      worth.add(
-          say(
-              ReasonCode.SUGGEST_BARRIER,
-              "Worth offering: a dye barrier. Pale trim takes the colour of denim and belts."));
+      worth.add(say(ReasonCode.SUGGEST_BARRIER, PHRASES.say("worth-offering-a-dye-barrier")));
     }
     boolean wornRim = surface.isGrip() && condition.wear() != Wear.INTACT;
     boolean fadedTrim = condition.damage().contains(Damage.FADED) && place.finish().isCoatedTrim();
     if (wornRim || fadedTrim) {
-      worth.add(
-          say(
-              ReasonCode.SUGGEST_REFINISH,
-              "Worth offering: colour touched up or refinished. Cleaning does not bring it back."));
+      worth.add(say(ReasonCode.SUGGEST_REFINISH, PHRASES.say("worth-offering-colour-touched-up")));
     }
     if (condition.soils().contains(Soil.ODOUR)) {
-      worth.add(
-          say(
-              ReasonCode.SUGGEST_NEUTRALISER,
-              "Worth offering: an odour neutraliser, once its source is found and cleaned."));
+      worth.add(say(ReasonCode.SUGGEST_NEUTRALISER, PHRASES.say("worth-offering-an-odour")));
     }
     if (climate == Climate.COLD_WET && surface.role() == Role.FLOOR) {
-      worth.add(
-          say(
-              ReasonCode.SUGGEST_MATS,
-              "Worth offering: rubber mats for the wet months; damp under a carpet smells."));
+      worth.add(say(ReasonCode.SUGGEST_MATS, PHRASES.say("worth-offering-rubber-mats-for")));
     }
     return worth;
   }

@@ -9,6 +9,7 @@ import attune.core.shelf.ProductRole;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -56,7 +57,7 @@ public final class TechniqueTable {
             row ->
                 new Row(
                     row.text("kind"),
-                    new Line(About.valueOf(row.text("code")), row.text("text")))));
+                    new Line(About.valueOf(row.text("code")), Phrases.marked(row.text("text"))))));
   }
 
   /** Kinds of work there are lines for, in the table's order. */

@@ -3,6 +3,7 @@ package attune.core.plan;
 import attune.core.material.Finish;
 import attune.core.shelf.Product;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -15,18 +16,20 @@ import java.util.stream.Stream;
  * (docs/trade, C7): carpet in a brush scours a seat. An applicator lays one product.
  */
 public final class ToolChange {
+  private static final Phrases PHRASES = Phrases.of(ToolChange.class);
+
   /** What keeps soil in it; a cloth is folded to a fresh face, and hands are washed anyway. */
   private static final Set<Tool.Kind> HOLDS_SOIL =
       EnumSet.of(Tool.Kind.BRUSH, Tool.Kind.SPONGE, Tool.Kind.PAD);
 
   /** Kinds of trim that may share a tool as it is. */
   enum Trim {
-    HIDE("hide or vinyl"),
+    HIDE(Phrases.of(ToolChange.class).say("hide-or-vinyl")),
     NAP("nap"),
     FABRIC("fabric"),
     CARPET("carpet"),
     BELTS("belts"),
-    HARD("hard trim");
+    HARD(Phrases.of(ToolChange.class).say("hard-trim"));
 
     private final String words;
 
@@ -66,9 +69,8 @@ public final class ToolChange {
     }
     return Optional.of(
         tool.count().orElse(1) > 1
-            ? "Another " + name(tool) + ": the one before was on " + was.get().words + "."
-            : "Wash the %s first, or take a second one: it was on %s."
-                .formatted(name(tool), was.get().words));
+            ? PHRASES.say("another-the-one-before-was", name(tool), was.get().words)
+            : PHRASES.say("wash-the-first-or-take", name(tool), was.get().words));
   }
 
   /** An applicator keeps what it laid: one for each product (C20). */
@@ -78,7 +80,7 @@ public final class ToolChange {
         .filter(product -> !Optional.of(product).equals(round.productId()))
         .reduce((a, b) -> b)
         .flatMap(plan.job().shelf()::findProduct)
-        .map(had -> "A clean %s: the one before has %s in it.".formatted(name(tool), had.name()));
+        .map(had -> PHRASES.say("a-clean-the-one-before", name(tool), had.name()));
   }
 
   /** What a tool is taken to in a visit, where it may not go from one to the next as it is. */

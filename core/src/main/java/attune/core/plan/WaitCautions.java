@@ -9,11 +9,14 @@ import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.SurfaceMatch;
 import attune.core.material.Role;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What is told of waiting: before one sits, drives or judges (docs/trade, C27). */
 final class WaitCautions {
+  private static final Phrases PHRASES = Phrases.of(WaitCautions.class);
+
   private static final double HOUR_S = 3600;
 
   private WaitCautions() {}
@@ -28,10 +31,7 @@ final class WaitCautions {
     if (place.surface().isGrip() && wet) {
       told.add(
           Reason.of(
-              ReasonCode.NO_DRIVE_UNTIL,
-              CAUTION,
-              SAFETY,
-              "Not driven before it is dry and grips: skin oil goes into what is damp."));
+              ReasonCode.NO_DRIVE_UNTIL, CAUTION, SAFETY, PHRASES.say("not-driven-before-it-is")));
     }
     if (wet && (place.finish().isCoatedTrim() || place.finish().isPlastic())) {
       told.add(
@@ -39,13 +39,11 @@ final class WaitCautions {
               ReasonCode.TOO_EARLY_TO_JUDGE,
               CAUTION,
               SAFETY,
-              "Wet it looks glossy and darker: judged only when it is dry."));
+              PHRASES.say("wet-it-looks-glossy-and")));
     }
     boolean handled = place.finish().isHide() && !chosen.steps().isEmpty();
     if (handled && !wet) {
-      told.add(
-          Reason.of(
-              ReasonCode.GLOVES, CAUTION, SAFETY, "Gloves on, rings off: a nail tears leather."));
+      told.add(Reason.of(ReasonCode.GLOVES, CAUTION, SAFETY, PHRASES.say("gloves-on-rings-off-a")));
     }
     return told;
   }
@@ -56,10 +54,6 @@ final class WaitCautions {
         ReasonCode.NO_SIT_UNTIL,
         CAUTION,
         LABEL,
-        String.format(
-            java.util.Locale.ROOT,
-            "Nobody sits in it for %.0f h after %s.",
-            hours,
-            step.product().name()));
+        PHRASES.say("nobody-sits-in-it-for", Phrases.number("%.0f", hours), step.product().name()));
   }
 }

@@ -12,6 +12,7 @@ import attune.core.quote.Quote.Line;
 import attune.core.quote.Quote.Package;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -22,6 +23,8 @@ import java.util.Set;
 
 /** Prices a plan: minutes of its tasks at the shop's rate, what its bottles give, and tax. */
 public final class Quoting {
+  private static final Phrases PHRASES = Phrases.of(Quoting.class);
+
   private final Plan plan;
   private final Rates rates;
   private final Set<Package> declined;
@@ -75,14 +78,15 @@ public final class Quoting {
 
   private Line travel(Rates.Travel travel) {
     int days = plan.timetable().visits().size();
-    String times = days == 1 ? "" : ", " + days + " times";
+    String times = days == 1 ? "" : PHRASES.say("times", days);
     String far =
         travel
             .km()
-            .map(km -> ", " + Math.round(km) + " km there and back")
+            .map(km -> PHRASES.say("km-there-and-back", Math.round(km)))
             .orElse(". How far it is was not said and is not in the price");
     long minor = travel.minor(days);
-    return new Line(Package.TRAVEL, "Coming to you" + times + far, false, true, 0, minor, 0, true);
+    return new Line(
+        Package.TRAVEL, PHRASES.say("coming-to-you", times, far), false, true, 0, minor, 0, true);
   }
 
   /** Hands are priced, waits and rests are not. */
@@ -175,15 +179,15 @@ public final class Quoting {
 
   private String says(Package sold) {
     int panelCount = counts.getOrDefault(sold, 0);
-    String where = panelCount == 1 ? ", 1 panel" : ", " + panelCount + " panels";
+    String where = panelCount == 1 ? ", 1 panel" : PHRASES.say("panels", panelCount);
     return switch (sold) {
-      case RECEPTION -> "Reception, inspection under the lamp, precautions and hand-over";
-      case CLEANING -> "Cleaning by hand" + where;
-      case TEXTILES -> "Textiles" + where;
-      case SHIELD_YOUNG_HIDE -> "Protective shield for hide up to three years old" + where;
-      case CARE_OLDER_HIDE -> "Conditioning, then protection, for older hide" + where;
-      case COATING -> "Coating" + where;
-      case DRESSING -> "Dressing of plastics and trim" + where;
+      case RECEPTION -> PHRASES.say("reception-inspection-under-the");
+      case CLEANING -> PHRASES.say("cleaning-by-hand", where);
+      case TEXTILES -> PHRASES.say("textiles") + where;
+      case SHIELD_YOUNG_HIDE -> PHRASES.say("protective-shield-for-hide-up", where);
+      case CARE_OLDER_HIDE -> PHRASES.say("conditioning-then-protection-for", where);
+      case COATING -> PHRASES.say("coating") + where;
+      case DRESSING -> PHRASES.say("dressing-of-plastics-and-trim", where);
       case TRAVEL, REFERRED -> throw new IllegalStateException(sold + " has its own words");
     };
   }

@@ -1,6 +1,7 @@
 package attune.core.run;
 
 import attune.core.run.Outcome.Next;
+import attune.core.words.Phrases;
 
 /**
  * How a step is judged by what is seen.
@@ -10,6 +11,8 @@ import attune.core.run.Outcome.Next;
  * @param hide true on hide, where a cured coating stays as it is
  */
 public record Looked(Look look, int passesHigh, boolean hide) {
+  private static final Phrases PHRASES = Phrases.of(Looked.class);
+
   public Looked {
     if (passesHigh < 1) {
       throw new IllegalArgumentException(
@@ -30,104 +33,68 @@ public record Looked(Look look, int passesHigh, boolean hide) {
           "seen: found " + seen.code() + "; allowed with " + look.code() + ": " + look.canBe());
     }
     return switch (seen) {
-      case COLOUR ->
-          new Outcome(
-              Next.REFER,
-              "Stop. That is the trim's own colour, not dirt. Nothing more is done here; a repairer"
-                  + " re-colours it.");
-      case DULLED ->
-          new Outcome(
-              Next.REFER,
-              "Stop. Its coat is going. Wipe it off with a damp cloth; a repairer looks at it.");
-      case CANNOT_TELL ->
-          new Outcome(
-              Next.HIDDEN_SPOT,
-              "Soil and this trim's pigment look alike: try a hidden spot before the next pass.");
+      case COLOUR -> new Outcome(Next.REFER, PHRASES.say("stop-that-is-the-trims"));
+      case DULLED -> new Outcome(Next.REFER, PHRASES.say("stop-its-coat-is-going"));
+      case CANNOT_TELL -> new Outcome(Next.HIDDEN_SPOT, PHRASES.say("soil-and-this-trims-pigment"));
       case CLEAN -> clean();
-      case WHITE -> new Outcome(Next.DONE, "White foam: nothing more comes. Blot, do not rub.");
+      case WHITE -> new Outcome(Next.DONE, PHRASES.say("white-foam-nothing-more-comes"));
       case SOIL, BROWN -> soil(pass, firmer);
       case STUCK ->
           firmer
-              ? new Outcome(
-                  Next.NEXT_RUNG,
-                  "The soil there does not move: the next rung, with its own test spot.")
+              ? new Outcome(Next.NEXT_RUNG, PHRASES.say("the-soil-there-does-not"))
               : new Outcome(Next.LEAVE, LEAVE);
-      case SEAM_DIRT ->
-          again(
-              pass,
-              firmer,
-              "Detail brush along the open seam, wipe, then look at this seam again.");
-      case SEAM_DAMP ->
-          new Outcome(
-              Next.LIGHTER, "Wipe first, then blow the seam out, open, and look at it again.");
-      case GLOSSY ->
-          again(
-              pass,
-              firmer,
-              "Shine is skin oil or an old dressing: once more, lightly, on this part.");
-      case DRY -> new Outcome(Next.DONE, "Dry by the meter: what follows can bond.");
-      case DAMP ->
-          new Outcome(
-              Next.WAIT, "Still damp: move the air or warm the seat, and measure again later.");
-      case EVEN -> new Outcome(Next.DONE, "Even under the lamp.");
-      case HIGH_SOFT ->
-          new Outcome(
-              Next.AGAIN,
-              "Not set yet: a fresh face takes it off; on a coating a small damp of its own re-melts"
-                  + " it first. Wipe it at once, then the lamp again.");
+      case SEAM_DIRT -> again(pass, firmer, PHRASES.say("detail-brush-along-the-open"));
+      case SEAM_DAMP -> new Outcome(Next.LIGHTER, PHRASES.say("wipe-first-then-blow-the"));
+      case GLOSSY -> again(pass, firmer, PHRASES.say("shine-is-skin-oil-or"));
+      case DRY -> new Outcome(Next.DONE, PHRASES.say("dry-by-the-meter-what"));
+      case DAMP -> new Outcome(Next.WAIT, PHRASES.say("still-damp-move-the-air"));
+      case EVEN -> new Outcome(Next.DONE, PHRASES.say("even-under-the-lamp"));
+      case HIGH_SOFT -> new Outcome(Next.AGAIN, PHRASES.say("not-set-yet-a-fresh"));
       case HIGH_SET ->
           hide
-              ? new Outcome(
-                  Next.STAYS,
-                  "A coating that has set on hide stays; buffing would only take the hide.")
-              : new Outcome(
-                  Next.AGAIN, "Level it with a damp cloth while it can be moved, then look again.");
+              ? new Outcome(Next.STAYS, PHRASES.say("a-coating-that-has-set"))
+              : new Outcome(Next.AGAIN, PHRASES.say("level-it-with-a-damp"));
     };
   }
 
   private Outcome clean() {
     return switch (look) {
-      case TEST_SPOT ->
-          new Outcome(
-              Next.DONE,
-              "Nothing lifts, so it does no harm here. Whether it is enough the first pass says.");
-      case SEAMS -> new Outcome(Next.DONE, "Clean, seams too.");
-      default -> new Outcome(Next.DONE, "The cloth stays clean: done here.");
+      case TEST_SPOT -> new Outcome(Next.DONE, PHRASES.say("nothing-lifts-so-it-does"));
+      case SEAMS -> new Outcome(Next.DONE, PHRASES.say("clean-seams-too"));
+      default -> new Outcome(Next.DONE, PHRASES.say("the-cloth-stays-clean-done"));
     };
   }
 
   private Outcome soil(int pass, boolean firmer) {
     if (look == Look.TEST_SPOT) {
-      return new Outcome(Next.DONE, "Soil comes and the colour stays: go on with it.");
+      return new Outcome(Next.DONE, PHRASES.say("soil-comes-and-the-colour"));
     }
     if (look == Look.SEAMS) {
-      return again(pass, firmer, "Once more, lightly, where it shows; then look again.");
+      return again(pass, firmer, PHRASES.say("once-more-lightly-where-it"));
     }
     if (pass < passesHigh) {
       return new Outcome(
           Next.AGAIN,
-          (look == Look.FOAM ? "Brown foam: go on" : "Soil: go on")
-              + ", pass "
-              + (pass + 1)
-              + " of at most "
-              + passesHigh
-              + ", on a clean face.");
+          PHRASES.say(
+              "pass-of-at-most-on",
+              look == Look.FOAM ? PHRASES.say("brown-foam-go-on") : PHRASES.say("soil-go-on"),
+              pass + 1,
+              passesHigh));
     }
-    return firmerOrLeft(firmer, "Soil still, after all the passes there should be: ");
+    return firmerOrLeft(firmer, PHRASES.say("soil-still-after-all-the"));
   }
 
   private Outcome again(int pass, boolean firmer, String says) {
     return pass < passesHigh
         ? new Outcome(Next.LIGHTER, says)
-        : firmerOrLeft(firmer, "It stays as it is: ");
+        : firmerOrLeft(firmer, PHRASES.say("it-stays-as-it-is"));
   }
 
-  private static final String LEAVE =
-      "The finish stands no more than this: leave what stays, and tell the customer.";
+  private static final String LEAVE = PHRASES.say("the-finish-stands-no-more");
 
   private Outcome firmerOrLeft(boolean firmer, String why) {
     return firmer
-        ? new Outcome(Next.NEXT_RUNG, why + "the next rung, after a test spot.")
+        ? new Outcome(Next.NEXT_RUNG, PHRASES.say("the-next-rung-after-a", why))
         : new Outcome(Next.LEAVE, why + LEAVE.toLowerCase(java.util.Locale.ROOT));
   }
 }

@@ -4,6 +4,7 @@ import attune.core.check.Known;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
+import attune.core.words.Phrases;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,6 +21,8 @@ import java.util.Set;
  * devices that know the same entries see the same run, whichever heard of them first.
  */
 public final class Run {
+  private static final Phrases PHRASES = Phrases.of(Run.class);
+
   private final List<RunTask> tasks;
   private final Map<String, RunTask> byId = new HashMap<>();
   private final Map<String, TaskState> states = new LinkedHashMap<>();
@@ -118,8 +121,11 @@ public final class Run {
   private void twice(TaskState state, Entry entry) {
     remarks.put(
         entry.id(),
-        (state.by().isEmpty() ? "This step was told" : state.by() + " told this step")
-            + " before; both are kept, the first counts.");
+        PHRASES.say(
+            "before-both-are-kept-the",
+            state.by().isEmpty()
+                ? PHRASES.say("this-step-was-told")
+                : PHRASES.say("told-this-step", state.by())));
   }
 
   /** What stops the work counts even where somebody else had ticked the step. */

@@ -1,6 +1,7 @@
 package attune.core.shelf;
 
 import attune.core.shelf.Product.Trait;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Optional;
 
@@ -9,14 +10,16 @@ import java.util.Optional;
  * (docs/trade, model 1).
  */
 public final class NeverMix {
+  private static final Phrases PHRASES = Phrases.of(NeverMix.class);
+
   private record Pair(Trait one, Trait other, String why) {}
 
   private static final List<Pair> PAIRS =
       List.of(
-          new Pair(Trait.BLEACH, Trait.ACID, "bleach with acid gives off chlorine"),
-          new Pair(Trait.BLEACH, Trait.AMMONIA, "bleach with ammonia gives off chloramine"),
-          new Pair(Trait.PEROXIDE, Trait.ACID, "peroxide with acid makes a strong oxidiser"),
-          new Pair(Trait.QUATS, Trait.ANIONIC, "quats and anionic cleaners undo each other"));
+          new Pair(Trait.BLEACH, Trait.ACID, PHRASES.say("bleach-with-acid-gives-off")),
+          new Pair(Trait.BLEACH, Trait.AMMONIA, PHRASES.say("bleach-with-ammonia-gives-off")),
+          new Pair(Trait.PEROXIDE, Trait.ACID, PHRASES.say("peroxide-with-acid-makes-a")),
+          new Pair(Trait.QUATS, Trait.ANIONIC, PHRASES.say("quats-and-anionic-cleaners-undo")));
 
   private NeverMix() {}
 

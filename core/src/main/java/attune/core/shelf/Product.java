@@ -5,6 +5,7 @@ import attune.core.material.Finish;
 import attune.core.measure.DilutedPh;
 import attune.core.measure.PhNature;
 import attune.core.measure.Ratio;
+import attune.core.words.Phrases;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -46,6 +47,7 @@ public record Product(
     Optional<LocalDate> openedOn,
     Optional<Integer> shelfLifeOpenDays,
     List<String> hazards) {
+  private static final Phrases PHRASES = Phrases.of(Product.class);
 
   /** The state it comes in. */
   public enum Form implements Coded {
@@ -125,7 +127,7 @@ public record Product(
   public static final Product WATER =
       new Product(
           "water",
-          "pure water",
+          PHRASES.say("pure-water"),
           "",
           Set.of(ProductRole.SCREEN_CLEANER),
           Form.LIQUID,

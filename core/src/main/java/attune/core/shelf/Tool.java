@@ -2,6 +2,7 @@ package attune.core.shelf;
 
 import attune.core.check.Coded;
 import attune.core.material.Texture;
+import attune.core.words.Phrases;
 import java.util.Optional;
 import java.util.Set;
 
@@ -30,6 +31,7 @@ public record Tool(
     Optional<Integer> count,
     Set<Suits> suits,
     Optional<Double> contactCm2) {
+  private static final Phrases PHRASES = Phrases.of(Tool.class);
 
   /** Of no said place, and of no said size. */
   public Tool(
@@ -116,7 +118,7 @@ public record Tool(
   public static final Tool HAND =
       new Tool(
           "hand",
-          "bare gloved hand",
+          PHRASES.say("bare-gloved-hand"),
           Kind.HAND,
           0,
           Texture.MEDIUM,
@@ -132,7 +134,7 @@ public record Tool(
   public static final Tool CLOTH =
       new Tool(
           "cloth",
-          "undyed microfibre cloth",
+          PHRASES.say("undyed-microfibre-cloth"),
           Kind.CLOTH,
           0,
           Texture.FINE,

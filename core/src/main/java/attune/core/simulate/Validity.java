@@ -1,6 +1,7 @@
 package attune.core.simulate;
 
 import attune.core.reference.Figures;
+import attune.core.words.Phrases;
 import java.util.Optional;
 
 /**
@@ -8,6 +9,8 @@ import java.util.Optional;
  * that has not settled (docs/trade, too early to judge).
  */
 public final class Validity {
+  private static final Phrases PHRASES = Phrases.of(Validity.class);
+
   private Validity() {}
 
   /**
@@ -22,16 +25,15 @@ public final class Validity {
       return Optional.empty();
     }
     if (working.isPresent()) {
-      return Optional.of("Not valid yet: " + working.get() + ". Wet and fresh surfaces shine.");
+      return Optional.of(PHRASES.say("not-valid-yet-wet-and", working.get()));
     }
     return moisture
         .filter(scale -> scale > figures.get("instrument.moisture-dry"))
         .map(
             scale ->
-                "Not valid yet: the moisture meter stands at "
-                    + Math.round(scale)
-                    + ", dry is "
-                    + Math.round(figures.get("instrument.moisture-dry"))
-                    + " or less.");
+                PHRASES.say(
+                    "not-valid-yet-the-moisture",
+                    Math.round(scale),
+                    Math.round(figures.get("instrument.moisture-dry"))));
   }
 }

@@ -2,6 +2,7 @@ package attune.core.survey;
 
 import attune.core.check.Known;
 import attune.core.reference.Table;
+import attune.core.words.Phrases;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,7 +61,9 @@ public final class HouseRules {
         Table.read(
             "schools.csv",
             schools,
-            row -> new School(row.text("key"), row.text("school"), row.text("says")))) {
+            row ->
+                new School(
+                    row.text("key"), row.text("school"), Phrases.marked(row.text("says"))))) {
       says.computeIfAbsent(school.key(), k -> new LinkedHashMap<>())
           .put(school.school(), school.says());
     }
@@ -72,12 +75,12 @@ public final class HouseRules {
             row ->
                 new HouseRule(
                     row.text("key"),
-                    row.text("question"),
+                    Phrases.marked(row.text("question")),
                     row.list("schools"),
                     says.getOrDefault(row.text("key"), Map.of()),
                     row.text("default"),
                     row.text("fixed").equals("yes"),
-                    row.text("why")))) {
+                    Phrases.marked(row.text("why"))))) {
       byKey.put(rule.key(), rule);
     }
     return new HouseRules(byKey, Map.of());

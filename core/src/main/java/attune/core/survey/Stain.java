@@ -3,6 +3,7 @@ package attune.core.survey;
 import attune.core.check.Coded;
 import attune.core.measure.SquareMetres;
 import attune.core.shelf.Soil;
+import attune.core.words.Phrases;
 import java.util.Optional;
 
 /**
@@ -19,15 +20,15 @@ public record Stain(Kind kind, Extent extent, Optional<Double> cm2, Optional<Int
     DUST(Soil.DUST, "dust"),
     SKIN_OIL(Soil.SKIN_OIL, "grease"),
     MAKE_UP(Soil.MAKE_UP, "make-up"),
-    FOOD_DRINK(Soil.FOOD_DRINK, "food or drink"),
-    DENIM_DYE(Soil.DENIM_DYE, "denim dye"),
+    FOOD_DRINK(Soil.FOOD_DRINK, Phrases.of(Stain.class).say("food-or-drink")),
+    DENIM_DYE(Soil.DENIM_DYE, Phrases.of(Stain.class).say("denim-dye")),
     INK(Soil.INK, "ink"),
-    SHOE_SCUFF(Soil.SHOE_SCUFF, "shoe marks"),
-    SILICONE_FILM(Soil.SILICONE_FILM, "silicone film"),
-    POLISH(Soil.POLISH, "nail polish"),
+    SHOE_SCUFF(Soil.SHOE_SCUFF, Phrases.of(Stain.class).say("shoe-marks")),
+    SILICONE_FILM(Soil.SILICONE_FILM, Phrases.of(Stain.class).say("silicone-film")),
+    POLISH(Soil.POLISH, Phrases.of(Stain.class).say("nail-polish")),
     ADHESIVE(Soil.ADHESIVE, "adhesive"),
     MOULD(Soil.MOULD, "mould"),
-    WHITE_BLOOM(Soil.WHITE_BLOOM, "white bloom"),
+    WHITE_BLOOM(Soil.WHITE_BLOOM, Phrases.of(Stain.class).say("white-bloom")),
     ODOUR(Soil.ODOUR, "smell"),
     BLOOD(Soil.FOOD_DRINK, "blood"),
     GLUE(Soil.ADHESIVE, "glue");

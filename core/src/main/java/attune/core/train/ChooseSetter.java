@@ -13,16 +13,18 @@ import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Tool;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 
 /** Which of some bottles and tools: the matcher's own answer against what it would not do. */
 final class ChooseSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(ChooseSetter.class);
+
   private static final int SAMPLES = 40;
   private static final int EACH = 2;
   private static final int MOST = 5;
@@ -56,7 +58,7 @@ final class ChooseSetter implements Setter {
             scene.seed(),
             scene.facts(),
             List.of(),
-            "What do you clean it with?",
+            PHRASES.say("what-do-you-clean-it"),
             dealt.stream().map(j -> choice(scene, j)).toList()));
   }
 
@@ -158,8 +160,8 @@ final class ChooseSetter implements Setter {
     String bottle =
         t.cleaner()
             .map(c -> c.name() + (t.ratio().isReady() ? "" : " " + t.ratio().code()))
-            .orElse("Nothing");
-    return bottle + ", " + t.tool().name() + ", on the " + Words.of(t.applyTo().code());
+            .orElse(PHRASES.say("nothing"));
+    return PHRASES.say("on-the", bottle, t.tool().name(), Words.of(t.applyTo().code()));
   }
 
   static List<String> why(Judged judged) {
@@ -175,17 +177,17 @@ final class ChooseSetter implements Setter {
       return against;
     }
     String does =
-        String.format(
-            Locale.ROOT,
-            "%s%s, stiffness %d: %d %s to the standard.",
-            v.ph().map(p -> String.format(Locale.ROOT, "pH %.1f", p.middle())).orElse("pH unknown"),
+        PHRASES.say(
+            "stiffness-passes-to-the-standard",
+            v.ph()
+                .map(p -> PHRASES.say("ph", Phrases.number("%.1f", p.middle())))
+                .orElse(PHRASES.say("ph-unknown")),
             v.treatment().dwellS() > 0 ? ", " + v.treatment().dwellS() + " s" : "",
             v.treatment().tool().stiffness(),
-            v.passes(),
-            v.passes() == 1 ? "pass" : "passes");
+            v.passes());
     return judged.mark() == Mark.RIGHT
         ? List.of(does)
-        : List.of(does, "It would do, and asks more of the finish than the mildest that does.");
+        : List.of(does, PHRASES.say("it-would-do-and-asks"));
   }
 
   private static List<String> cues(Scene scene, Verdict v) {
@@ -194,7 +196,7 @@ final class ChooseSetter implements Setter {
         scene.place().finish().code()
             + (scene.surface().condition().wear() == attune.core.survey.Condition.Wear.INTACT
                 ? ""
-                : " worn");
+                : PHRASES.say("worn"));
     String cleaner = t.cleaner().map(Product::id).orElse("dry");
     String soils =
         scene.surface().condition().soils().stream()
@@ -204,11 +206,11 @@ final class ChooseSetter implements Setter {
             .orElse("");
     boolean holes = scene.surface().perforated() || !scene.surface().features().isEmpty();
     return List.of(
-        finish + " stiffness " + t.tool().stiffness(),
-        finish + " with " + t.tool().id(),
+        PHRASES.say("stiffness", finish, t.tool().stiffness()),
+        PHRASES.say("with", finish, t.tool().id()),
         finish + " " + cleaner + " " + t.ratio().code(),
-        finish + " on " + t.applyTo() + holes,
-        finish + " pH " + v.ph().map(p -> Math.round(p.high())).orElse(-1L),
+        PHRASES.say("on", finish, t.applyTo(), holes),
+        PHRASES.say("ph-2", finish, v.ph().map(p -> Math.round(p.high())).orElse(-1L)),
         soils + " " + cleaner + " " + scene.surface().condition().soil(),
         cleaner,
         cleaner + " " + scene.surface().role());

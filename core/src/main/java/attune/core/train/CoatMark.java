@@ -2,10 +2,10 @@ package attune.core.train;
 
 import attune.core.check.Coded;
 import attune.core.train.CoatWork.Area;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What a coating laid by hand came to, against a master's run on the same areas.
@@ -21,6 +21,8 @@ public record CoatMark(
     double seconds,
     double referenceSeconds,
     List<String> says) {
+  private static final Phrases PHRASES = Phrases.of(CoatMark.class);
+
   private static final double HARM_CAP = 45;
   private static final double TIME_SHARE = 0.15;
   private static final double SMEAR = 4;
@@ -76,43 +78,36 @@ public record CoatMark(
         cured.add(area.name());
       } else if (spotted) {
         says.add(
-            text(
-                "%s: level after %.0f s, where its window ends at %d s. High spots have to be"
-                    + " polished out (technique coating).",
-                area.name(), out.levelledS() - out.laidS(), area.byS()));
+            PHRASES.say(
+                "level-after-s-where-its",
+                area.name(),
+                Phrases.number("%.0f", out.levelledS() - out.laidS()),
+                area.byS()));
       }
       if (out.smeared() > 0) {
         smeared.add(area.name());
       }
     }
     if (!cured.isEmpty()) {
-      says.add(
-          0,
-          String.join(", ", cured)
-              + ": never levelled and left to cure. High spots have to be polished out (technique"
-              + " coating).");
+      says.add(0, PHRASES.say("never-levelled-and-left-to", String.join(", ", cured)));
     }
     if (!smeared.isEmpty()) {
       says.add(
-          text(
-              "%s: wiped before %d s a coat smears, and is laid anew (technique coating).",
-              String.join(", ", smeared), work.areas().get(0).fromS()));
+          PHRASES.say(
+              "wiped-before-s-a-coat", String.join(", ", smeared), work.areas().get(0).fromS()));
     }
     long bare = own.count(State.BARE);
     if (bare > 0) {
-      says.add(text("%d of %d areas have no coat.", bare, work.areas().size()));
+      says.add(PHRASES.say("of-areas-have-no-coat", bare, work.areas().size()));
     }
     if (own.now > best.now * 1.1) {
       says.add(
-          text(
-              "%.0f min where %.0f do: lay the next while one sits (time A1).",
-              own.now / 60, best.now / 60));
+          PHRASES.say(
+              "min-where-do-lay-the",
+              Phrases.number("%.0f", own.now / 60),
+              Phrases.number("%.0f", best.now / 60)));
     }
-    return says.isEmpty() ? List.of("As a master would.") : says;
-  }
-
-  private static String text(String format, Object... args) {
-    return String.format(Locale.ROOT, format, args);
+    return says.isEmpty() ? List.of(PHRASES.say("as-a-master-would")) : says;
   }
 
   /** A run replayed. */

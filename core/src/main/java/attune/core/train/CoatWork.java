@@ -9,6 +9,7 @@ import attune.core.plan.Task;
 import attune.core.shelf.Span;
 import attune.core.train.Deed.Act;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -21,6 +22,8 @@ import java.util.Optional;
  * @param areas in the order of the walk
  */
 public record CoatWork(Scene scene, List<Fact> facts, List<Area> areas) {
+  private static final Phrases PHRASES = Phrases.of(CoatWork.class);
+
   /** How many areas anyone keeps an eye on at once. */
   private static final int AT_ONCE = 12;
 
@@ -69,7 +72,7 @@ public record CoatWork(Scene scene, List<Fact> facts, List<Area> areas) {
     for (int i = 0; i < count; i++) {
       int apply = laid.get(i).handsS();
       int level = levelled.get(i).handsS();
-      String name = panel.surface().part() + (count > 1 ? ", " + (i + 1) + " of " + count : "");
+      String name = panel.surface().part() + (count > 1 ? PHRASES.say("of", i + 1, count) : "");
       areas.add(
           new Area(
               name,
@@ -91,21 +94,24 @@ public record CoatWork(Scene scene, List<Fact> facts, List<Area> areas) {
   /** A beginner is told the window of this room; later it is read from label and surface. */
   private static List<Fact> facts(Scene scene, FinishStep coat) {
     List<Fact> facts = new ArrayList<>();
-    facts.add(new Fact("Panels", "Two seats, " + scene.place().finish().name().toLowerCase()));
-    facts.add(new Fact("Coating", coat.product().name()));
+    facts.add(
+        new Fact(
+            PHRASES.say("panels"),
+            PHRASES.say("two-seats", scene.place().finish().name().toLowerCase())));
+    facts.add(new Fact(PHRASES.say("coating"), coat.product().name()));
     coat.product()
         .waits()
         .flash()
-        .ifPresent(flash -> facts.add(new Fact("Label, at 20 °C", window(flash))));
+        .ifPresent(flash -> facts.add(new Fact(PHRASES.say("label-at-20-c"), window(flash))));
     facts.add(scene.air());
     if (scene.lesson().level() <= SHOWN_MOST) {
-      facts.add(new Fact("On this surface", window(coat.flash().orElseThrow())));
+      facts.add(new Fact(PHRASES.say("on-this-surface"), window(coat.flash().orElseThrow())));
     }
     return facts;
   }
 
   private static String window(Span flash) {
-    return "level after " + flash.min() + " s and before " + flash.max() + " s";
+    return PHRASES.say("level-after-s-and-before", flash.min(), flash.max());
   }
 
   /** A master's run: what sits is levelled in its window, the next laid meanwhile. */

@@ -1,8 +1,8 @@
 package attune.core.train;
 
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What a run by hand came to, against the reference run on the same panel.
@@ -26,6 +26,8 @@ public record HandMark(
     double referenceSeconds,
     int faces,
     List<String> says) {
+  private static final Phrases PHRASES = Phrases.of(HandMark.class);
+
   private static final double RING = 0.1;
   private static final double FELT = 0.002;
   private static final double RUINED = 0.02;
@@ -91,47 +93,35 @@ public record HandMark(
         .filter(m -> m.mark() != Mark.RIGHT)
         .forEach(m -> says.add(m.text() + ": " + String.join(" ", m.why())));
     if (used.isEmpty()) {
-      says.add("Nothing was laid: dry rubbing shifts no set soil (models 2).");
+      says.add(PHRASES.say("nothing-was-laid-dry-rubbing"));
     }
     if (own.harmed > best.harmed) {
-      says.add(
-          text(
-              "%d of %d places lost coat, nap or colour (models 11: a step beyond a limit takes it).",
-              own.harmed, ModelPanel.CELLS));
+      says.add(PHRASES.say("of-places-lost-coat-nap", own.harmed, ModelPanel.CELLS));
     }
     if (own.rings > best.rings) {
-      says.add(
-          text(
-              "On %d places cleaner dried before it was wiped: lay less at once (models 4).",
-              own.rings));
+      says.add(PHRASES.say("on-places-cleaner-dried-before", own.rings));
     }
     if (own.missed > best.missed) {
-      says.add(
-          text(
-              "%d places kept half of their soil: overlap the strokes, four over each place"
-                  + " (technique).",
-              own.missed));
+      says.add(PHRASES.say("places-kept-half-of-their", own.missed));
     }
     if (own.left > best.left * 1.5 && own.left > work.acceptable() * 1.5) {
       says.add(
-          text(
-              "%.0f %% of the soil is left, the reference leaves %.0f %%: another pass, or a"
-                  + " clean face of the cloth (models 7).",
-              100 * own.left / own.found, 100 * best.left / best.found));
+          PHRASES.say(
+              "of-the-soil-is-left",
+              Phrases.number("%.0f", 100 * own.left / own.found),
+              Phrases.number("%.0f", 100 * best.left / best.found)));
     }
     if (own.seconds > best.seconds * 1.5) {
       says.add(
-          text(
-              "%.0f min, the reference takes %.0f (time A).", own.seconds / 60, best.seconds / 60));
+          PHRASES.say(
+              "min-the-reference-takes-time",
+              Phrases.number("%.0f", own.seconds / 60),
+              Phrases.number("%.0f", best.seconds / 60)));
     }
     if (says.isEmpty()) {
-      says.add("As a master would.");
+      says.add(PHRASES.say("as-a-master-would"));
     }
     return says;
-  }
-
-  private static String text(String format, Object... values) {
-    return String.format(Locale.ROOT, format, values);
   }
 
   /** A panel counted; soil and harm are means over its cells. */

@@ -6,6 +6,7 @@ import attune.core.plan.Plan;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Timetable;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -17,6 +18,8 @@ import java.util.SplittableRandom;
 
 /** What hour to promise, and for what. */
 final class HandOverSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(HandOverSetter.class);
+
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("EEEE d MMMM, HH:mm", Locale.ENGLISH);
   private static final Duration APART = Duration.ofMinutes(20);
@@ -37,10 +40,10 @@ final class HandOverSetter implements Setter {
     SplittableRandom random = scene.random(31);
     boolean cure = t.curedAt().isAfter(t.readyAt().plus(APART)) && random.nextBoolean();
     List<Hour> hours = new ArrayList<>();
-    add(hours, new Hour(t.handsOffAt(), "the hands are off"));
-    add(hours, new Hour(t.readyAt(), "it may be sat in and driven"));
-    add(hours, new Hour(t.curedAt(), "everything is cured"));
-    add(hours, new Hour(t.curedAt().plusDays(cure ? 7 : 1), "long after"));
+    add(hours, new Hour(t.handsOffAt(), PHRASES.say("the-hands-are-off")));
+    add(hours, new Hour(t.readyAt(), PHRASES.say("it-may-be-sat-in")));
+    add(hours, new Hour(t.curedAt(), PHRASES.say("everything-is-cured")));
+    add(hours, new Hour(t.curedAt().plusDays(cure ? 7 : 1), PHRASES.say("long-after")));
     LocalDateTime right = cure ? t.curedAt() : t.readyAt();
     List<Choice> choices = new ArrayList<>();
     for (Hour hour : hours) {
@@ -51,7 +54,7 @@ final class HandOverSetter implements Setter {
     }
     List<Fact> facts = new ArrayList<>(scene.facts());
     facts.add(scene.air());
-    facts.add(new Fact("Hands off", text(t.handsOffAt())));
+    facts.add(new Fact(PHRASES.say("hands-off"), text(t.handsOffAt())));
     plan.surfaces().stream()
         .map(SurfacePlan::finishSteps)
         .flatMap(List::stream)
@@ -59,7 +62,8 @@ final class HandOverSetter implements Setter {
             s ->
                 facts.add(
                     new Fact(
-                        "Laid on", s.product().name() + " (" + Words.of(s.step().code()) + ")")));
+                        PHRASES.say("laid-on"),
+                        s.product().name() + " (" + Words.of(s.step().code()) + ")")));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),
@@ -67,9 +71,7 @@ final class HandOverSetter implements Setter {
             scene.seed(),
             facts,
             List.of(),
-            cure
-                ? "From when may it get wet, or meet new jeans?"
-                : "From when do you promise it may be sat in and driven?",
+            cure ? PHRASES.say("from-when-may-it-get") : PHRASES.say("from-when-do-you-promise"),
             Dealt.shuffled(choices, random)));
   }
 
@@ -98,10 +100,10 @@ final class HandOverSetter implements Setter {
         off.abs().compareTo(APART) < 0 ? Mark.RIGHT : off.isNegative() ? Mark.DANGEROUS : Mark.WEAK;
     String why =
         mark == Mark.DANGEROUS
-            ? "Too early: then only " + hour.what() + "; it is " + text(right) + "."
+            ? PHRASES.say("too-early-then-only-it", hour.what(), text(right))
             : mark == Mark.WEAK
-                ? "Later than it need be: " + text(right) + " is enough."
-                : "Then " + hour.what() + ".";
+                ? PHRASES.say("later-than-it-need-be", text(right))
+                : PHRASES.say("then", hour.what());
     return new Choice(
         text(hour.at()), mark, List.of(why), List.of(cure + " " + hour.what() + " " + laid));
   }

@@ -2,6 +2,7 @@ package attune.core.train;
 
 import attune.core.check.Coded;
 import attune.core.reference.Table;
+import attune.core.words.Phrases;
 import java.util.List;
 
 /**
@@ -24,14 +25,16 @@ public record Lesson(
     int level,
     String rule,
     String example) {
+  private static final Phrases PHRASES = Phrases.of(Lesson.class);
+
   /** Of a panel that is tried before it is worked: no lesson of a course. */
   static final Lesson MODEL =
       new Lesson(
           "model",
           Course.MASTER,
           Kind.WORK,
-          "On a model first",
-          "Try it before it is done",
+          PHRASES.say("on-a-model-first"),
+          PHRASES.say("try-it-before-it-is"),
           List.of(),
           List.of(),
           5,
@@ -68,12 +71,12 @@ public record Lesson(
                 row.text("id"),
                 Coded.parse(Course.class, row.text("course")),
                 Coded.parse(Kind.class, row.text("kind")),
-                row.text("title").replace(';', ','),
-                row.text("aim"),
+                Phrases.marked(row.text("title").replace(';', ',')),
+                Phrases.marked(row.text("aim")),
                 row.list("panels"),
                 row.list("finishes"),
                 (int) row.number("level"),
                 row.text("rule"),
-                row.text("example")));
+                Phrases.marked(row.text("example"))));
   }
 }

@@ -7,6 +7,7 @@ import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,6 +16,8 @@ import java.util.SplittableRandom;
 
 /** How much goes into the bottle, and what pH comes out. */
 final class MixSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(MixSetter.class);
+
   private static final double[] BOTTLES = {250, 500, 750, 1000};
   private static final double SAME = 0.02;
   private static final double PH_STEP = 1;
@@ -51,36 +54,35 @@ final class MixSetter implements Setter {
     double bottle = BOTTLES[random.nextInt(BOTTLES.length)];
     Mix mix = Mix.ofBottle(ratio, bottle);
     double right = mix.productMl();
-    String parts = String.format(Locale.ROOT, "%.0f parts fill the bottle", ratio.water() + 1);
+    String parts = PHRASES.say("parts-fill-the-bottle", Phrases.number("%.0f", ratio.water() + 1));
     List<Choice> choices = new ArrayList<>();
     choices.add(
         choice(
             right,
             Mark.RIGHT,
-            String.format(
-                Locale.ROOT,
-                "%s is 1 part and %.0f of water: %s, %.0f ml each.",
+            PHRASES.say(
+                "is-1-part-and-of",
                 ratio.code(),
-                ratio.water(),
+                Phrases.number("%.0f", ratio.water()),
                 parts,
-                right),
-            "as read"));
+                Phrases.number("%.0f", right)),
+            PHRASES.say("as-read")));
     add(
         choices,
         right,
         bottle / ratio.water(),
         Mark.WEAK,
-        "One part too few: " + parts + ".",
-        "one part short");
+        PHRASES.say("one-part-too-few", parts),
+        PHRASES.say("one-part-short"));
     add(
         choices,
         right,
         mix.waterMl(),
         Mark.DANGEROUS,
-        "The ratio upside down: nearly undiluted on the trim.",
-        "upside down");
-    add(choices, right, right * 2, Mark.HARSH, "Twice as strong as the label's mix.", "double");
-    add(choices, right, right / 2, Mark.WEAK, "Half as strong: it will not do it.", "half");
+        PHRASES.say("the-ratio-upside-down-nearly"),
+        PHRASES.say("upside-down"));
+    add(choices, right, right * 2, Mark.HARSH, PHRASES.say("twice-as-strong-as-the"), "double");
+    add(choices, right, right / 2, Mark.WEAK, PHRASES.say("half-as-strong-it-will"), "half");
     if (choices.size() < 3) {
       return Optional.empty();
     }
@@ -90,11 +92,11 @@ final class MixSetter implements Setter {
             Kind.MIX,
             scene.seed(),
             List.of(
-                new Fact("Bottle", String.format(Locale.ROOT, "%.0f ml", bottle)),
-                new Fact("Product", product.name()),
-                new Fact("Ratio", ratio.code())),
+                new Fact(PHRASES.say("bottle"), PHRASES.say("ml", Phrases.number("%.0f", bottle))),
+                new Fact(PHRASES.say("product"), product.name()),
+                new Fact(PHRASES.say("ratio"), ratio.code())),
             List.of(),
-            "How much product goes in?",
+            PHRASES.say("how-much-product-goes-in"),
             Dealt.shuffled(choices, random)));
   }
 
@@ -109,11 +111,11 @@ final class MixSetter implements Setter {
   }
 
   private static Choice choice(double ml, Mark mark, String why, String cue) {
-    return new Choice(ml(ml), mark, List.of(why), List.of("amount " + cue));
+    return new Choice(ml(ml), mark, List.of(why), List.of(PHRASES.say("amount", cue)));
   }
 
   private static String ml(double ml) {
-    return String.format(Locale.ROOT, "%.0f ml", ml);
+    return PHRASES.say("ml", Phrases.number("%.0f", ml));
   }
 
   private Optional<Exercise> ph(
@@ -131,22 +133,25 @@ final class MixSetter implements Setter {
     double down = Math.signum(ph.middle() - neat);
     List<Choice> choices = new ArrayList<>();
     String why =
-        String.format(
-            Locale.ROOT,
-            "pH %.1f neat, %s with this shop's water: %.1f to %.1f.",
-            neat,
+        PHRASES.say(
+            "ph-neat-with-this-shops",
+            Phrases.number("%.1f", neat),
             ratio.code(),
-            ph.low(),
-            ph.high());
-    choices.add(ofPh(ph.middle(), Mark.RIGHT, why, "as computed"));
-    choices.add(ofPh(neat, Mark.HARSH, "That is the bottle undiluted. " + why, "neat"));
+            Phrases.number("%.1f", ph.low()),
+            Phrases.number("%.1f", ph.high()));
+    choices.add(ofPh(ph.middle(), Mark.RIGHT, why, PHRASES.say("as-computed")));
+    choices.add(ofPh(neat, Mark.HARSH, PHRASES.say("that-is-the-bottle-undiluted", why), "neat"));
     choices.add(
-        ofPh(ph.middle() + down * PH_STEP * 2, Mark.WEAK, "Milder than it is. " + why, "too mild"));
+        ofPh(
+            ph.middle() + down * PH_STEP * 2,
+            Mark.WEAK,
+            PHRASES.say("milder-than-it-is", why),
+            PHRASES.say("too-mild")));
     choices.add(
         ofPh(
             neat - down * PH_STEP,
             Mark.DANGEROUS,
-            "Water makes nothing stronger. " + why,
+            PHRASES.say("water-makes-nothing-stronger", why),
             "stronger"));
     return Optional.of(
         new Exercise(
@@ -154,16 +159,19 @@ final class MixSetter implements Setter {
             Kind.MIX,
             scene.seed(),
             List.of(
-                new Fact("Product", product.name()),
-                new Fact("Ratio", ratio.code()),
-                new Fact("pH neat", String.format(Locale.ROOT, "%.1f", neat))),
+                new Fact(PHRASES.say("product"), product.name()),
+                new Fact(PHRASES.say("ratio"), ratio.code()),
+                new Fact(PHRASES.say("ph-neat"), String.format(Locale.ROOT, "%.1f", neat))),
             List.of(),
-            "What pH is on the trim?",
+            PHRASES.say("what-ph-is-on-the"),
             Dealt.shuffled(choices, random)));
   }
 
   private static Choice ofPh(double ph, Mark mark, String why, String cue) {
     return new Choice(
-        String.format(Locale.ROOT, "about pH %.1f", ph), mark, List.of(why), List.of("pH " + cue));
+        PHRASES.say("about-ph", Phrases.number("%.1f", ph)),
+        mark,
+        List.of(why),
+        List.of(PHRASES.say("ph", cue)));
   }
 }

@@ -6,6 +6,7 @@ import attune.core.material.Texture;
 import attune.core.reference.Table;
 import attune.core.shelf.Soil;
 import attune.core.survey.Surface.Feature;
+import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -42,7 +43,7 @@ public record Model(
                 row.text("id"),
                 row.text("zone"),
                 row.text("part"),
-                row.text("name"),
+                Phrases.marked(row.text("name")),
                 Coded.parse(Role.class, row.text("role")),
                 Coded.parse(Texture.class, row.text("texture")),
                 row.number("area_m2"),

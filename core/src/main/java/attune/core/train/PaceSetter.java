@@ -5,13 +5,16 @@ import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
 import attune.core.measure.Sections;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** How much of a panel at once in this air, or not now. */
 final class PaceSetter implements Setter {
-  private static final String NOT_NOW = "Not now: shade it and let it cool first";
+  private static final Phrases PHRASES = Phrases.of(PaceSetter.class);
+
+  private static final String NOT_NOW = PHRASES.say("not-now-shade-it-and");
   private static final int FINER = 3;
   private static final double WARM = 28;
 
@@ -38,7 +41,7 @@ final class PaceSetter implements Setter {
     }
     List<Fact> facts = new ArrayList<>(scene.facts());
     facts.add(scene.air());
-    facts.add(new Fact("With", ChooseSetter.text(rung.treatment())));
+    facts.add(new Fact(PHRASES.say("with-2"), ChooseSetter.text(rung.treatment())));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),
@@ -46,33 +49,33 @@ final class PaceSetter implements Setter {
             scene.seed(),
             facts,
             List.of(),
-            "How much do you lay at once?",
+            PHRASES.say("how-much-do-you-lay"),
             Dealt.shuffled(choices(scene, now, waits), scene.random(17))));
   }
 
   private static List<Choice> choices(Scene scene, Sections now, boolean waits) {
     int right = now.count();
-    String window =
-        "The film can be worked for "
-            + Words.minutes(now.windowS())
-            + " on the panel as it stands.";
+    String window = PHRASES.say("the-film-can-be-worked", Words.minutes(now.windowS()));
     double area = scene.surface().area().value();
     String air = String.valueOf(bucket(now.windowS()));
-    String hot = " at " + Math.round(scene.place().found().value());
+    String hot = PHRASES.say("at", Math.round(scene.place().found().value()));
     List<Choice> choices = new ArrayList<>();
     choices.add(
         new Choice(
             NOT_NOW,
             waits ? Mark.RIGHT : Mark.WEAK,
             List.of(window),
-            List.of("not now " + air, "not now" + hot, "not now " + air + hot)));
+            List.of(
+                PHRASES.say("not-now", air),
+                PHRASES.say("not-now-2", hot),
+                PHRASES.say("not-now-3", air, hot))));
     choices.add(piece(right, waits ? Mark.DANGEROUS : Mark.RIGHT, window, area, air, hot));
     if (right > 1) {
       choices.add(
           piece(
               1,
               waits ? Mark.DANGEROUS : Mark.HARSH,
-              window + " It dries before it is wiped.",
+              PHRASES.say("it-dries-before-it-is", window),
               area,
               air,
               hot));
@@ -81,7 +84,7 @@ final class PaceSetter implements Setter {
           piece(
               2,
               waits ? Mark.DANGEROUS : Mark.WEAK,
-              window + " One lay is wiped in time.",
+              PHRASES.say("one-lay-is-wiped-in", window),
               area,
               air,
               hot));
@@ -90,7 +93,7 @@ final class PaceSetter implements Setter {
         piece(
             right * FINER + 1,
             waits ? Mark.DANGEROUS : Mark.WEAK,
-            window + " Smaller than it need be: edges that overlap.",
+            PHRASES.say("smaller-than-it-need-be", window),
             area,
             air,
             hot));
@@ -103,13 +106,14 @@ final class PaceSetter implements Setter {
 
   private static Choice piece(
       int count, Mark mark, String why, double area, String air, String hot) {
-    String text = count == 1 ? "The whole panel in one" : "In " + count + " sections";
+    String text =
+        count == 1 ? PHRASES.say("the-whole-panel-in-one") : PHRASES.say("in-sections", count);
     return new Choice(
         text,
         mark,
         List.of(why),
         List.of(
-            Math.round(Math.log(area / count) * 4) + " m² in " + air,
+            PHRASES.say("m-in", Math.round(Math.log(area / count) * 4), air),
             "laid" + hot,
             Math.round(Math.log(area / count) * 3) + " " + air + hot));
   }

@@ -6,6 +6,7 @@ import attune.core.plan.Plan;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -16,6 +17,8 @@ import java.util.SplittableRandom;
 
 /** Which of some steps of a visit comes first. */
 final class PlanSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(PlanSetter.class);
+
   private static final int ASKED = 4;
 
   private final Classroom.Tables tables;
@@ -47,8 +50,8 @@ final class PlanSetter implements Setter {
               right ? Mark.RIGHT : round.step().lays() ? Mark.HARSH : Mark.WEAK,
               List.of(
                   right
-                      ? "It comes before the others: " + reason(round.step())
-                      : title(first) + " comes before it: " + reason(first.step())),
+                      ? PHRASES.say("it-comes-before-the-others", reason(round.step()))
+                      : PHRASES.say("comes-before-it", title(first), reason(first.step()))),
               List.of(round.step().name())));
     }
     return Optional.of(
@@ -58,15 +61,15 @@ final class PlanSetter implements Setter {
             scene.seed(),
             List.of(
                 new Fact(
-                    "Panels",
+                    PHRASES.say("panels"),
                     String.join(
                         ", ",
                         scene.job().surfaces().stream().map(s -> s.part()).distinct().toList())),
                 new Fact(
-                    "Protection",
+                    PHRASES.say("protection"),
                     Words.capital(Words.of(scene.surface().wishes().protection().code())))),
             List.of(),
-            "Which of these comes first?",
+            PHRASES.say("which-of-these-comes-first"),
             choices));
   }
 
@@ -80,41 +83,41 @@ final class PlanSetter implements Setter {
 
   private static String title(Round round) {
     return switch (round.step()) {
-      case INSPECT -> "Look at everything under the lamp";
-      case PRECAUTIONS -> "Cover and shield what must stay dry";
-      case DRY_SOIL -> "Vacuum and brush off dry soil";
-      case SHAVE -> "Shave the pills";
-      case TEST_SPOT -> "Test spot";
-      case CLEAN -> "Clean trim wet";
-      case CHECK -> "Check under the lamp";
-      case TEXTILE -> "Clean textiles";
-      case DRY -> "Dry";
-      case METER -> "Confirm it is dry";
-      case RESIDUE -> "Residue pass";
-      case CONDITION -> "Condition hide";
-      case PROTECT -> "Lay a protector";
-      case BARRIER -> "Lay a barrier";
-      case COAT -> "Lay the coating";
-      case DRESS -> "Dress plastics";
-      case LEVEL -> "Level what was laid";
-      case WAIT -> "Wait";
-      case REFINISH -> "Restore the colour";
+      case INSPECT -> PHRASES.say("look-at-everything-under-the");
+      case PRECAUTIONS -> PHRASES.say("cover-and-shield-what-must");
+      case DRY_SOIL -> PHRASES.say("vacuum-and-brush-off-dry");
+      case SHAVE -> PHRASES.say("shave-the-pills");
+      case TEST_SPOT -> PHRASES.say("test-spot");
+      case CLEAN -> PHRASES.say("clean-trim-wet");
+      case CHECK -> PHRASES.say("check-under-the-lamp");
+      case TEXTILE -> PHRASES.say("clean-textiles");
+      case DRY -> PHRASES.say("dry");
+      case METER -> PHRASES.say("confirm-it-is-dry");
+      case RESIDUE -> PHRASES.say("residue-pass");
+      case CONDITION -> PHRASES.say("condition-hide");
+      case PROTECT -> PHRASES.say("lay-a-protector");
+      case BARRIER -> PHRASES.say("lay-a-barrier");
+      case COAT -> PHRASES.say("lay-the-coating");
+      case DRESS -> PHRASES.say("dress-plastics");
+      case LEVEL -> PHRASES.say("level-what-was-laid");
+      case WAIT -> PHRASES.say("wait");
+      case REFINISH -> PHRASES.say("restore-the-colour");
       case RECEIVE, HANDOVER, BREAK -> Words.capital(Words.of(round.step().code()));
     };
   }
 
   private static String reason(Step step) {
     return switch (step) {
-      case INSPECT -> "what was there before is told before anything is touched.";
-      case PRECAUTIONS -> "what must stay dry is shielded before a bottle is opened.";
-      case DRY_SOIL, SHAVE -> "dry work before wet, or dust turns to mud.";
-      case TEST_SPOT -> "a hidden place is asked before the panel is.";
-      case CLEAN, TEXTILE -> "nothing is laid over soil.";
-      case CHECK -> "what was cleaned is looked at within the quarter of an hour.";
-      case DRY, METER -> "dry by the meter before anything goes on.";
-      case RESIDUE -> "a film left over keeps the next product from bonding.";
-      case CONDITION -> "hide drinks before it is closed.";
-      default -> "so the plan has it.";
+      case INSPECT -> PHRASES.say("what-was-there-before-is");
+      case PRECAUTIONS -> PHRASES.say("what-must-stay-dry-is");
+      case DRY_SOIL, SHAVE -> PHRASES.say("dry-work-before-wet-or");
+      case TEST_SPOT -> PHRASES.say("a-hidden-place-is-asked");
+      case CLEAN, TEXTILE -> PHRASES.say("nothing-is-laid-over-soil");
+      case CHECK -> PHRASES.say("what-was-cleaned-is-looked");
+      case DRY, METER -> PHRASES.say("dry-by-the-meter-before");
+      case RESIDUE -> PHRASES.say("a-film-left-over-keeps");
+      case CONDITION -> PHRASES.say("hide-drinks-before-it-is");
+      default -> PHRASES.say("so-the-plan-has-it");
     };
   }
 }

@@ -14,15 +14,17 @@ import attune.core.simulate.Instrument;
 import attune.core.simulate.SimulatedSurface;
 import attune.core.simulate.Validity;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
 
 /** What a cloth, a sheen and the moisture meter say of a panel that was worked. */
 final class ReadSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(ReadSetter.class);
+
   private static final String CLEAN_CLOTH = "#f2f1ec";
   private static final double DRIES_S = 5400;
   private static final int PASSES = 4;
@@ -87,36 +89,37 @@ final class ReadSetter implements Setter {
     String fine = sign(read, scene, 5, 1);
     add(
         choices,
-        "The trim's own colour: stop",
+        PHRASES.say("the-trims-own-colour-stop"),
         read.stop() && read.taken() == Taken.PIGMENT,
         read,
         sign,
         fine);
     add(
         choices,
-        "Cannot be told: ask a hidden place",
+        PHRASES.say("cannot-be-told-ask-a"),
         read.taken() == Taken.CANNOT_TELL,
         read,
         sign,
         fine);
     add(
         choices,
-        "Soil, and more comes: another pass",
+        PHRASES.say("soil-and-more-comes-another"),
         read.taken() == Taken.SOIL && read.progress() == Progress.GO_ON,
         read,
         sign,
         fine);
     add(
         choices,
-        "No more comes: done with this",
+        PHRASES.say("no-more-comes-done-with"),
         read.taken() == Taken.NOTHING
             || (read.taken() == Taken.SOIL && read.progress() != Progress.GO_ON),
         read,
         sign,
         fine);
     List<Fact> facts = new ArrayList<>(scene.facts());
-    facts.add(new Fact("The trim is", Words.of(scene.surface().tone().code()) + " " + trim));
-    facts.add(new Fact("Passes", String.valueOf(swatches.size())));
+    facts.add(
+        new Fact(PHRASES.say("the-trim-is"), Words.of(scene.surface().tone().code()) + " " + trim));
+    facts.add(new Fact(PHRASES.say("passes"), String.valueOf(swatches.size())));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),
@@ -124,7 +127,7 @@ final class ReadSetter implements Setter {
             scene.seed(),
             facts,
             swatches,
-            "What does the cloth say?",
+            PHRASES.say("what-does-the-cloth-say"),
             Dealt.shuffled(choices, random)));
   }
 
@@ -153,7 +156,7 @@ final class ReadSetter implements Setter {
             text,
             mark,
             List.of(read.text()),
-            List.of(text + " " + sign, text + " finely " + fine, text)));
+            List.of(text + " " + sign, PHRASES.say("finely", text, fine), text)));
   }
 
   private static String sign(ClothReading read, Scene scene, double hue, double chroma) {
@@ -193,40 +196,45 @@ final class ReadSetter implements Setter {
     boolean dirty = early.isEmpty() && gloss > high;
     String said =
         early.orElse(
-            String.format(
-                Locale.ROOT, "Dry, so it counts: %.1f GU, clean is up to %.0f GU.", gloss, high));
+            PHRASES.say(
+                "dry-so-it-counts-gu",
+                Phrases.number("%.1f", gloss),
+                Phrases.number("%.0f", high)));
     String sign = Math.round(moisture / 2) + " " + Math.round(gloss - high);
     List<Choice> choices = new ArrayList<>();
     choices.add(
         new Choice(
-            "Too early: let it dry and read again",
+            PHRASES.say("too-early-let-it-dry"),
             early.isPresent() ? Mark.RIGHT : Mark.WEAK,
             List.of(said),
-            List.of("early " + sign)));
+            List.of(PHRASES.say("early", sign))));
     choices.add(
         new Choice(
-            "Shine is soil: another pass",
+            PHRASES.say("shine-is-soil-another-pass"),
             dirty ? Mark.RIGHT : early.isPresent() ? Mark.HARSH : Mark.WEAK,
             List.of(said),
-            List.of("again " + sign)));
+            List.of(PHRASES.say("again", sign))));
     choices.add(
         new Choice(
-            "In its clean range: finished",
+            PHRASES.say("in-its-clean-range-finished"),
             early.isEmpty() && !dirty ? Mark.RIGHT : Mark.WEAK,
             List.of(said),
-            List.of("done " + sign)));
+            List.of(PHRASES.say("done", sign))));
     List<Fact> facts = new ArrayList<>(scene.facts());
-    facts.add(new Fact("Passes", String.valueOf(passes)));
-    facts.add(new Fact("Sheen at 60°", String.format(Locale.ROOT, "%.1f GU", gloss)));
-    facts.add(new Fact("Clean is", String.format(Locale.ROOT, "up to %.0f GU", high)));
-    facts.add(new Fact("Moisture", String.format(Locale.ROOT, "%.0f of 100", moisture)));
+    facts.add(new Fact(PHRASES.say("passes"), String.valueOf(passes)));
+    facts.add(
+        new Fact(PHRASES.say("sheen-at-60"), PHRASES.say("gu", Phrases.number("%.1f", gloss))));
+    facts.add(
+        new Fact(PHRASES.say("clean-is"), PHRASES.say("up-to-gu", Phrases.number("%.0f", high))));
+    facts.add(
+        new Fact(PHRASES.say("moisture"), PHRASES.say("of-100", Phrases.number("%.0f", moisture))));
     return new Exercise(
         scene.lesson().id(),
         Kind.READ,
         scene.seed(),
         facts,
         List.of(),
-        "May the sheen be judged, and what does it say?",
+        PHRASES.say("may-the-sheen-be-judged"),
         Dealt.shuffled(choices, random));
   }
 }

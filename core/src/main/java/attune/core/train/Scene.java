@@ -4,9 +4,9 @@ import attune.core.match.Place;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.SplittableRandom;
 
 /**
@@ -18,6 +18,8 @@ import java.util.SplittableRandom;
  * @param place of the first panel
  */
 public record Scene(long seed, long draw, Lesson lesson, Job job, Place place) {
+  private static final Phrases PHRASES = Phrases.of(Scene.class);
+
   /** Chance of its own for one purpose. */
   SplittableRandom random(int purpose) {
     return new SplittableRandom(seed ^ draw ^ ((long) purpose << 32));
@@ -31,30 +33,32 @@ public record Scene(long seed, long draw, Lesson lesson, Job job, Place place) {
   List<Fact> facts() {
     Surface s = surface();
     List<Fact> facts = new ArrayList<>();
-    facts.add(new Fact("Panel", s.part()));
-    facts.add(new Fact("Finish", place.finish().name() + (s.perforated() ? ", perforated" : "")));
-    facts.add(new Fact("Soil", soil(s)));
+    facts.add(new Fact(PHRASES.say("panel"), s.part()));
     facts.add(
         new Fact(
-            "State",
+            PHRASES.say("finish"),
+            place.finish().name() + (s.perforated() ? PHRASES.say("perforated") : "")));
+    facts.add(new Fact(PHRASES.say("soil"), soil(s)));
+    facts.add(
+        new Fact(
+            PHRASES.say("state"),
             Words.of(s.condition().wear().code())
                 + ", "
                 + Math.max(1, s.ageMonths() / 12)
-                + (s.ageMonths() < 24 ? " year old" : " years old")));
-    facts.add(new Fact("Standard", Words.of(s.wishes().standard().code())));
+                + (s.ageMonths() < 24 ? PHRASES.say("year-old") : PHRASES.say("years-old"))));
+    facts.add(new Fact(PHRASES.say("standard"), Words.of(s.wishes().standard().code())));
     return facts;
   }
 
   /** Air and sun of the room. */
   Fact air() {
     return new Fact(
-        "Air",
-        String.format(
-            Locale.ROOT,
-            "%.0f °C, %.0f %% humid, surface %.0f °C",
-            place.air().temperature().value(),
-            place.air().relativeHumidity() * 100,
-            place.found().value()));
+        PHRASES.say("air"),
+        PHRASES.say(
+            "c-humid-surface-c",
+            Phrases.number("%.0f", place.air().temperature().value()),
+            Phrases.number("%.0f", place.air().relativeHumidity() * 100),
+            Phrases.number("%.0f", place.found().value())));
   }
 
   private static String soil(Surface s) {

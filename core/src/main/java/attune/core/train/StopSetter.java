@@ -7,12 +7,15 @@ import attune.core.match.SurfaceMatch;
 import attune.core.survey.Condition;
 import attune.core.survey.Setting.FaultSeen;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Go on, or leave it to somebody else. */
 final class StopSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(StopSetter.class);
+
   private final Classroom.Tables tables;
 
   StopSetter(Classroom.Tables tables) {
@@ -21,10 +24,10 @@ final class StopSetter implements Setter {
 
   /** What may be done. */
   private enum Way {
-    GO_ON("Go on as planned"),
-    REPAIRER("Leave the fault alone: a repairer sees it"),
-    WORKSHOP("Nothing wet: a licensed workshop sees it first"),
-    FIRMER("Work it more firmly until it is gone");
+    GO_ON(Phrases.of(StopSetter.class).say("go-on-as-planned")),
+    REPAIRER(Phrases.of(StopSetter.class).say("leave-the-fault-alone-a")),
+    WORKSHOP(Phrases.of(StopSetter.class).say("nothing-wet-a-licensed-workshop")),
+    FIRMER(Phrases.of(StopSetter.class).say("work-it-more-firmly-until"));
 
     private final String text;
 
@@ -44,7 +47,7 @@ final class StopSetter implements Setter {
         refer
             .map(r -> r.code() == ReasonCode.REFER_LICENSED ? Way.WORKSHOP : Way.REPAIRER)
             .orElse(Way.GO_ON);
-    String why = refer.map(Reason::text).orElse("Nothing speaks against it: clean it as planned.");
+    String why = refer.map(Reason::text).orElse(PHRASES.say("nothing-speaks-against-it-clean"));
     List<Choice> choices = new ArrayList<>();
     List<String> signs = signs(scene);
     for (Way way : Way.values()) {
@@ -58,10 +61,11 @@ final class StopSetter implements Setter {
     List<Fact> facts = new ArrayList<>(scene.facts());
     scene.surface().condition().damage().stream()
         .sorted()
-        .forEach(d -> facts.add(new Fact("Damage", Words.capital(Words.of(d.code())))));
+        .forEach(
+            d -> facts.add(new Fact(PHRASES.say("damage"), Words.capital(Words.of(d.code())))));
     scene.job().setting().reception().faults().stream()
         .sorted()
-        .forEach(f -> facts.add(new Fact("At reception", lamp(f))));
+        .forEach(f -> facts.add(new Fact(PHRASES.say("at-reception"), lamp(f))));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),
@@ -69,7 +73,7 @@ final class StopSetter implements Setter {
             scene.seed(),
             facts,
             List.of(),
-            "What do you do?",
+            PHRASES.say("what-do-you-do"),
             Dealt.shuffled(choices, scene.random(23))));
   }
 
@@ -86,11 +90,11 @@ final class StopSetter implements Setter {
 
   private static String lamp(FaultSeen fault) {
     return switch (fault) {
-      case AIRBAG_LAMP -> "The airbag lamp is on";
-      case BELT_LAMP -> "The belt lamp is on";
-      case SEAT_HEATER -> "A seat heater is faulty";
-      case OCCUPANCY_MAT -> "The occupancy mat is faulty";
-      case CRACKED_SCREEN -> "A screen is cracked";
+      case AIRBAG_LAMP -> PHRASES.say("the-airbag-lamp-is-on");
+      case BELT_LAMP -> PHRASES.say("the-belt-lamp-is-on");
+      case SEAT_HEATER -> PHRASES.say("a-seat-heater-is-faulty");
+      case OCCUPANCY_MAT -> PHRASES.say("the-occupancy-mat-is-faulty");
+      case CRACKED_SCREEN -> PHRASES.say("a-screen-is-cracked");
     };
   }
 
@@ -101,7 +105,7 @@ final class StopSetter implements Setter {
     Condition condition = scene.surface().condition();
     boolean belt = scene.place().finish().code().equals("textile/webbing");
     condition.damage().forEach(d -> signs.add(d.name()));
-    signs.add(condition.wear() + (belt ? " belt" : ""));
+    signs.add(condition.wear() + (belt ? PHRASES.say("belt") : ""));
     if (condition.hasMould()) {
       signs.add("mould");
     }

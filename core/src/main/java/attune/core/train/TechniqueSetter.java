@@ -9,6 +9,7 @@ import attune.core.plan.SurfacePlan;
 import attune.core.plan.TechniqueTable.About;
 import attune.core.plan.TechniqueTable.Line;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,8 @@ import java.util.SplittableRandom;
 
 /** What the hands do on this panel, against what they do elsewhere. */
 final class TechniqueSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(TechniqueSetter.class);
+
   private static final int OTHERS = 3;
 
   private final Classroom.Tables tables;
@@ -56,7 +59,7 @@ final class TechniqueSetter implements Setter {
         new Choice(
             asked.text(),
             Mark.RIGHT,
-            List.of("So it is done here: " + scene.lesson().rule() + "."),
+            List.of(PHRASES.say("so-it-is-done-here", scene.lesson().rule())),
             cues(kind, scene, asked.text())));
     others.forEach(
         text ->
@@ -64,15 +67,16 @@ final class TechniqueSetter implements Setter {
                 new Choice(
                     text,
                     Mark.HARSH,
-                    List.of("That is for another kind of work. Here: " + asked.text()),
+                    List.of(PHRASES.say("that-is-for-another-kind", asked.text())),
                     cues(kind, scene, text))));
     List<Fact> facts = new ArrayList<>(scene.facts());
-    facts.add(new Fact("Step", Words.capital(Words.of(round.step().code()))));
+    facts.add(new Fact(PHRASES.say("step"), Words.capital(Words.of(round.step().code()))));
     plans.stream()
         .flatMap(p -> p.firstRung().stream())
         .findFirst()
         .filter(r -> !round.step().lays())
-        .ifPresent(r -> facts.add(new Fact("With", ChooseSetter.text(r.treatment()))));
+        .ifPresent(
+            r -> facts.add(new Fact(PHRASES.say("with-2"), ChooseSetter.text(r.treatment()))));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),
@@ -107,13 +111,13 @@ final class TechniqueSetter implements Setter {
 
   private static String ask(About about) {
     return switch (about) {
-      case SHIELD -> "What do you protect first?";
-      case WHERE -> "Where does it go on?";
-      case LOAD -> "How is the tool loaded?";
-      case MOTION -> "How does the hand move?";
-      case PATTERN -> "In what order do you go over it?";
-      case WIPE -> "How is it taken off?";
-      case LOOK -> "What do you look for?";
+      case SHIELD -> PHRASES.say("what-do-you-protect-first");
+      case WHERE -> PHRASES.say("where-does-it-go-on");
+      case LOAD -> PHRASES.say("how-is-the-tool-loaded");
+      case MOTION -> PHRASES.say("how-does-the-hand-move");
+      case PATTERN -> PHRASES.say("in-what-order-do-you");
+      case WIPE -> PHRASES.say("how-is-it-taken-off");
+      case LOOK -> PHRASES.say("what-do-you-look-for");
     };
   }
 }

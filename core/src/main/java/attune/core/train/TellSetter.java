@@ -7,20 +7,21 @@ import attune.core.identify.Question;
 import attune.core.identify.Question.Answer;
 import attune.core.material.Finish;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 
 /** What finish it is, from questions answered on it; what they do not settle stays open. */
 final class TellSetter implements Setter {
+  private static final Phrases PHRASES = Phrases.of(TellSetter.class);
+
   private static final int OTHERS = 3;
   private static final int LEAST_ASKED = 3;
-  private static final String OPEN =
-      "Not settled: leave it open, and treat it as the most delicate";
+  private static final String OPEN = PHRASES.say("not-settled-leave-it-open");
 
   private final Classroom.Tables tables;
 
@@ -34,7 +35,7 @@ final class TellSetter implements Setter {
     Finish finish = scene.place().finish();
     Map<String, String> answers = new LinkedHashMap<>();
     List<Fact> facts = new ArrayList<>();
-    facts.add(new Fact("Panel", scene.surface().part()));
+    facts.add(new Fact(PHRASES.say("panel"), scene.surface().part()));
     Interview interview = tables.interview();
     Standing standing = interview.after(scene.surface().role(), answers);
     int most = LEAST_ASKED + random.nextInt(OTHERS + 1);
@@ -55,7 +56,7 @@ final class TellSetter implements Setter {
             scene.seed(),
             facts,
             List.of(),
-            "What is it?",
+            PHRASES.say("what-is-it"),
             Dealt.shuffled(choices(standing, answers), random)));
   }
 
@@ -107,8 +108,8 @@ final class TellSetter implements Setter {
   }
 
   private static String said(Candidate candidate) {
-    return String.format(
-        Locale.ROOT, "%s: %.0f %% likely.", candidate.finish().name(), candidate.share() * 100);
+    return PHRASES.say(
+        "likely", candidate.finish().name(), Phrases.number("%.0f", candidate.share() * 100));
   }
 
   private static List<String> cues(String finish, Map<String, String> answers) {

@@ -1,15 +1,18 @@
 package attune.core.train;
 
+import attune.core.words.Phrases;
 import java.util.Locale;
 
 /** Codes and numbers as people read them. */
 final class Words {
+  private static final Phrases PHRASES = Phrases.of(Words.class);
+
   private static final double MINUTE_S = 60;
 
   private Words() {}
 
   static String of(String code) {
-    return code.replace('-', ' ');
+    return Phrases.marked(code.replace('-', ' '));
   }
 
   static String capital(String text) {
@@ -19,6 +22,6 @@ final class Words {
   static String minutes(double seconds) {
     return seconds < MINUTE_S * 2
         ? String.format(Locale.ROOT, "%.0f s", seconds)
-        : String.format(Locale.ROOT, "%.0f min", seconds / MINUTE_S);
+        : PHRASES.say("min", Phrases.number("%.0f", seconds / MINUTE_S));
   }
 }

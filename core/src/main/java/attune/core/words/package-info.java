@@ -1,0 +1,2 @@
+/** Sentences: a code and its arguments, said from one catalogue of ICU messages by area. */
+package attune.core.words;
