@@ -3457,6 +3457,7 @@ export interface components {
             customers: number;
         };
         CareFile: {
+            code?: string;
             surfaceIds: string[];
             what: string;
             dueInDays?: number[];
@@ -4400,7 +4401,7 @@ export interface components {
             to: string;
         };
         DoneRequest: {
-            what: string;
+            code: string;
             /** Format: date */
             doneOn: string;
             /** @enum {string} */
@@ -4408,6 +4409,7 @@ export interface components {
             note?: string;
         };
         CareLine: {
+            code: string;
             what: string;
             labels: string[];
             afterDays: number[];
@@ -4438,6 +4440,7 @@ export interface components {
         DoneView: {
             /** Format: uuid */
             id: string;
+            code?: string;
             what: string;
             /** Format: date */
             doneOn: string;

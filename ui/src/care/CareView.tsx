@@ -61,11 +61,11 @@ export function CareView() {
         <ol className="mt-2 divide-y divide-line">
           {data.lines.map((line) => (
             <Line
-              key={line.what}
+              key={line.code}
               line={line}
               today={data.today}
               busy={done.isPending}
-              onDone={(place) => done.mutate({ what: line.what, doneOn: data.today, place })}
+              onDone={(place) => done.mutate({ code: line.code, doneOn: data.today, place })}
             />
           ))}
         </ol>

@@ -3,6 +3,8 @@ package attune.app.care;
 import attune.app.author.Authored;
 import attune.app.care.CareViews.DoneView;
 import attune.app.care.CareViews.Where;
+import attune.core.plan.Plan.CareItem;
+import jakarta.annotation.Nullable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -21,6 +23,8 @@ class CareDoneEntity extends Authored {
   @Column(name = "job_id", nullable = false)
   private UUID jobId;
 
+  private @Nullable String code;
+
   @Column(nullable = false)
   private String what;
 
@@ -36,10 +40,11 @@ class CareDoneEntity extends Authored {
 
   protected CareDoneEntity() {}
 
-  CareDoneEntity(UUID jobId, String what, LocalDate doneOn, Where place, String note) {
+  CareDoneEntity(UUID jobId, CareItem care, LocalDate doneOn, Where place, String note) {
     this.id = UUID.randomUUID();
     this.jobId = jobId;
-    this.what = what;
+    this.code = care.code();
+    this.what = care.what();
     this.doneOn = doneOn;
     this.place = place;
     this.note = note;
@@ -58,6 +63,6 @@ class CareDoneEntity extends Authored {
   }
 
   DoneView view() {
-    return new DoneView(id, what, doneOn, place, note);
+    return new DoneView(id, code, what, doneOn, place, note);
   }
 }

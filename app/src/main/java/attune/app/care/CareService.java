@@ -125,11 +125,11 @@ public class CareService {
   private Round round(CareItem care, CareBasis.Of of) {
     Interval usual = interval(care);
     Interval own =
-        care.what().equals(Interval.DEEP_CLEAN) && of.deepDays().isPresent()
+        care.code().equals(Interval.DEEP_CLEAN) && of.deepDays().isPresent()
             ? new Interval(List.of(), of.deepDays())
             : usual.with(of.use(), reference.figures());
     List<LocalDate> done =
-        of.done().stream().filter(d -> d.what().equals(care.what())).map(DoneView::doneOn).toList();
+        of.done().stream().filter(d -> d.isOf(care)).map(DoneView::doneOn).toList();
     Optional<LocalDate> last = done.stream().reduce((a, b) -> b);
     return new Round(care, own, usual, own.next(of.visit(), done.size(), last));
   }
@@ -146,6 +146,7 @@ public class CareService {
     CareItem care = round.care();
     Integer every = boxed(round.own().everyDays());
     return new CareLine(
+        care.code(),
         care.what(),
         care.surfaceIds().stream().map(id -> labels.getOrDefault(id, id)).toList(),
         round.own().afterDays(),
@@ -179,13 +180,18 @@ public class CareService {
   public CareView done(UUID jobId, DoneRequest request) {
     CareBasis.Of of = worked(jobId);
     List<CareItem> all = of.left().care();
-    if (all.stream().noneMatch(care -> care.what().equals(request.what()))) {
-      throw new InvalidInputException(
-          "/what",
-          "\"" + request.what() + "\"",
-          PHRASES.say(
-              "one-of", all.stream().map(CareItem::what).collect(Collectors.joining("; "))));
-    }
+    CareItem item =
+        all.stream()
+            .filter(care -> care.code().equals(request.code()))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new InvalidInputException(
+                        "/code",
+                        "\"" + request.code() + "\"",
+                        PHRASES.say(
+                            "one-of",
+                            all.stream().map(CareItem::code).collect(Collectors.joining("; ")))));
     LocalDate visit = of.visit();
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {
       throw new InvalidInputException(
@@ -194,7 +200,7 @@ public class CareService {
     doneSince.saveAndFlush(
         new CareDoneEntity(
             jobId,
-            request.what(),
+            item,
             request.doneOn(),
             request.place(),
             request.note() == null ? "" : request.note().strip()));

@@ -1,6 +1,7 @@
 package attune.app.care;
 
 import attune.app.format.Code;
+import attune.core.plan.Plan.CareItem;
 import attune.core.survey.Condition;
 import attune.core.survey.Wishes;
 import jakarta.annotation.Nullable;
@@ -21,12 +22,24 @@ public final class CareViews {
     SHOP
   }
 
-  /** Something done since. */
-  public record DoneView(UUID id, String what, LocalDate doneOn, Where place, String note) {}
+  /**
+   * Something done since.
+   *
+   * @param code of the care it was; null where it was noted before care had codes
+   */
+  public record DoneView(
+      UUID id, @Nullable String code, String what, LocalDate doneOn, Where place, String note) {
+
+    /** Whether it was a round of this. */
+    boolean isOf(CareItem care) {
+      return code == null ? what.equals(care.what()) : code.equals(care.code());
+    }
+  }
 
   /**
    * Something to be done.
    *
+   * @param code by which it is noted
    * @param afterDays days after the visit, for a ladder
    * @param everyDays days between, for what is repeated; null for a ladder
    * @param when the same in words
@@ -34,6 +47,7 @@ public final class CareViews {
    * @param next day it is due, null when a ladder is through
    */
   public record CareLine(
+      String code,
       String what,
       List<String> labels,
       List<Integer> afterDays,
@@ -85,8 +99,9 @@ public final class CareViews {
 
   /** Something that was done. */
   public record DoneRequest(
-      @NotBlank(message = "what was done") @Size(max = 200, message = "at most 200 characters")
-          String what,
+      @NotBlank(message = "the code of what was done")
+          @Size(max = 200, message = "at most 200 characters")
+          String code,
       @NotNull(message = "a day") LocalDate doneOn,
       @NotNull(message = "HOME or SHOP") Where place,
       @Nullable @Size(max = 400, message = "at most 400 characters") String note) {}

@@ -295,21 +295,20 @@ public record PlanFile(
   /** When the vehicle can be used. */
   public record ReadyFile(String driveAt, String sitAt, String curedAt) {}
 
-  /** After-care. */
+  /**
+   * After-care.
+   *
+   * @param code by which it is known again; null in plans from before it was written
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record CareFile(
+      @Nullable String code,
       List<String> surfaceIds,
       String what,
       @Nullable List<Integer> dueInDays,
       @Nullable Integer everyDays,
       @Nullable String productId,
-      @Nullable String follows) {
-
-    /** The same for some of its panels. */
-    public CareFile of(List<String> panels) {
-      return new CareFile(panels, what, dueInDays, everyDays, productId, follows);
-    }
-  }
+      @Nullable String follows) {}
 
   /** A house rule in force. */
   public record HouseRuleFile(String key, String school, boolean changed) {}

@@ -20,6 +20,7 @@ import attune.core.bench.FrozenRound;
 import attune.core.bench.FrozenRung;
 import attune.core.bench.FrozenSpot;
 import attune.core.bench.FrozenTask;
+import attune.core.care.Interval;
 import attune.core.check.Coded;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
@@ -256,6 +257,7 @@ public final class PlanReader {
 
   private static CareItem care(CareFile f) {
     return new CareItem(
+        f.code() != null ? f.code() : formerly(f.what()),
         orEmpty(f.surfaceIds()),
         f.what(),
         orEmpty(f.dueInDays()),
@@ -263,6 +265,11 @@ public final class PlanReader {
         Optional.ofNullable(f.productId()),
         Optional.ofNullable(f.follows())
             .map(step -> at("/follows", () -> Coded.parse(Step.class, step))));
+  }
+
+  /** Care was known by its English once. */
+  private static String formerly(String what) {
+    return what.equals("Deep clean") ? Interval.DEEP_CLEAN : what;
   }
 
   private static FrozenPlan.Ready ready(ReadyFile f) {

@@ -105,6 +105,7 @@ public class PlanWriter {
             .map(
                 c ->
                     new CareFile(
+                        c.code(),
                         c.surfaceIds(),
                         c.what(),
                         c.dueInDays().isEmpty() ? null : c.dueInDays(),

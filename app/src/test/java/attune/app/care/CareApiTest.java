@@ -62,7 +62,7 @@ class CareApiTest {
   private Answer done(String what, LocalDate day) {
     return api.post(
         "/api/v1/jobs/" + job + "/care/done",
-        "{\"what\":\"%s\",\"doneOn\":\"%s\",\"place\":\"HOME\"}".formatted(what, day));
+        "{\"code\":\"%s\",\"doneOn\":\"%s\",\"place\":\"HOME\"}".formatted(what, day));
   }
 
   @Test
@@ -72,9 +72,9 @@ class CareApiTest {
     LocalDate visit = LocalDate.parse(care().get("visit").asString());
     JsonNode ladder = line("Condition again");
     assertThat(ladder.get("next").asString()).isEqualTo(visit.plusDays(2).toString());
-    String what = ladder.get("what").asString();
+    String what = ladder.get("code").asString();
     assertThat(done(what, visit.plusDays(1)).fault().get("allowed").asString()).contains(" to ");
-    assertThat(done("Polish it", visit).fault().get("pointer").asString()).isEqualTo("/what");
+    assertThat(done("Polish it", visit).fault().get("pointer").asString()).isEqualTo("/code");
     pass(2);
     JsonNode after = done(what, visit.plusDays(2)).json();
     assertThat(after.get("done")).hasSize(1);

@@ -15,7 +15,7 @@ import java.util.OptionalInt;
  */
 public record Interval(List<Integer> afterDays, OptionalInt everyDays) {
   /** What is done when a cabin has soiled again, and so by what visits found. */
-  public static final String DEEP_CLEAN = "Deep clean";
+  public static final String DEEP_CLEAN = "deep-clean";
 
   public Interval {
     afterDays = List.copyOf(afterDays);

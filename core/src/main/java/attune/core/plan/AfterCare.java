@@ -32,44 +32,22 @@ final class AfterCare {
         care,
         plans,
         p -> p.surface().role().isControlled(),
+        "touch-points",
         PHRASES.say("wipe-with-a-cloth-damp"),
         figures.whole("care.touch-days"));
     every(
         care,
         plans,
         AfterCare::isWorn,
+        "foam",
         PHRASES.say("foam-on-a-soft-tool"),
         figures.whole("care.foam-days"));
-    Predicate<SurfacePlan> dryHide =
-        p ->
-            p.match().place().finish().isHide()
-                && p.surface().condition().feel() != Feel.SUPPLE
-                && hasStep(p, Step.CONDITION);
-    Optional<String> conditioner = product(plans, Step.CONDITION);
-    add(
-        care,
-        plans,
-        dryHide,
-        PHRASES.say("condition-again-dry-hide-takes"),
-        RECONDITION_DAYS,
-        Optional.empty(),
-        conditioner,
-        Optional.of(Step.CONDITION));
-    if (setting.climate() == Climate.HOT) {
-      add(
-          care,
-          plans,
-          dryHide,
-          PHRASES.say("condition-monthly-the-climate-is"),
-          List.of(),
-          Optional.of(figures.whole("care.hot-days")),
-          conditioner,
-          Optional.of(Step.CONDITION));
-    }
+    conditioned(care, plans, setting, figures);
     add(
         care,
         plans,
         p -> hasStep(p, Step.COAT),
+        "coating-check",
         PHRASES.say("check-the-coating-by-water"),
         List.of(),
         Optional.of(figures.whole("care.coating-days")),
@@ -81,8 +59,42 @@ final class AfterCare {
         plans,
         p -> p.surface().condition().soil().compareTo(Level.MODERATE) >= 0,
         Interval.DEEP_CLEAN,
+        PHRASES.say("deep-clean"),
         figures.whole("care.deep-days"));
     return care;
+  }
+
+  /** Dry hide is fed in rounds, and in a hot climate every month on. */
+  private static void conditioned(
+      List<CareItem> care, List<SurfacePlan> plans, Setting setting, Figures figures) {
+    Predicate<SurfacePlan> dryHide =
+        p ->
+            p.match().place().finish().isHide()
+                && p.surface().condition().feel() != Feel.SUPPLE
+                && hasStep(p, Step.CONDITION);
+    Optional<String> conditioner = product(plans, Step.CONDITION);
+    add(
+        care,
+        plans,
+        dryHide,
+        "recondition",
+        PHRASES.say("condition-again-dry-hide-takes"),
+        RECONDITION_DAYS,
+        Optional.empty(),
+        conditioner,
+        Optional.of(Step.CONDITION));
+    if (setting.climate() == Climate.HOT) {
+      add(
+          care,
+          plans,
+          dryHide,
+          "recondition-monthly",
+          PHRASES.say("condition-monthly-the-climate-is"),
+          List.of(),
+          Optional.of(figures.whole("care.hot-days")),
+          conditioner,
+          Optional.of(Step.CONDITION));
+    }
   }
 
   private static boolean isWorn(SurfacePlan plan) {
@@ -108,15 +120,26 @@ final class AfterCare {
       List<CareItem> care,
       List<SurfacePlan> plans,
       Predicate<SurfacePlan> which,
+      String code,
       String what,
       int days) {
-    add(care, plans, which, what, List.of(), Optional.of(days), Optional.empty(), Optional.empty());
+    add(
+        care,
+        plans,
+        which,
+        code,
+        what,
+        List.of(),
+        Optional.of(days),
+        Optional.empty(),
+        Optional.empty());
   }
 
   private static void add(
       List<CareItem> care,
       List<SurfacePlan> plans,
       Predicate<SurfacePlan> which,
+      String code,
       String what,
       List<Integer> dueIn,
       Optional<Integer> every,
@@ -124,7 +147,7 @@ final class AfterCare {
       Optional<Step> follows) {
     List<String> ids = plans.stream().filter(which).map(p -> p.surface().id()).toList();
     if (!ids.isEmpty()) {
-      care.add(new CareItem(ids, what, dueIn, every, product, follows));
+      care.add(new CareItem(code, ids, what, dueIn, every, product, follows));
     }
   }
 }

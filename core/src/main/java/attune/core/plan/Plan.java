@@ -62,9 +62,11 @@ public record Plan(
   /**
    * After-care of some surfaces; either once after each of some days, or every so many.
    *
+   * @param code by which it is known again, whatever it is called
    * @param follows the step it is for: no such care where that was not done
    */
   public record CareItem(
+      String code,
       List<String> surfaceIds,
       String what,
       List<Integer> dueInDays,
@@ -74,7 +76,7 @@ public record Plan(
 
     /** The same for some of its panels. */
     public CareItem of(List<String> panels) {
-      return new CareItem(panels, what, dueInDays, everyDays, productId, follows);
+      return new CareItem(code, panels, what, dueInDays, everyDays, productId, follows);
     }
   }
 

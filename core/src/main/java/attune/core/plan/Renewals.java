@@ -57,6 +57,7 @@ final class Renewals {
 
   private static CareItem ofLaid(Laid laid, List<String> panels) {
     return new CareItem(
+        "renew-" + laid.step().code() + "-" + laid.productId(),
         panels,
         PHRASES.say("renew", laid.name()),
         List.of(),
@@ -77,6 +78,7 @@ final class Renewals {
   private static CareItem ofHeld(LeftAlone left, List<SurfacePlan> holders) {
     long days = ChronoUnit.DAYS.between(holders.get(0).match().place().date(), left.next());
     return new CareItem(
+        "renew-" + left.role().code() + "-of-" + left.last(),
         holders.stream().map(plan -> plan.surface().id()).toList(),
         PHRASES.say("renew-the-of", left.role().code().replace('-', ' '), left.last()),
         List.of((int) Math.max(1, days)),

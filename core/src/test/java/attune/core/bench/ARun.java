@@ -164,7 +164,8 @@ final class ARun {
 
   ARun cares(String what, Optional<Step> follows, String... on) {
     care.add(
-        new CareItem(List.of(on), what, List.of(), Optional.of(180), Optional.empty(), follows));
+        new CareItem(
+            what, List.of(on), what, List.of(), Optional.of(180), Optional.empty(), follows));
     return this;
   }
 
