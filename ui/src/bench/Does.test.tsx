@@ -87,7 +87,7 @@ describe('one thing to press', () => {
     const tell = show({ mode: 'wipe', tasks: [sits] })
     press(/^Clean/)
     expect(tell).not.toHaveBeenCalled()
-    press(/^Wiped all the same/)
+    press(/^Wiped anyway/)
     expect(tell).toHaveBeenCalledWith([sits], {
       kind: 'seen',
       seen: 'clean',

@@ -15,7 +15,7 @@ it('takes the air of the room as it is read, to a tenth, and with a comma', () =
     </QueryClientProvider>,
   )
   fireEvent.click(screen.getByRole('button', { name: 'The air changed' }))
-  const count = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Recount' })
+  const count = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Work it out again' })
   expect(count().disabled).toBe(true)
   fireEvent.change(screen.getByLabelText('Temperature, °C'), { target: { value: '18,5' } })
   fireEvent.change(screen.getByLabelText('Humidity, %'), { target: { value: '52.6' } })

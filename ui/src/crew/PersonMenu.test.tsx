@@ -53,7 +53,7 @@ describe('who is signed in', () => {
   it('is whoever one likes in the demo', () => {
     show({ door: 'DEMO', me: ines })
     open('Ines Quay, technician')
-    expect(screen.getByRole('button', { name: 'Be somebody else' })).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'Switch person' })).toBeTruthy()
   })
 
   it('is offered only what the role may do', () => {

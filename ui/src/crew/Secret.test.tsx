@@ -17,7 +17,7 @@ describe('signing in', () => {
 
   it('takes a PIN by keys, a slip taken back, and keeps none of it', () => {
     const onTell = shown()
-    for (const key of ['4', '7', '9', 'Take the last one back', '1']) press(key)
+    for (const key of ['4', '7', '9', 'Delete the last digit', '1']) press(key)
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Come in' }).disabled).toBe(true)
     press('1')
     press('Come in')

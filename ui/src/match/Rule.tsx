@@ -34,16 +34,20 @@ const tenth = (v: number) => Math.round(v * 10) / 10
 
 /** What the soil needs and the finish stands, each with whose limit it is. */
 function bounds(scale: Scale, limited: boolean): string {
-  const unit = scale.unit === 'pH' ? '' : ` ${scale.unit}`
+  const bare = scale.unit === 'pH' || scale.scale === 'agitation' // the rule's own name says it
+  const unit = bare ? '' : ` ${scale.unit}`
   const asks = scale.need !== undefined && scale.need > scale.axisLow
   const needs = asks && phrase('needs', { need: tenth(scale.need ?? 0), what: limited ? '' : unit })
-  const low = scale.limitLow > scale.axisLow ? `${tenth(scale.limitLow)} to ` : 'to '
   const by = ['finish', 'label', 'modifier'].includes(scale.limitSetBy)
     ? ''
     : phrase('by', { limitSetBy: say(scale.limitSetBy) })
+  const [limitLow, limitHigh] = [tenth(scale.limitLow), tenth(scale.limitHigh)]
+  const { limitWhy } = scale
   const stands =
     limited &&
-    phrase('stands', { low, limitHigh: tenth(scale.limitHigh), unit, limitWhy: scale.limitWhy, by })
+    (scale.limitLow > scale.axisLow
+      ? phrase('stands-from', { limitLow, limitHigh, unit, limitWhy, by })
+      : phrase('stands-to', { limitHigh, unit, limitWhy, by }))
   return [needs, stands].filter(Boolean).join(' · ')
 }
 

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, need } from '../api/client'
+import { api, need, type Schemas } from '../api/client'
 import { TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { ml } from '../parts/words'
@@ -41,23 +41,26 @@ export function StepMix() {
       {step.isError && <Trouble error={step.error} />}
       {step.data && !step.isError && (
         <p aria-live="polite" data-testid="step-mix">
-          <span className="block text-do font-semibold">
-            {step.data.pourOutMl > 0 && phrase('pour-out-then', { pourOutMl: ml(step.data.pourOutMl) })}
-            {step.data.addWaterMl > 0
-              ? phrase('water-2', {
-                  what: step.data.pourOutMl > 0 ? phrase('add-2') : phrase('add'),
-                  addWaterMl: ml(step.data.addWaterMl),
-                })
-              : step.data.addProductMl > 0
-                ? phrase('product-2', {
-                    what: step.data.pourOutMl > 0 ? phrase('add-2') : phrase('add'),
-                    addProductMl: ml(step.data.addProductMl),
-                  })
-                : phrase('nothing-to-add')}
-          </span>
+          <span className="block text-do font-semibold">{whatToDo(step.data)}</span>
           {phrase('in-the-bottle-then', { resultMl: ml(step.data.resultMl), words: step.data.words })}
         </p>
       )}
     </section>
   )
+}
+
+/** What is poured out and what goes in; a mix is made thinner with water, stronger with product. */
+function whatToDo({ pourOutMl, addWaterMl, addProductMl }: Schemas['StepAnswer']) {
+  const pourOut = ml(pourOutMl)
+  const water = ml(addWaterMl)
+  const product = ml(addProductMl)
+  if (addWaterMl > 0) {
+    return pourOutMl > 0 ? phrase('pour-out-then-water', { pourOut, water }) : phrase('add-water', { water })
+  }
+  if (addProductMl > 0) {
+    return pourOutMl > 0
+      ? phrase('pour-out-then-product', { pourOut, product })
+      : phrase('add-product', { product })
+  }
+  return phrase('nothing-to-add')
 }

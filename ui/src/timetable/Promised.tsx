@@ -25,8 +25,9 @@ export function Ready({ table }: { table: Table }) {
         <h2 className="text-do">{phrase('ready-3', { readyAt: when(table.readyAt) })}</h2>
         {table.promised && (
           <p className={late ? 'font-semibold text-over' : 'text-tune'}>
-            {late ? phrase('later-than-promised') : phrase('promised-and-kept')}
-            {when(table.promised)}
+            {late
+              ? phrase('later-than-promised', { promised: when(table.promised) })
+              : phrase('promised-and-kept', { promised: when(table.promised) })}
           </p>
         )}
       </div>
@@ -83,8 +84,9 @@ export function Offers({ jobId, table }: { jobId: string; table: Table }) {
                   {phrase('take-it')}
                 </Button>
                 <span className={`text-note ${offer.kept ? 'text-tune' : 'text-faint'}`}>
-                  {offer.kept ? phrase('keeps-it-ready') : phrase('sooner-yet-late-ready')}
-                  {when(offer.readyAt)}
+                  {offer.kept
+                    ? phrase('keeps-it-ready', { readyAt: when(offer.readyAt) })
+                    : phrase('sooner-yet-late-ready', { readyAt: when(offer.readyAt) })}
                 </span>
               </li>
             ))}

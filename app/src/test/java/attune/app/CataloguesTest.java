@@ -12,10 +12,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Properties;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -63,6 +65,26 @@ class CataloguesTest {
         .isEqualTo(new TreeSet<>(said.keySet()));
     said.forEach(
         (code, given) -> assertThat(given).as(code).isEqualTo(asked(catalogue.getProperty(code))));
+  }
+
+  @Test
+  void everyLimitOfAFieldIsSaidAndNoOther() throws IOException {
+    Properties limits = new Properties();
+    try (Reader in =
+        Files.newBufferedReader(
+            ROOT.resolve("app/src/main/resources/ValidationMessages.properties"))) {
+      limits.load(in);
+    }
+    Set<String> asked = new TreeSet<>();
+    try (Stream<Path> files = Files.walk(ROOT.resolve("app/src/main/java"))) {
+      for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+        Pattern.compile("(?:message|ALLOWED|YEARS) =\\s+\"\\{([^}\"]+)\\}\"")
+            .matcher(Files.readString(file))
+            .results()
+            .forEach(found -> asked.add(found.group(1)));
+      }
+    }
+    assertThat(new TreeSet<>(limits.stringPropertyNames())).isEqualTo(asked);
   }
 
   /** Codes a package says, with how many arguments. */

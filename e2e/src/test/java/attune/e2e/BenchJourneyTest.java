@@ -61,10 +61,10 @@ class BenchJourneyTest {
       assertThat(visit.page.locator("[data-phase]")).hasAttribute("data-phase", "sits");
       visit.isFitForEveryone();
       see(visit, "Brown foam");
-      assertThat(visit.page.getByText(Pattern.compile("^Early: let it sit"))).isVisible();
+      assertThat(visit.page.getByText(Pattern.compile("^Too early: let it sit"))).isVisible();
       visit.button("Let it sit").click();
       see(visit, "Brown foam");
-      visit.button("Wiped all the same").click();
+      visit.button("Wiped anyway").click();
       assertThat(follows(visit)).containsText("Brown foam: go on, pass 2");
       see(visit, "White foam");
       assertThat(step(visit).getByRole(AriaRole.HEADING).first()).hasText("Check");

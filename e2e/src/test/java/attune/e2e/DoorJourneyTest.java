@@ -28,7 +28,7 @@ class DoorJourneyTest {
     try (Visit visit = Visit.desk(attune)) {
       visit.open("/");
       visit.button("Mira Holt, owner").click();
-      visit.button("Be somebody else").click();
+      visit.button("Switch person").click();
       assertThat(visit.heading("Who are you?")).isVisible();
       visit.isFitForEveryone();
       visit.fitsAPhone();
@@ -66,7 +66,7 @@ class DoorJourneyTest {
       owner.button("Somebody else").click();
       owner.page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Ines Quay");
       owner.page.getByLabel("PIN, for wet gloves").fill("4711");
-      owner.button("Take in").click();
+      owner.button("Add").click();
       assertThat(owner.button("Change Ines Quay")).isVisible();
       owner.isFitForEveryone();
 

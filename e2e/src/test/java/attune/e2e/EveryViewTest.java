@@ -258,7 +258,7 @@ class EveryViewTest {
       assertThat(question.getByRole(AriaRole.HEADING)).hasText(first);
       visit.button("Woven or knitted backing").click();
       visit.button("Threads cross or loops stand").click();
-      visit.button("Take it: woven cloth").click();
+      visit.button("Accept: woven cloth").click();
       assertThat(visit.page.getByRole(AriaRole.COMBOBOX).first()).containsText("Woven cloth");
       visit.buttonLike("^Undo: ").click();
       assertThat(visit.page.getByRole(AriaRole.COMBOBOX).first()).containsText("Not asked yet");

@@ -185,20 +185,20 @@ public final class BenchViews {
    * @param at when it happened, by the server's clock
    */
   public record EntryRequest(
-      @NotNull(message = "an id") UUID id,
-      @NotNull(message = "a task, or empty") @Size(max = 160, message = "at most 160 characters")
+      @NotNull(message = "{an-id}") UUID id,
+      @NotNull(message = "{a-task-or-empty}") @Size(max = 160, message = "{at-most-160-characters}")
           String taskId,
-      @NotNull(message = "what happened") @Code(Entry.Kind.class) String kind,
-      @NotNull(message = "a local time") LocalDateTime at,
-      @Nullable @Size(max = 80, message = "at most 80 characters") String by,
+      @NotNull(message = "{what-happened}") @Code(Entry.Kind.class) String kind,
+      @NotNull(message = "{a-local-time}") LocalDateTime at,
+      @Nullable @Size(max = 80, message = "{at-most-80-characters}") String by,
       @Code(Seen.class) @Nullable String seen,
-      @Nullable @Size(max = 400, message = "at most 400 characters") String reason,
+      @Nullable @Size(max = 400, message = "{at-most-400-characters}") String reason,
       @Nullable @Valid EntryDetail detail) {}
 
   /** What a device has to tell, in its order. */
   public record EntriesRequest(
-      @NotNull(message = "entries") @Size(max = 500, message = "at most 500 entries at once")
-          List<@Valid @NotNull(message = "an entry") EntryRequest> entries) {}
+      @NotNull(message = "{entries}") @Size(max = 500, message = "{at-most-500-entries-at-once}")
+          List<@Valid @NotNull(message = "{an-entry}") EntryRequest> entries) {}
 
   /**
    * What is said of an entry.

@@ -29,14 +29,14 @@ import java.util.Optional;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record EntryDetail(
-    @Nullable @Size(max = 40, message = "at most 40") List<String> ticked,
+    @Nullable @Size(max = 40, message = "{at-most-40}") List<String> ticked,
     @Nullable UsedInstead used,
     @Nullable AirNow air,
     @Nullable Map<String, Workable> windows,
     @Nullable String says,
     @Nullable String batch,
     @Nullable Double ml,
-    @Nullable @Size(max = 36, message = "an entry's id") String corrects) {
+    @Nullable @Size(max = 36, message = "{an-entrys-id}") String corrects) {
   static final EntryDetail NONE = new EntryDetail(null, null, null, null, null, null, null, null);
 
   /** What was used instead; what is left open is as planned. */

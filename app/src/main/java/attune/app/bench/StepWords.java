@@ -271,7 +271,7 @@ public final class StepWords {
   }
 
   private static String passes(int n) {
-    return n == 1 ? "1 pass." : PHRASES.say("passes", n);
+    return PHRASES.say("passes", n);
   }
 
   private static String wetness(double laid) {

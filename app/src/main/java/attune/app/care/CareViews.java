@@ -99,10 +99,10 @@ public final class CareViews {
 
   /** Something that was done. */
   public record DoneRequest(
-      @NotBlank(message = "the code of what was done")
-          @Size(max = 200, message = "at most 200 characters")
+      @NotBlank(message = "{the-code-of-what-was-done}")
+          @Size(max = 200, message = "{at-most-200-characters}")
           String code,
-      @NotNull(message = "a day") LocalDate doneOn,
-      @NotNull(message = "HOME or SHOP") Where place,
-      @Nullable @Size(max = 400, message = "at most 400 characters") String note) {}
+      @NotNull(message = "{a-day}") LocalDate doneOn,
+      @NotNull(message = "{home-or-shop}") Where place,
+      @Nullable @Size(max = 400, message = "{at-most-400-characters}") String note) {}
 }

@@ -26,32 +26,32 @@ public final class ClothViews {
    */
   public record ClothRequest(
       @Nullable String clean,
-      @NotEmpty(message = "at least one face") @Size(max = 20, message = "at most 20 faces")
+      @NotEmpty(message = "{at-least-one-face}") @Size(max = 20, message = "{at-most-20-faces}")
           List<@NotNull(message = COLOUR) String> faces,
       @Nullable String trim) {}
 
   /** A part of a photo, as shares of it. */
   public record PatchView(
-      @DecimalMin(value = "0", message = "0 to 1") @DecimalMax(value = "1", message = "0 to 1")
+      @DecimalMin(value = "0", message = "{0-to-1}") @DecimalMax(value = "1", message = "{0-to-1}")
           double x,
-      @DecimalMin(value = "0", message = "0 to 1") @DecimalMax(value = "1", message = "0 to 1")
+      @DecimalMin(value = "0", message = "{0-to-1}") @DecimalMax(value = "1", message = "{0-to-1}")
           double y,
-      @DecimalMin(value = "0", message = "0 to 1") @DecimalMax(value = "1", message = "0 to 1")
+      @DecimalMin(value = "0", message = "{0-to-1}") @DecimalMax(value = "1", message = "{0-to-1}")
           double w,
-      @DecimalMin(value = "0", message = "0 to 1") @DecimalMax(value = "1", message = "0 to 1")
+      @DecimalMin(value = "0", message = "{0-to-1}") @DecimalMax(value = "1", message = "{0-to-1}")
           double h) {}
 
   /** Parts of a photo of the cloth. */
   public record ClothPatches(
-      @NotNull(message = "the part that is clean cloth") @Valid PatchView clean,
-      @NotEmpty(message = "at least one face") @Size(max = 20, message = "at most 20 faces")
-          List<@Valid @NotNull(message = "a patch") PatchView> faces,
+      @NotNull(message = "{the-part-that-is-clean-cloth}") @Valid PatchView clean,
+      @NotEmpty(message = "{at-least-one-face}") @Size(max = 20, message = "{at-most-20-faces}")
+          List<@Valid @NotNull(message = "{a-patch}") PatchView> faces,
       @Nullable @Valid PatchView trim) {}
 
   /** Parts of a photo of a taped half-and-half. */
   public record HalfPatches(
-      @NotNull(message = "the cleaned side") @Valid PatchView cleaned,
-      @NotNull(message = "the other side") @Valid PatchView other) {}
+      @NotNull(message = "{the-cleaned-side}") @Valid PatchView cleaned,
+      @NotNull(message = "{the-other-side}") @Valid PatchView other) {}
 
   /** One face, with the numbers it was read by. */
   public record FaceView(String colour, double deltaE, double deltaL, double chroma, double hue) {}

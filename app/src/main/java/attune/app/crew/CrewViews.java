@@ -13,9 +13,9 @@ import java.util.UUID;
 /** What goes in and out of the crew's endpoints. */
 final class CrewViews {
   static final String PIN = "\\d{4,8}";
-  static final String PIN_ALLOWED = "4 to 8 digits";
+  static final String PIN_ALLOWED = "{pin-allowed}";
   static final int PASSPHRASE_LEAST = 12;
-  static final String PASSPHRASE_ALLOWED = "12 to 128 characters";
+  static final String PASSPHRASE_ALLOWED = "{passphrase-allowed}";
 
   private CrewViews() {}
 
@@ -53,7 +53,7 @@ final class CrewViews {
 
   /** Signing in, by one of the two; by neither in the demo. */
   record SignIn(
-      @NotNull(message = "one of the names at the door") UUID memberId,
+      @NotNull(message = "{one-of-the-names-at-the}") UUID memberId,
       @Nullable @Size(max = 128, message = PASSPHRASE_ALLOWED) String passphrase,
       @Nullable @Size(max = 8, message = PIN_ALLOWED) String pin) {
     @Override
@@ -64,10 +64,9 @@ final class CrewViews {
 
   /** The first owner, or an owner who comes back by a new code. */
   record OwnerRequest(
-      @NotBlank(message = "the code from the console") @Size(max = 20, message = "the code")
+      @NotBlank(message = "{the-code-from-the-console}") @Size(max = 20, message = "{the-code}")
           String code,
-      @NotBlank(message = "a name of 1 to 80 characters")
-          @Size(max = 80, message = "a name of 1 to 80 characters")
+      @NotBlank(message = "{a-name-of-1-to-80}") @Size(max = 80, message = "{a-name-of-1-to-80}")
           String name,
       @NotNull(message = PASSPHRASE_ALLOWED)
           @Size(min = PASSPHRASE_LEAST, max = 128, message = PASSPHRASE_ALLOWED)
@@ -86,10 +85,9 @@ final class CrewViews {
    * @param version of the record that was changed; null for a new one
    */
   record MemberForm(
-      @NotBlank(message = "a name of 1 to 80 characters")
-          @Size(max = 80, message = "a name of 1 to 80 characters")
+      @NotBlank(message = "{a-name-of-1-to-80}") @Size(max = 80, message = "{a-name-of-1-to-80}")
           String name,
-      @NotNull(message = "owner, specialist, technician, desk or learner") Role role,
+      @NotNull(message = "{owner-specialist-technician-desk-or}") Role role,
       @Nullable @Size(min = PASSPHRASE_LEAST, max = 128, message = PASSPHRASE_ALLOWED)
           String passphrase,
       @Nullable @Pattern(regexp = PIN, message = PIN_ALLOWED) String pin,
@@ -138,14 +136,13 @@ final class CrewViews {
 
   /** A new passkey, as the browser made it. */
   record PasskeyForm(
-      @NotBlank(message = "a name of 1 to 60 characters")
-          @Size(max = 60, message = "a name of 1 to 60 characters")
+      @NotBlank(message = "{a-name-of-1-to-60}") @Size(max = 60, message = "{a-name-of-1-to-60}")
           String label,
-      @NotNull(message = "what the browser made") Map<String, Object> credential) {}
+      @NotNull(message = "{what-the-browser-made}") Map<String, Object> credential) {}
 
   /** What the browser signed with a passkey. */
   record PasskeyAnswer(
-      @NotNull(message = "what the browser signed") Map<String, Object> credential) {}
+      @NotNull(message = "{what-the-browser-signed}") Map<String, Object> credential) {}
 
   /** A right, in words, and who has it. */
   record RightView(Right right, String words, List<Role> roles) {}

@@ -18,8 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 class DamageController {
   /** Who acknowledges. */
   record AcknowledgeRequest(
-      @NotBlank(message = "the customer's name")
-          @Size(max = 120, message = "at most 120 characters")
+      @NotBlank(message = "{the-customers-name}")
+          @Size(max = 120, message = "{at-most-120-characters}")
           String name) {}
 
   private final DamageService damage;

@@ -165,10 +165,7 @@ final class SheetWords {
   static String passes(Rung rung) {
     int low = Math.max(1, rung.passesLow());
     int high = Math.max(low, rung.passesHigh());
-    String passes =
-        low == high
-            ? (low == 1 ? "1 pass" : PHRASES.say("passes", low))
-            : PHRASES.say("to-passes", low, high);
+    String passes = low == high ? PHRASES.say("passes", low) : PHRASES.say("to-passes", low, high);
     int sections = rung.verdict().sections().count();
     return ": " + passes + (sections > 1 ? PHRASES.say("in-sections", sections) : "");
   }

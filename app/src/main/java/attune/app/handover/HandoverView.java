@@ -75,9 +75,7 @@ public record HandoverView(
       if (panels == 0) {
         return "";
       }
-      return ": "
-          + (panels == 1 ? "1 panel, " : PHRASES.say("panels", panels))
-          + String.join(", ", zones);
+      return PHRASES.say("panels-in", panels, String.join(", ", zones));
     }
   }
 

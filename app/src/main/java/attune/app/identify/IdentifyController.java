@@ -33,8 +33,8 @@ class IdentifyController {
 
   /** What the surface is for, and answer by question so far. */
   record IdentifyRequest(
-      @NotBlank(message = "a role such as seat or trim") String role,
-      @NotNull(message = "answers, possibly none") @Size(max = 100, message = "at most 100")
+      @NotBlank(message = "{a-role-such-as-seat-or}") String role,
+      @NotNull(message = "{answers-possibly-none}") @Size(max = 100, message = "{at-most-100}")
           Map<String, String> answers) {}
 
   /** A question to ask, with its answers. */

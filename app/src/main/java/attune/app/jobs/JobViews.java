@@ -62,27 +62,27 @@ public final class JobViews {
    * @param vehicleId the vehicle, or null to note a new one with the fields after it
    */
   public record NewJob(
-      @NotBlank(message = "the customer's wish or the car, in a few words")
-          @Size(max = 200, message = "at most 200 characters")
+      @NotBlank(message = "{the-customers-wish-or-the-car}")
+          @Size(max = 200, message = "{at-most-200-characters}")
           String title,
       @Nullable UUID vehicleId,
       @Nullable @Valid NewVehicle vehicle) {}
 
   /** The vehicle of a new job. */
   public record NewVehicle(
-      @NotBlank(message = "what the vehicle is called")
-          @Size(max = 200, message = "at most 200 characters")
+      @NotBlank(message = "{what-the-vehicle-is-called}")
+          @Size(max = 200, message = "{at-most-200-characters}")
           String label,
-      @NotBlank(message = "a layout") String layout,
-      @Nullable @Size(max = 20, message = "at most 20 characters") String plate,
-      @Nullable @Pattern(regexp = "left|right", message = "left or right") String drive,
+      @NotBlank(message = "{a-layout}") String layout,
+      @Nullable @Size(max = 20, message = "{at-most-20-characters}") String plate,
+      @Nullable @Pattern(regexp = "left|right", message = "{left-or-right}") String drive,
       @Nullable
-          @Min(value = 1900, message = "1900 or later")
-          @Max(value = 2100, message = "2100 or earlier")
+          @Min(value = 1900, message = "{1900-or-later}")
+          @Max(value = 2100, message = "{2100-or-earlier}")
           Integer builtYear,
       @Nullable
-          @Min(value = 0, message = "0 or more")
-          @Max(value = 5_000_000, message = "at most 5 000 000")
+          @Min(value = 0, message = "{0-or-more}")
+          @Max(value = 5_000_000, message = "{at-most-5-000-000}")
           Integer odometerKm) {
     VehicleForm form() {
       return new VehicleForm(
@@ -92,47 +92,49 @@ public final class JobViews {
 
   /** Changes to the job itself; null leaves a part as it is, an empty returnBy takes it back. */
   public record JobChange(
-      @Nullable @Size(min = 1, max = 200, message = "1 to 200 characters") String title,
+      @Nullable @Size(min = 1, max = 200, message = "{1-to-200-characters}") String title,
       @Nullable JobFile.SettingFile setting,
       @Nullable JobFile.WishesFile wishes,
       @Nullable Map<String, String> houseRules) {}
 
   /** What was found on one or several panels; null leaves a field as it is. */
   public record FindingRequest(
-      @NotEmpty(message = "at least one panel") @Size(max = 400, message = "at most 400 panels")
+      @NotEmpty(message = "{at-least-one-panel}") @Size(max = 400, message = "{at-most-400-panels}")
           List<String> surfaceIds,
-      @NotNull(message = "a finding") Finding finding) {}
+      @NotNull(message = "{a-finding}") Finding finding) {}
 
   /** Findings to copy from panel to panel; the first of a pair must be surveyed. */
   public record CopyRequest(
-      @NotEmpty(message = "at least one pair") @Size(max = 400, message = "at most 400 pairs")
-          List<@Valid @NotNull(message = "a pair") Pair> pairs) {}
+      @NotEmpty(message = "{at-least-one-pair}") @Size(max = 400, message = "{at-most-400-pairs}")
+          List<@Valid @NotNull(message = "{a-pair}") Pair> pairs) {}
 
   /** One panel's findings for another. */
   public record Pair(
-      @NotBlank(message = "a surveyed panel") String from,
-      @NotBlank(message = "a panel") String to) {}
+      @NotBlank(message = "{a-surveyed-panel}") String from,
+      @NotBlank(message = "{a-panel}") String to) {}
 
   /** A panel of one's own. */
   public record NewPanel(
-      @NotBlank(message = "what the panel is called")
-          @Size(max = 80, message = "at most 80 characters")
+      @NotBlank(message = "{what-the-panel-is-called}")
+          @Size(max = 80, message = "{at-most-80-characters}")
           String label,
-      @NotBlank(message = "a role such as seat or trim") String role,
-      @Positive(message = "above 0 m²") @Max(value = 50, message = "at most 50 m²") double areaM2,
-      @Nullable @Min(value = 0, message = "0 or more") @Max(value = 200, message = "at most 200 m")
+      @NotBlank(message = "{a-role-such-as-seat-or}") String role,
+      @Positive(message = "{above-0-m}") @Max(value = 50, message = "{at-most-50-m}") double areaM2,
+      @Nullable
+          @Min(value = 0, message = "{0-or-more}")
+          @Max(value = 200, message = "{at-most-200-m}")
           Double seamM) {}
 
   /** How a panel is split in two: across, into left and right, or down, into front and rear. */
   public record SplitRequest(
-      @NotNull(message = "across or down")
-          @Pattern(regexp = "across|down", message = "across or down")
+      @NotNull(message = "{across-or-down}")
+          @Pattern(regexp = "across|down", message = "{across-or-down}")
           String along) {}
 
   /** Panels to make one of, or to take off the sheet. */
   public record PanelsRequest(
-      @NotEmpty(message = "at least one panel") @Size(max = 400, message = "at most 400 panels")
-          List<@NotBlank(message = "a panel") String> surfaceIds) {}
+      @NotEmpty(message = "{at-least-one-panel}") @Size(max = 400, message = "{at-most-400-panels}")
+          List<@NotBlank(message = "{a-panel}") String> surfaceIds) {}
 
   /**
    * Fields of a finding.

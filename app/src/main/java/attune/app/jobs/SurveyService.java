@@ -155,7 +155,7 @@ public class SurveyService {
   }
 
   private static String panelsOf(int count) {
-    return count == 1 ? "1 panel" : PHRASES.say("panels", count);
+    return PHRASES.say("panels", count);
   }
 
   private static String what(FindingRequest request, Map<String, Layout.Panel> panels) {

@@ -36,9 +36,9 @@ public final class NetworkViews {
 
   /** A device that asks to be let in. */
   public record PairRequest(
-      @NotNull(message = "six digits") @Pattern(regexp = "[0-9]{6}", message = "six digits")
+      @NotNull(message = "{six-digits}") @Pattern(regexp = "[0-9]{6}", message = "{six-digits}")
           String code,
-      @NotBlank(message = "a name for the device")
-          @Size(max = 60, message = "at most 60 characters")
+      @NotBlank(message = "{a-name-for-the-device}")
+          @Size(max = 60, message = "{at-most-60-characters}")
           String name) {}
 }

@@ -32,30 +32,30 @@ public final class PeopleViews {
    * @param version as it was read, so that nobody's change is overwritten; null for a new one
    */
   public record CustomerForm(
-      @NotBlank(message = "a name") @Size(max = 120, message = "at most 120 characters")
+      @NotBlank(message = "{a-name}") @Size(max = 120, message = "{at-most-120-characters}")
           String name,
-      @Nullable @Size(max = 40, message = "at most 40 characters") String phone,
+      @Nullable @Size(max = 40, message = "{at-most-40-characters}") String phone,
       @Nullable
-          @Email(message = "an address such as name@place.example, or nothing")
-          @Size(max = 200, message = "at most 200 characters")
+          @Email(message = "{an-address-such-as-name-place}")
+          @Size(max = 200, message = "{at-most-200-characters}")
           String email,
-      @Nullable @Size(max = 300, message = "at most 300 characters") String address,
-      @Nullable @Size(max = 2000, message = "at most 2000 characters") String notes,
-      @Nullable @Pattern(regexp = "tidy|thorough|exacting", message = "tidy, thorough or exacting")
+      @Nullable @Size(max = 300, message = "{at-most-300-characters}") String address,
+      @Nullable @Size(max = 2000, message = "{at-most-2000-characters}") String notes,
+      @Nullable @Pattern(regexp = "tidy|thorough|exacting", message = "{tidy-thorough-or-exacting}")
           String standard,
-      @Nullable @Pattern(regexp = "matt|satin|gloss", message = "matt, satin or gloss")
+      @Nullable @Pattern(regexp = "matt|satin|gloss", message = "{matt-satin-or-gloss}")
           String sheen,
       @Nullable
           @Pattern(
               regexp = "none|dressing|barrier|coating",
-              message = "none, dressing, barrier or coating")
+              message = "{none-dressing-barrier-or-coating}")
           String protection,
-      @Nullable @Pattern(regexp = "temperate|hot|cold-wet", message = "temperate, hot or cold-wet")
+      @Nullable @Pattern(regexp = "temperate|hot|cold-wet", message = "{temperate-hot-or-cold-wet}")
           String climate,
-      @NotNull(message = "a list, possibly empty") List<@NotNull(message = "a use") Use> uses,
+      @NotNull(message = "{a-list-possibly-empty}") List<@NotNull(message = "{a-use}") Use> uses,
       @Nullable
-          @Min(value = 0, message = "0 or more")
-          @Max(value = 500_000, message = "at most 500 000")
+          @Min(value = 0, message = "{0-or-more}")
+          @Max(value = 500_000, message = "{at-most-500-000}")
           Integer kmAYear,
       @Nullable Integer version) {}
 
@@ -73,20 +73,20 @@ public final class PeopleViews {
 
   /** A vehicle as written down. */
   public record VehicleForm(
-      @NotBlank(message = "what the vehicle is called")
-          @Size(max = 200, message = "at most 200 characters")
+      @NotBlank(message = "{what-the-vehicle-is-called}")
+          @Size(max = 200, message = "{at-most-200-characters}")
           String label,
-      @Nullable @Size(max = 20, message = "at most 20 characters") String plate,
-      @NotBlank(message = "a layout") String layout,
-      @Nullable @Pattern(regexp = "left|right", message = "left or right") String drive,
+      @Nullable @Size(max = 20, message = "{at-most-20-characters}") String plate,
+      @NotBlank(message = "{a-layout}") String layout,
+      @Nullable @Pattern(regexp = "left|right", message = "{left-or-right}") String drive,
       @Nullable
-          @Min(value = 1900, message = "1900 or later")
-          @Max(value = 2100, message = "2100 or earlier")
+          @Min(value = 1900, message = "{1900-or-later}")
+          @Max(value = 2100, message = "{2100-or-earlier}")
           Integer builtYear,
-      @Nullable @Size(max = 120, message = "at most 120 characters") String trim,
+      @Nullable @Size(max = 120, message = "{at-most-120-characters}") String trim,
       @Nullable
-          @Min(value = 0, message = "0 or more")
-          @Max(value = 5_000_000, message = "at most 5 000 000")
+          @Min(value = 0, message = "{0-or-more}")
+          @Max(value = 5_000_000, message = "{at-most-5-000-000}")
           Integer odometerKm,
       boolean historyKnown,
       @Nullable UUID customerId,
@@ -115,12 +115,12 @@ public final class PeopleViews {
 
   /** A new fleet. */
   public record FleetForm(
-      @NotBlank(message = "a name") @Size(max = 120, message = "at most 120 characters")
+      @NotBlank(message = "{a-name}") @Size(max = 120, message = "{at-most-120-characters}")
           String name,
-      @Nullable @Size(max = 2000, message = "at most 2000 characters") String notes) {}
+      @Nullable @Size(max = 2000, message = "{at-most-2000-characters}") String notes) {}
 
   /** Which other one is the same and goes into this one. */
-  public record MergeRequest(@NotNull(message = "the id of the other one") UUID other) {}
+  public record MergeRequest(@NotNull(message = "{the-id-of-the-other-one}") UUID other) {}
 
   /**
    * A product used on a panel.

@@ -39,12 +39,12 @@ public final class PhotoViews {
 
   /** What is said of a photo; all of it replaces what was said before. */
   public record PhotoForm(
-      @Nullable @Size(max = 80, message = "at most 80 characters") String surfaceId,
-      @NotNull(message = "a moment") Moment moment,
-      @Nullable @Size(max = 200, message = "at most 200 characters") String caption,
-      @Nullable @Size(min = 4, max = 4, message = "x and y of both ends")
+      @Nullable @Size(max = 80, message = "{at-most-80-characters}") String surfaceId,
+      @NotNull(message = "{a-moment}") Moment moment,
+      @Nullable @Size(max = 200, message = "{at-most-200-characters}") String caption,
+      @Nullable @Size(min = 4, max = 4, message = "{x-and-y-of-both-ends}")
           List<
-                  @NotNull(message = "a number") @DecimalMin(value = "0", message = "0 to 1")
-                  @DecimalMax(value = "1", message = "0 to 1") Double>
+                  @NotNull(message = "{a-number}") @DecimalMin(value = "0", message = "{0-to-1}")
+                  @DecimalMax(value = "1", message = "{0-to-1}") Double>
               line) {}
 }

@@ -216,7 +216,7 @@ class MatchService {
     if (verdict.passes() >= Demand.NEVER) {
       return PHRASES.say("never-clean-to-the-standard");
     }
-    String passes = verdict.passes() == 1 ? "1 pass" : PHRASES.say("passes", verdict.passes());
+    String passes = PHRASES.say("passes", verdict.passes());
     return PHRASES.say("to-the-standard-agreed", passes);
   }
 

@@ -28,13 +28,13 @@ public final class MatchViews {
   /** A set of needles; no cleaner is dry work. */
   public record Needles(
       @Nullable String cleanerId,
-      @NotBlank(message = "a ratio, or ready") String ratio,
-      @NotBlank(message = "a tool") String toolId,
-      @NotBlank(message = "surface, tool or cloth") String applyTo,
-      @Min(value = 0, message = "0 or more") @Max(value = 1000, message = "at most 1000")
+      @NotBlank(message = "{a-ratio-or-ready}") String ratio,
+      @NotBlank(message = "{a-tool}") String toolId,
+      @NotBlank(message = "{surface-tool-or-cloth}") String applyTo,
+      @Min(value = 0, message = "{0-or-more}") @Max(value = 1000, message = "{at-most-1000}")
           double laidGPerM2,
-      @NotBlank(message = "none, seat-heat, warm-water or steam") String warmth,
-      @Min(value = 0, message = "0 or more") @Max(value = 3600, message = "at most 3600")
+      @NotBlank(message = "{none-seat-heat-warm-water-or}") String warmth,
+      @Min(value = 0, message = "{0-or-more}") @Max(value = 3600, message = "{at-most-3600}")
           int dwellS) {}
 
   /** One scale of the rack; a bound left out is unknown. */
@@ -125,8 +125,8 @@ public final class MatchViews {
 
   /** Needles to keep; a caution overridden asks for a reason. */
   public record ByHandRequest(
-      @NotNull(message = "needles") @Valid Needles needles,
-      @Nullable @Size(max = 400, message = "at most 400 characters") String reason) {}
+      @NotNull(message = "{needles}") @Valid Needles needles,
+      @Nullable @Size(max = 400, message = "{at-most-400-characters}") String reason) {}
 
   /**
    * A panel of a job as a model to be worked by hand.
@@ -137,11 +137,11 @@ public final class MatchViews {
 
   /** What was worked, and what the cloth said. */
   public record TriedRequest(
-      @NotNull(message = "needles") @Valid Needles needles,
-      @NotNull(message = "clean, soil-stays, colour or dulled")
+      @NotNull(message = "{needles}") @Valid Needles needles,
+      @NotNull(message = "{clean-soil-stays-colour-or-dulled}")
           @Pattern(
               regexp = "clean|soil-stays|colour|dulled",
-              message = "clean, soil-stays, colour or dulled")
+              message = "{clean-soil-stays-colour-or-dulled}")
           String result) {}
 
   /** What would have to change. */

@@ -41,7 +41,7 @@ class RuleController {
   record JobRule(String key, String ofShop, @Nullable String ofJob) {}
 
   /** The job's own schools; what is left out follows the shop. */
-  record JobSchools(@NotNull(message = "schools by rule") Map<String, String> schools) {}
+  record JobSchools(@NotNull(message = "{schools-by-rule}") Map<String, String> schools) {}
 
   /** A panel worked otherwise. */
   record ChangedPanel(String surfaceId, String label, String before, String after) {}

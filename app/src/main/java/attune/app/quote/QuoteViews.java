@@ -75,9 +75,9 @@ final class QuoteViews {
    * @param level which of the shop's levels that is, where it is one
    */
   record QuoteRequest(
-      @NotNull(message = "a list, maybe empty") @Size(max = 10, message = "at most 10")
+      @NotNull(message = "{a-list-maybe-empty}") @Size(max = 10, message = "{at-most-10}")
           List<String> declined,
-      @Nullable @Size(max = 40, message = "at most 40 characters") String level) {}
+      @Nullable @Size(max = 40, message = "{at-most-40-characters}") String level) {}
 
   /**
    * The shop's levels, each to every standard.

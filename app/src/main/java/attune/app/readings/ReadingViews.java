@@ -21,10 +21,10 @@ final class ReadingViews {
    * @param colour as #rrggbb, for the cloth, as read by hand
    */
   record ReadingRequest(
-      @NotBlank(message = "an instrument") @Code(Instrument.class) String instrument,
-      @Nullable @Size(max = 80, message = "at most 80 characters") String surfaceId,
-      @Nullable @Size(max = 80, message = "at most 80 characters") String productId,
-      @Nullable @Size(max = 20, message = "at most 20 characters") String ratio,
+      @NotBlank(message = "{an-instrument}") @Code(Instrument.class) String instrument,
+      @Nullable @Size(max = 80, message = "{at-most-80-characters}") String surfaceId,
+      @Nullable @Size(max = 80, message = "{at-most-80-characters}") String productId,
+      @Nullable @Size(max = 20, message = "{at-most-20-characters}") String ratio,
       @Nullable Double value,
       @Nullable String colour) {}
 

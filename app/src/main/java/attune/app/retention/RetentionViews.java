@@ -9,7 +9,7 @@ import java.util.UUID;
 
 /** What goes in and out of retention's endpoints. */
 final class RetentionViews {
-  private static final String YEARS = "1 to 30 years, or nothing";
+  private static final String YEARS = "{years-allowed}";
 
   private RetentionViews() {}
 

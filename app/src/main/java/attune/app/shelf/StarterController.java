@@ -17,8 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
 class StarterController {
   /** What is owned. */
   record Ticked(
-      @NotNull(message = "a list of tools") @Size(max = 100, message = "at most 100")
-          List<@NotNull(message = "a tool") String> tools) {}
+      @NotNull(message = "{a-list-of-tools}") @Size(max = 100, message = "{at-most-100}")
+          List<@NotNull(message = "{a-tool}") String> tools) {}
 
   private final Starters starters;
 

@@ -32,16 +32,16 @@ public final class StockViews {
 
   /** A bottle that came in. */
   public record BottleForm(
-      @DecimalMin(value = "1", message = "1 to 25000 ml")
-          @DecimalMax(value = "25000", message = "1 to 25000 ml")
+      @DecimalMin(value = "1", message = "{1-to-25000-ml}")
+          @DecimalMax(value = "25000", message = "{1-to-25000-ml}")
           double sizeMl,
       @Nullable
-          @DecimalMin(value = "0", message = "0 ml to its size")
-          @DecimalMax(value = "25000", message = "0 ml to its size")
+          @DecimalMin(value = "0", message = "{0-ml-to-its-size}")
+          @DecimalMax(value = "25000", message = "{0-ml-to-its-size}")
           Double leftMl,
       @Nullable LocalDate openedOn,
       @Nullable LocalDate expiresOn,
-      @Nullable @Size(max = 60, message = "at most 60 characters") String batch) {}
+      @Nullable @Size(max = 60, message = "{at-most-60-characters}") String batch) {}
 
   /**
    * What is left in a bottle: as millilitres, or weighed.
@@ -51,20 +51,20 @@ public final class StockViews {
    */
   public record WeighForm(
       @Nullable
-          @DecimalMin(value = "0", message = "0 or more")
-          @DecimalMax(value = "25000", message = "at most 25000")
+          @DecimalMin(value = "0", message = "{0-or-more}")
+          @DecimalMax(value = "25000", message = "{at-most-25000}")
           Double leftMl,
       @Nullable
-          @DecimalMin(value = "0", message = "0 or more")
-          @DecimalMax(value = "50000", message = "at most 50000")
+          @DecimalMin(value = "0", message = "{0-or-more}")
+          @DecimalMax(value = "50000", message = "{at-most-50000}")
           Double grams,
       @Nullable
-          @DecimalMin(value = "0", message = "0 or more")
-          @DecimalMax(value = "5000", message = "at most 5000")
+          @DecimalMin(value = "0", message = "{0-or-more}")
+          @DecimalMax(value = "5000", message = "{at-most-5000}")
           Double emptyGrams,
       @Nullable
-          @DecimalMin(value = "0.5", message = "0.5 to 2")
-          @DecimalMax(value = "2", message = "0.5 to 2")
+          @DecimalMin(value = "0.5", message = "{0-5-to-2}")
+          @DecimalMax(value = "2", message = "{0-5-to-2}")
           Double gramsPerMl) {}
 
   /** A bottle on the shelf. */
@@ -80,15 +80,15 @@ public final class StockViews {
 
   /** How a cloth is kept. */
   public record ClothForm(
-      @Nullable @Size(max = 40, message = "at most 40 characters") String colour,
-      @Min(value = 1, message = "1 to 16") @Max(value = 16, message = "1 to 16") int faces,
-      @NotNull(message = "a list, possibly empty")
-          List<@NotNull(message = "a use") ClothUse> uses) {}
+      @Nullable @Size(max = 40, message = "{at-most-40-characters}") String colour,
+      @Min(value = 1, message = "{1-to-16}") @Max(value = 16, message = "{1-to-16}") int faces,
+      @NotNull(message = "{a-list-possibly-empty}")
+          List<@NotNull(message = "{a-use}") ClothUse> uses) {}
 
   /** Pieces something happened to. */
   public record ClothStep(
-      @NotNull(message = "used, washed or thrown") ClothEvent event,
-      @Min(value = 0, message = "0 or more") @Max(value = 10000, message = "at most 10000")
+      @NotNull(message = "{used-washed-or-thrown}") ClothEvent event,
+      @Min(value = 0, message = "{0-or-more}") @Max(value = 10000, message = "{at-most-10000}")
           int pieces) {}
 
   /** A cloth or applicator and where its pieces are. */
@@ -108,7 +108,7 @@ public final class StockViews {
   /** An address of a safety sheet; null takes it away. */
   public record SheetLink(
       @Nullable
-          @Size(max = 500, message = "at most 500 characters")
-          @Pattern(regexp = "https?://\\S+", message = "an address that starts with http")
+          @Size(max = 500, message = "{at-most-500-characters}")
+          @Pattern(regexp = "https?://\\S+", message = "{an-address-that-starts-with-http}")
           String link) {}
 }

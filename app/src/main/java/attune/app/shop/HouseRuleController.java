@@ -32,7 +32,7 @@ class HouseRuleController {
       List<School> schools) {}
 
   /** Schools other than the defaults, by rule. */
-  record Schools(@NotNull(message = "schools by rule") Map<String, String> schools) {}
+  record Schools(@NotNull(message = "{schools-by-rule}") Map<String, String> schools) {}
 
   private final ReferenceData reference;
   private final ShopService shop;

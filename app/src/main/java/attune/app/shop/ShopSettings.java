@@ -33,43 +33,43 @@ import java.util.UUID;
  * @param houseRules schools other than the defaults, by rule; left out, those kept stay
  */
 public record ShopSettings(
-    @NotNull(message = "a name, possibly empty")
-        @Size(max = 120, message = "at most 120 characters")
+    @NotNull(message = "{a-name-possibly-empty}")
+        @Size(max = 120, message = "{at-most-120-characters}")
         String name,
-    @DecimalMin(value = "5", message = "5 to 10") @DecimalMax(value = "10", message = "5 to 10")
+    @DecimalMin(value = "5", message = "{5-to-10}") @DecimalMax(value = "10", message = "{5-to-10}")
         double tapPh,
-    @DecimalMin(value = "0", message = "0 to 10 mmol/l")
-        @DecimalMax(value = "10", message = "0 to 10 mmol/l")
+    @DecimalMin(value = "0", message = "{0-to-10-mmol-l}")
+        @DecimalMax(value = "10", message = "{0-to-10-mmol-l}")
         double alkalinity,
     boolean deionised,
-    @NotNull(message = "metric or us") @Pattern(regexp = "metric|us", message = "metric or us")
+    @NotNull(message = "{metric-or-us}") @Pattern(regexp = "metric|us", message = "{metric-or-us}")
         String units,
-    @NotNull(message = "a currency")
-        @Pattern(regexp = "[A-Z]{3}", message = "three capital letters, such as EUR")
+    @NotNull(message = "{a-currency}")
+        @Pattern(regexp = "[A-Z]{3}", message = "{three-capital-letters-such-as-eur}")
         String currency,
-    @NotNull(message = "a language")
+    @NotNull(message = "{a-language}")
         @Pattern(
             regexp = "en-GB|en-US|de-DE|fr-FR|es-ES|it-IT|nl-NL|sv-SE",
-            message = "one of en-GB, en-US, de-DE, fr-FR, es-ES, it-IT, nl-NL, sv-SE")
+            message = "{one-of-en-gb-en-us}")
         String locale,
-    @NotNull(message = "a time, HH:MM") @Pattern(regexp = TIME, message = "a time, HH:MM")
+    @NotNull(message = "{a-time-hh-mm}") @Pattern(regexp = TIME, message = "{a-time-hh-mm}")
         String opens,
-    @NotNull(message = "a time, HH:MM") @Pattern(regexp = TIME, message = "a time, HH:MM")
+    @NotNull(message = "{a-time-hh-mm}") @Pattern(regexp = TIME, message = "{a-time-hh-mm}")
         String closes,
-    @Nullable @Size(max = 6, message = "at most six days")
-        List<@Pattern(regexp = DAY, message = "monday to sunday") String> closed,
-    @DecimalMin(value = "0.2", message = "0.2 to 5 ml")
-        @DecimalMax(value = "5", message = "0.2 to 5 ml")
+    @Nullable @Size(max = 6, message = "{at-most-six-days}")
+        List<@Pattern(regexp = DAY, message = "{monday-to-sunday}") String> closed,
+    @DecimalMin(value = "0.2", message = "{0-2-to-5-ml}")
+        @DecimalMax(value = "5", message = "{0-2-to-5-ml}")
         double triggerMl,
-    @NotEmpty(message = "at least one person") @Size(max = 40, message = "at most 40 people")
-        List<@Valid @NotNull(message = "a person") Person> people,
+    @NotEmpty(message = "{at-least-one-person}") @Size(max = 40, message = "{at-most-40-people}")
+        List<@Valid @NotNull(message = "{a-person}") Person> people,
     @Nullable
-        @DecimalMin(value = "0", message = "0 to 10 000")
-        @DecimalMax(value = "10000", message = "0 to 10 000")
+        @DecimalMin(value = "0", message = "{0-to-10-000}")
+        @DecimalMax(value = "10000", message = "{0-to-10-000}")
         Double hourlyRate,
     @Nullable
-        @DecimalMin(value = "0", message = "0 to 50 %")
-        @DecimalMax(value = "50", message = "0 to 50 %")
+        @DecimalMin(value = "0", message = "{0-to-50}")
+        @DecimalMax(value = "50", message = "{0-to-50}")
         Double taxPercent,
     @Nullable Map<String, String> houseRules,
     @Nullable @Valid Papers papers,
@@ -90,17 +90,18 @@ public record ShopSettings(
    * @param formerly what they were called before
    */
   public record Person(
-      @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters") String name,
+      @NotBlank(message = "{a-name}") @Size(max = 80, message = "{at-most-80-characters}")
+          String name,
       boolean coats,
-      @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String comes,
-      @Nullable @Pattern(regexp = TIME, message = "a time, HH:MM") String goes,
-      @Nullable @Size(max = 6, message = "at most six days")
-          List<@Pattern(regexp = DAY, message = "monday to sunday") String> off,
+      @Nullable @Pattern(regexp = TIME, message = "{a-time-hh-mm}") String comes,
+      @Nullable @Pattern(regexp = TIME, message = "{a-time-hh-mm}") String goes,
+      @Nullable @Size(max = 6, message = "{at-most-six-days}")
+          List<@Pattern(regexp = DAY, message = "{monday-to-sunday}") String> off,
       @Nullable UUID member,
-      @Nullable @Size(max = 20, message = "at most 20 names")
+      @Nullable @Size(max = 20, message = "{at-most-20-names}")
           List<
-                  @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters")
-                  String>
+                  @NotBlank(message = "{a-name}")
+                  @Size(max = 80, message = "{at-most-80-characters}") String>
               formerly) {
     public Person(String name, boolean coats, @Nullable String comes, @Nullable String goes) {
       this(name, coats, comes, goes, null, null, null);
@@ -135,12 +136,12 @@ public record ShopSettings(
    * @param quoteDays days a quote is good for, 30 where left out
    */
   public record Papers(
-      @Nullable @Size(max = 300, message = "at most 300 characters") String address,
-      @Nullable @Size(max = 200, message = "at most 200 characters") String contact,
-      @Nullable @Size(max = 800, message = "at most 800 characters") String terms,
+      @Nullable @Size(max = 300, message = "{at-most-300-characters}") String address,
+      @Nullable @Size(max = 200, message = "{at-most-200-characters}") String contact,
+      @Nullable @Size(max = 800, message = "{at-most-800-characters}") String terms,
       @Nullable
-          @Min(value = 1, message = "1 to 365 days")
-          @Max(value = 365, message = "1 to 365 days")
+          @Min(value = 1, message = "{1-to-365-days}")
+          @Max(value = 365, message = "{1-to-365-days}")
           Integer quoteDays) {}
 
   /**
@@ -150,10 +151,10 @@ public record ShopSettings(
    * @param min how long one is
    */
   public record Breaks(
-      @Min(value = 30, message = "30 to 240 minutes")
-          @Max(value = 240, message = "30 to 240 minutes")
+      @Min(value = 30, message = "{30-to-240-minutes}")
+          @Max(value = 240, message = "{30-to-240-minutes}")
           int everyMin,
-      @Min(value = 5, message = "5 to 60 minutes") @Max(value = 60, message = "5 to 60 minutes")
+      @Min(value = 5, message = "{5-to-60-minutes}") @Max(value = 60, message = "{5-to-60-minutes}")
           int min) {}
 
   /**
@@ -165,15 +166,15 @@ public record ShopSettings(
    */
   public record Selling(
       @Nullable
-          @DecimalMin(value = "0", message = "0 to 10 000")
-          @DecimalMax(value = "10000", message = "0 to 10 000")
+          @DecimalMin(value = "0", message = "{0-to-10-000}")
+          @DecimalMax(value = "10000", message = "{0-to-10-000}")
           Double calledOut,
       @Nullable
-          @DecimalMin(value = "0", message = "0 to 100")
-          @DecimalMax(value = "100", message = "0 to 100")
+          @DecimalMin(value = "0", message = "{0-to-100}")
+          @DecimalMax(value = "100", message = "{0-to-100}")
           Double perKm,
-      @Nullable @Size(min = 1, max = 6, message = "one to six levels")
-          List<@Valid @NotNull(message = "a level") Level> levels) {
+      @Nullable @Size(min = 1, max = 6, message = "{one-to-six-levels}")
+          List<@Valid @NotNull(message = "{a-level}") Level> levels) {
     static final Selling USUAL =
         new Selling(
             null,
@@ -192,14 +193,15 @@ public record ShopSettings(
    * @param leavesOut packages that are not in it
    */
   public record Level(
-      @NotBlank(message = "a name") @Size(max = 40, message = "at most 40 characters") String name,
-      @NotNull(message = "packages, maybe none") @Size(max = 5, message = "at most five packages")
+      @NotBlank(message = "{a-name}") @Size(max = 40, message = "{at-most-40-characters}")
+          String name,
+      @NotNull(message = "{packages-maybe-none}")
+          @Size(max = 5, message = "{at-most-five-packages}")
           List<
-                  @NotNull(message = "a package")
+                  @NotNull(message = "{a-package}")
                   @Pattern(
                       regexp = "textiles|shield-young-hide|care-older-hide|coating|dressing",
-                      message =
-                          "one of textiles, shield-young-hide, care-older-hide, coating, dressing")
+                      message = "{one-of-the-packages}")
                   String>
               leavesOut) {}
 

@@ -50,15 +50,15 @@ final class TimetableViews {
 
   /** All parts on order. */
   record PartsRequest(
-      @NotNull(message = "a list") @Size(max = 20, message = "at most 20 parts")
-          List<@Valid @NotNull(message = "a part") PartRequest> parts) {}
+      @NotNull(message = "{a-list}") @Size(max = 20, message = "{at-most-20-parts}")
+          List<@Valid @NotNull(message = "{a-part}") PartRequest> parts) {}
 
   /** One of them. */
   record PartRequest(
-      @NotBlank(message = "what it is") @Size(max = 80, message = "at most 80 characters")
+      @NotBlank(message = "{what-it-is}") @Size(max = 80, message = "{at-most-80-characters}")
           String name,
-      @NotEmpty(message = "at least one panel") List<String> surfaceIds,
-      @NotNull(message = "a local time") LocalDateTime arrives) {}
+      @NotEmpty(message = "{at-least-one-panel}") List<String> surfaceIds,
+      @NotNull(message = "{a-local-time}") LocalDateTime arrives) {}
 
   /** A row of the timetable. */
   record LaneView(String id, String label) {}
@@ -137,9 +137,9 @@ final class TimetableViews {
 
   /** A task moved by hand. */
   record MoveRequest(
-      @NotNull(message = "a task") @Size(max = 200, message = "at most 200 characters")
+      @NotNull(message = "{a-task}") @Size(max = 200, message = "{at-most-200-characters}")
           String taskId,
-      @NotNull(message = "a local time") LocalDateTime start) {}
+      @NotNull(message = "{a-local-time}") LocalDateTime start) {}
 
   /** What a moved task does to another. */
   record PushedView(String taskId, String label, LocalDateTime from, LocalDateTime to) {}
@@ -155,7 +155,7 @@ final class TimetableViews {
 
   /** Who does it: names of the shop's people, or how many without names. */
   record CrewRequest(
-      @Size(max = 4, message = "at most 4 people") List<String> crew, @Nullable Integer people) {}
+      @Size(max = 4, message = "{at-most-4-people}") List<String> crew, @Nullable Integer people) {}
 
   /** A way to be ready sooner. */
   record OfferView(

@@ -45,5 +45,5 @@ final class WeekViews {
       @Nullable String clash) {}
 
   /** When a job begins. */
-  record StartRequest(@NotNull(message = "a local time") LocalDateTime start) {}
+  record StartRequest(@NotNull(message = "{a-local-time}") LocalDateTime start) {}
 }

@@ -44,13 +44,13 @@ public final class TrainingViews {
 
   /** A course to be passed before a work is done alone. */
   public record GateView(
-      @NotNull(message = "COATING, RIM or ANILINE") Skill work,
-      @NotNull(message = "a course") Course course) {}
+      @NotNull(message = "{coating-rim-or-aniline}") Skill work,
+      @NotNull(message = "{a-course}") Course course) {}
 
   /** All gates; a work that is not in it has none. */
   public record Gates(
-      @NotNull(message = "gates, maybe none") @Size(max = 10, message = "at most 10 gates")
-          List<@Valid @NotNull(message = "a gate") GateView> gates) {}
+      @NotNull(message = "{gates-maybe-none}") @Size(max = 10, message = "{at-most-10-gates}")
+          List<@Valid @NotNull(message = "{a-gate}") GateView> gates) {}
 
   /** The courses, and what each is needed for. */
   public record TrainingView(List<LessonView> lessons, List<GateView> gates) {}
@@ -170,15 +170,15 @@ public final class TrainingViews {
 
   /** Something done to a model panel. */
   public record DeedFile(
-      @NotNull(message = "what is done") Deed.Act act,
-      @Min(value = 0, message = "0 to 9") @Max(value = 9, message = "0 to 9") int means,
-      @NotNull(message = "cells, maybe none") @Size(max = 4000, message = "at most 4000 cells")
+      @NotNull(message = "{what-is-done}") Deed.Act act,
+      @Min(value = 0, message = "{0-to-9}") @Max(value = 9, message = "{0-to-9}") int means,
+      @NotNull(message = "{cells-maybe-none}") @Size(max = 4000, message = "{at-most-4000-cells}")
           List<
-                  @NotNull(message = "a cell") @Min(value = 0, message = "0 to 383")
-                  @Max(value = 383, message = "0 to 383") Integer>
+                  @NotNull(message = "{a-cell}") @Min(value = 0, message = "{0-to-383}")
+                  @Max(value = 383, message = "{0-to-383}") Integer>
               cells,
-      @DecimalMin(value = "0", message = "0 to 86 400 s")
-          @DecimalMax(value = "86400", message = "0 to 86 400 s")
+      @DecimalMin(value = "0", message = "{0-to-86-400-s}")
+          @DecimalMax(value = "86400", message = "{0-to-86-400-s}")
           double seconds) {}
 
   /**
@@ -190,20 +190,20 @@ public final class TrainingViews {
    * @param testId of the test it belongs to, none in practice
    */
   public record AnswerRequest(
-      @NotNull(message = "an id") UUID id,
-      @NotBlank(message = "a name") @Size(max = 80, message = "at most 80 characters")
+      @NotNull(message = "{an-id}") UUID id,
+      @NotBlank(message = "{a-name}") @Size(max = 80, message = "{at-most-80-characters}")
           String person,
-      @NotBlank(message = "a lesson") @Size(max = 60, message = "at most 60 characters")
+      @NotBlank(message = "{a-lesson}") @Size(max = 60, message = "{at-most-60-characters}")
           String lesson,
-      @Min(value = 0, message = "0 to 9 007 199 254 740 991")
-          @Max(value = 9007199254740991L, message = "0 to 9 007 199 254 740 991")
+      @Min(value = 0, message = "{0-to-9-007-199-254}")
+          @Max(value = 9007199254740991L, message = "{0-to-9-007-199-254}")
           long seed,
-      @Min(value = 1, message = "1 to 5") @Max(value = 5, message = "1 to 5") int level,
+      @Min(value = 1, message = "{1-to-5}") @Max(value = 5, message = "{1-to-5}") int level,
       @Nullable Integer choice,
-      @Nullable @Size(max = 6000, message = "at most 6000 deeds")
-          List<@Valid @NotNull(message = "a deed") DeedFile> deeds,
+      @Nullable @Size(max = 6000, message = "{at-most-6000-deeds}")
+          List<@Valid @NotNull(message = "{a-deed}") DeedFile> deeds,
       @Nullable UUID testId,
-      @Nullable @Size(max = 16, message = "16 hex digits") String fingerprint) {}
+      @Nullable @Size(max = 16, message = "{16-hex-digits}") String fingerprint) {}
 
   /**
    * What a school other than the house's would do with a case.

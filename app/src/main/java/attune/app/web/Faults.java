@@ -63,7 +63,7 @@ class Faults {
                         error.getRejectedValue() == null
                             ? "nothing"
                             : "\"" + error.getRejectedValue() + "\"",
-                        String.valueOf(error.getDefaultMessage())))
+                        Phrases.marked(String.valueOf(error.getDefaultMessage()))))
             .toList();
     return problem(
         HttpStatus.UNPROCESSABLE_CONTENT, PHRASES.say("this-cannot-be-worked-with"), faults);

@@ -87,7 +87,7 @@ class JobsApiTest {
     api.find(id, "\"soil\":\"caked\"", "wheel-rim");
     Answer redo = api.post("/api/v1/jobs/" + id + "/redo");
     assertThat(redo.status()).isEqualTo(409);
-    assertThat(redo.json().get("detail").asString()).contains("nothing to do again");
+    assertThat(redo.json().get("detail").asString()).contains("nothing to redo");
     assertThat(job(id).at("/document/surfaces/0/condition/soil").asString()).isEqualTo("caked");
   }
 

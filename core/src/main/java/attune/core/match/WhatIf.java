@@ -107,7 +107,7 @@ final class WhatIf {
   }
 
   private static String said(Treatment t, Verdict verdict) {
-    String passes = verdict.passes() == 1 ? "1 pass" : PHRASES.say("passes", verdict.passes());
+    String passes = PHRASES.say("passes", verdict.passes());
     return WhyNot.said(t)
         + (t.isDry() ? " " : PHRASES.say("on-the-sitting-s", t.applyTo().code(), t.dwellS()))
         + passes;

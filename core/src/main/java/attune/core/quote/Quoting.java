@@ -179,7 +179,7 @@ public final class Quoting {
 
   private String says(Package sold) {
     int panelCount = counts.getOrDefault(sold, 0);
-    String where = panelCount == 1 ? ", 1 panel" : PHRASES.say("panels", panelCount);
+    String where = PHRASES.say("panels", panelCount);
     return switch (sold) {
       case RECEPTION -> PHRASES.say("reception-inspection-under-the");
       case CLEANING -> PHRASES.say("cleaning-by-hand", where);
