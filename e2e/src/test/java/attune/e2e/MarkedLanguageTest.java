@@ -164,7 +164,7 @@ class MarkedLanguageTest {
       String helm = visit.job("Tidewren");
       List<String> paths = new ArrayList<>(PAGES);
       VIEWS.forEach(view -> paths.add(running + "/" + view));
-      VIEWS.forEach(view -> paths.add(helm + "/" + view));
+      List.of("match", "sections", "bench").forEach(view -> paths.add(helm + "/" + view));
       for (String path : paths) {
         visit.open(path);
         List<?> read = (List<?>) visit.page.evaluate(READ);
