@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -74,16 +75,16 @@ class Tables {
 
   /** The rows of a table in a settled order; what is null is left out. */
   @Transactional(readOnly = true)
-  List<Map<String, Object>> rows(String table) {
+  void rows(String table, Consumer<Map<String, Object>> row) {
     List<String> columns = columns(table);
-    return jdbc.query(
+    jdbc.query(
         "select * from " + table + " order by " + columns.get(0),
-        (row, n) -> {
+        found -> {
           Map<String, Object> values = new LinkedHashMap<>();
           for (String column : columns) {
-            value(row.getObject(column)).ifPresent(v -> values.put(column, v));
+            value(found.getObject(column)).ifPresent(v -> values.put(column, v));
           }
-          return values;
+          row.accept(values);
         });
   }
 
