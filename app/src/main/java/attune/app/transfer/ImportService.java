@@ -2,6 +2,7 @@ package attune.app.transfer;
 
 import attune.app.reference.DataReplaced;
 import attune.app.shop.ShopService;
+import attune.app.transfer.Tables.Rows;
 import attune.app.transfer.Whole.Part;
 import attune.app.web.NotNowException;
 import attune.core.check.InvalidInputException;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -31,6 +33,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.util.FileSystemUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MappingIterator;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Brings a whole-data file into an installation that has no data yet: all of it, or nothing. */
@@ -38,7 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 class ImportService {
   private static final Phrases PHRASES = Phrases.of(ImportService.class);
 
-  private static final long MOST_TABLE_BYTES = 512L * 1024 * 1024;
+  private static final long MOST_TABLE_BYTES = 32L * 1024 * 1024 * 1024; // read row by row
   private static final long MOST_FILE_BYTES = 64L * 1024 * 1024;
   private static final int MOST_PARTS = 200_000;
 
@@ -139,12 +142,12 @@ class ImportService {
   private void take(Path file) throws IOException {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       Whole whole = manifest(zip);
-      Map<String, JsonNode> rows = new LinkedHashMap<>();
+      Map<String, Rows> rows = new LinkedHashMap<>();
       Path unpacked = Files.createTempDirectory(data, "import");
       try {
         for (Part part : whole.files()) {
           if (part.name().startsWith(Whole.TABLES)) {
-            rows.put(tableName(part.name()), json(part.name(), checked(zip, part)));
+            rows.put(tableName(part.name()), table(zip, part));
           } else if (Whole.FOLDERS.stream().anyMatch(part.name()::startsWith)) {
             Path target = unpacked.resolve(part.name());
             Files.createDirectories(target.getParent());
@@ -167,7 +170,7 @@ class ImportService {
     }
   }
 
-  private void fill(Whole whole, Map<String, JsonNode> rows) {
+  private void fill(Whole whole, Map<String, Rows> rows) {
     try {
       tables.replace(whole.schema(), rows, data);
     } catch (RuntimeException e) {
@@ -221,10 +224,43 @@ class ImportService {
   }
 
   private static byte[] checked(ZipFile zip, Part part) throws IOException {
+    try (InputStream in = zip.getInputStream(entry(zip, part, MOST_FILE_BYTES))) {
+      byte[] bytes = in.readNBytes((int) Math.min(MOST_FILE_BYTES, part.bytes() + 1));
+      sameSum(part, DigestUtils.sha256Hex(bytes));
+      return bytes;
+    }
+  }
+
+  /** Looked through before anything is changed, and read again row by row: it fills no memory. */
+  private Rows table(ZipFile zip, Part part) throws IOException {
+    ZipEntry entry = entry(zip, part, MOST_TABLE_BYTES);
+    try (InputStream in = zip.getInputStream(entry)) {
+      sameSum(part, DigestUtils.sha256Hex(in));
+    }
+    try {
+      each(zip, entry, row -> {});
+    } catch (JacksonException e) {
+      throw new InvalidInputException(
+          "/" + part.name(),
+          PHRASES.say("text-that-is-no-json"),
+          PHRASES.say("the-rows-of-a-table"));
+    }
+    return row -> each(zip, entry, row);
+  }
+
+  private void each(ZipFile zip, ZipEntry entry, Consumer<JsonNode> row) {
+    try (InputStream in = zip.getInputStream(entry);
+        MappingIterator<JsonNode> rows = mapper.readerFor(JsonNode.class).readValues(in)) {
+      rows.forEachRemaining(row);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static ZipEntry entry(ZipFile zip, Part part, long most) {
     String name = part.name();
     boolean plain = name.matches("[a-z-]+/[A-Za-z0-9._-]+|" + Whole.SHELF) && !name.contains("..");
     ZipEntry entry = plain ? zip.getEntry(name) : null;
-    long most = name.startsWith(Whole.TABLES) ? MOST_TABLE_BYTES : MOST_FILE_BYTES;
     if (entry == null || part.bytes() > most) {
       throw new InvalidInputException(
           "/" + name,
@@ -233,15 +269,15 @@ class ImportService {
               ? PHRASES.say("what-the-manifest-names")
               : PHRASES.say("at-most-bytes", most));
     }
-    try (InputStream in = zip.getInputStream(entry)) {
-      byte[] bytes = in.readNBytes((int) Math.min(most, part.bytes() + 1));
-      if (!DigestUtils.sha256Hex(bytes).equals(part.sha256())) {
-        throw new InvalidInputException(
-            "/" + name,
-            PHRASES.say("other-bytes-than-the-manifest"),
-            PHRASES.say("the-file-as-it-was"));
-      }
-      return bytes;
+    return entry;
+  }
+
+  private static void sameSum(Part part, String sum) {
+    if (!sum.equals(part.sha256())) {
+      throw new InvalidInputException(
+          "/" + part.name(),
+          PHRASES.say("other-bytes-than-the-manifest"),
+          PHRASES.say("the-file-as-it-was"));
     }
   }
 
@@ -265,14 +301,5 @@ class ImportService {
           "/" + part, "\"" + name + "\"", PHRASES.say("the-name-of-a-table"));
     }
     return name;
-  }
-
-  private JsonNode json(String name, byte[] bytes) {
-    try {
-      return mapper.readTree(bytes);
-    } catch (JacksonException e) {
-      throw new InvalidInputException(
-          "/" + name, PHRASES.say("text-that-is-no-json"), PHRASES.say("the-rows-of-a-table"));
-    }
   }
 }

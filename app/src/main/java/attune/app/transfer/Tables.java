@@ -104,7 +104,7 @@ class Tables {
    *
    * @param folder where what is here already is kept meanwhile
    */
-  void replace(String schema, Map<String, JsonNode> tables, Path folder) {
+  void replace(String schema, Map<String, Rows> tables, Path folder) {
     Path before = folder.resolve("before-import.sql.part");
     Path staying = folder.resolve("crew.sql.part");
     jdbc.execute("script to " + quoted(before));
@@ -138,34 +138,41 @@ class Tables {
     }
   }
 
-  private void fill(String table, JsonNode rows) {
+  /** Rows of a table, one after the other. */
+  interface Rows {
+    void each(Consumer<JsonNode> row);
+  }
+
+  private void fill(String table, Rows rows) {
     List<String> columns = columns(table);
     jdbc.execute("alter table " + table + " set referential_integrity false");
-    for (JsonNode row : rows) {
-      List<String> named = new ArrayList<>();
-      List<Object> values = new ArrayList<>();
-      row.properties()
-          .forEach(
-              field -> {
-                if (!columns.contains(field.getKey())) {
-                  throw new IllegalArgumentException(table + " has no " + field.getKey());
-                }
-                named.add(field.getKey());
-                values.add(
-                    field.getValue().isNumber()
-                        ? field.getValue().decimalValue()
-                        : field.getValue().asString());
-              });
-      jdbc.update(
-          "insert into "
-              + table
-              + " ("
-              + String.join(", ", named)
-              + ") values ("
-              + String.join(", ", java.util.Collections.nCopies(values.size(), "?"))
-              + ")",
-          values.toArray());
-    }
+    rows.each(row -> insert(table, columns, row));
     jdbc.execute("alter table " + table + " set referential_integrity true");
+  }
+
+  private void insert(String table, List<String> columns, JsonNode row) {
+    List<String> named = new ArrayList<>();
+    List<Object> values = new ArrayList<>();
+    row.properties()
+        .forEach(
+            field -> {
+              if (!columns.contains(field.getKey())) {
+                throw new IllegalArgumentException(table + " has no " + field.getKey());
+              }
+              named.add(field.getKey());
+              values.add(
+                  field.getValue().isNumber()
+                      ? field.getValue().decimalValue()
+                      : field.getValue().asString());
+            });
+    jdbc.update(
+        "insert into "
+            + table
+            + " ("
+            + String.join(", ", named)
+            + ") values ("
+            + String.join(", ", java.util.Collections.nCopies(values.size(), "?"))
+            + ")",
+        values.toArray());
   }
 }
