@@ -197,10 +197,12 @@ public class BenchService {
             .collect(Collectors.toCollection(HashSet::new));
     List<Told> all = new ArrayList<>(whole.told());
     List<Told> fresh = new ArrayList<>();
+    List<Told> before = new ArrayList<>(whole.told());
     for (int i = 0; i < requests.size(); i++) {
-      Told told = entryReader.read(whole, requests.get(i), heard, "/entries/" + i);
+      Told told = entryReader.read(whole, before, requests.get(i), heard, "/entries/" + i);
       if (known.add(told.entry().id())) {
         fresh.add(told);
+        before.add(told);
       }
     }
     boolean besides =
@@ -372,7 +374,7 @@ public class BenchService {
   /** The shelf a run was planned from: a bottle renamed since keeps its name in the record. */
   @Transactional(readOnly = true)
   public Shelf shelfOf(UUID jobId) {
-    return reader.shelf(reader.run(jobId));
+    return reader.whole(reader.run(jobId)).shelf();
   }
 
   private LocalDateTime now() {

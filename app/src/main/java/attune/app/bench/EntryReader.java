@@ -1,8 +1,10 @@
 package attune.app.bench;
 
 import attune.app.bench.BenchViews.EntryRequest;
+import attune.app.shelf.ShelfService;
 import attune.app.shelf.StockService;
 import attune.app.web.NotNowException;
+import attune.core.bench.Instead;
 import attune.core.bench.RunStep;
 import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
@@ -11,12 +13,14 @@ import attune.core.run.Entry.Kind;
 import attune.core.run.Look;
 import attune.core.run.RunTask;
 import attune.core.run.Seen;
+import attune.core.shelf.Shelf;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -32,9 +36,11 @@ class EntryReader {
   private final RoomAir rooms;
   private final Swaps swaps;
   private final StockService stock;
+  private final ShelfService shelf;
   private final Clock clock;
 
-  EntryReader(RoomAir rooms, Swaps swaps, StockService stock, Clock clock) {
+  EntryReader(RoomAir rooms, Swaps swaps, StockService stock, ShelfService shelf, Clock clock) {
+    this.shelf = shelf;
     this.rooms = rooms;
     this.swaps = swaps;
     this.stock = stock;
@@ -42,11 +48,17 @@ class EntryReader {
   }
 
   /**
+   * @param before all that was told of the run until then, what came in with it too
    * @param heard when it came in; null for when it happened
    * @param pointer to it in what was sent
    * @throws InvalidInputException for a step the run does not have, or what cannot be seen there
    */
-  Told read(WholeRun whole, EntryRequest r, @Nullable LocalDateTime heard, String pointer) {
+  Told read(
+      WholeRun whole,
+      List<Told> before,
+      EntryRequest r,
+      @Nullable LocalDateTime heard,
+      String pointer) {
     Kind kind = coded(Kind.class, r.kind(), pointer + "/kind");
     Optional<Seen> seen =
         r.seen() == null
@@ -85,7 +97,7 @@ class EntryReader {
       detail = detail.saying(judged(whole, r, detail, pointer));
     }
     if (kind == Kind.DONE || kind == Kind.SEEN) {
-      detail = product(whole, r).flatMap(stock::openBatch).map(detail::from).orElse(detail);
+      detail = product(whole, before, r).flatMap(stock::openBatch).map(detail::from).orElse(detail);
     }
     LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
     LocalDateTime at = r.at().isAfter(now.plus(AHEAD)) ? now : r.at();
@@ -103,8 +115,31 @@ class EntryReader {
         heard == null ? at : heard);
   }
 
-  private static Optional<String> product(WholeRun whole, EntryRequest r) {
-    return whole.step(r.taskId()).flatMap(step -> step.planned().productId());
+  /** The bottle in hand: what was taken instead, else the planned one. */
+  private static Optional<String> product(WholeRun whole, List<Told> before, EntryRequest r) {
+    return before.stream()
+        .filter(told -> told.entry().taskId().equals(r.taskId()))
+        .filter(told -> told.entry().kind() == Kind.SWAPPED)
+        .flatMap(told -> told.detail().instead().stream())
+        .reduce((earlier, later) -> later)
+        .flatMap(Instead::productId)
+        .or(() -> whole.step(r.taskId()).flatMap(step -> step.planned().productId()));
+  }
+
+  /** What is taken is named on papers: it stands on the run's shelf or on today's. */
+  private void onShelf(WholeRun whole, EntryDetail.UsedInstead used, String pointer) {
+    Shelf today = shelf.shelf();
+    String product = used.productId();
+    if (product != null
+        && whole.shelf().findProduct(product).or(() -> today.findProduct(product)).isEmpty()) {
+      throw new InvalidInputException(
+          pointer + "/productId", "\"" + product + "\"", PHRASES.say("a-product-on-the-shelf"));
+    }
+    String tool = used.toolId();
+    if (tool != null && whole.shelf().findTool(tool).or(() -> today.findTool(tool)).isEmpty()) {
+      throw new InvalidInputException(
+          pointer + "/toolId", "\"" + tool + "\"", PHRASES.say("a-tool-on-the-shelf"));
+    }
   }
 
   private String judged(WholeRun whole, EntryRequest r, EntryDetail detail, String pointer) {
@@ -113,6 +148,7 @@ class EntryReader {
       throw new InvalidInputException(
           pointer + "/detail/used", "nothing", PHRASES.say("what-was-used-instead"));
     }
+    onShelf(whole, used, pointer + "/detail/used");
     return whole
         .step(r.taskId())
         .filter(step -> step.rung().isPresent())

@@ -71,7 +71,7 @@ class RunReader {
             told.stream().map(Told::entry).toList(),
             pace.now(),
             pace.waits());
-    return new WholeRun(entity, plan, document, panels, shelf(entity), steps, told, run);
+    return new WholeRun(entity, plan, document, panels, shelf(entity, told), steps, told, run);
   }
 
   static SurveyedPanel panel(SurfaceFile f, FinishTable finishes) {
@@ -91,8 +91,17 @@ class RunReader {
         e.madeBy());
   }
 
-  Shelf shelf(BenchRunEntity run) {
-    return papers.shelf(run).orElseGet(shelf::shelf);
+  /** As it was when the run began, and what was bought and taken since. */
+  private Shelf shelf(BenchRunEntity run, List<Told> told) {
+    Shelf then = papers.shelf(run).orElseGet(shelf::shelf);
+    boolean allThere =
+        told.stream()
+            .flatMap(entry -> entry.detail().instead().stream())
+            .allMatch(
+                used ->
+                    used.productId().map(id -> then.findProduct(id).isPresent()).orElse(true)
+                        && used.toolId().map(id -> then.findTool(id).isPresent()).orElse(true));
+    return allThere ? then : then.with(shelf.shelf());
   }
 
   BenchRunEntity run(UUID jobId) {

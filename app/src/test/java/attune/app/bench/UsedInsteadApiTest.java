@@ -23,14 +23,16 @@ class UsedInsteadApiTest {
     api = running;
     job = api.surveyedJob("Another bottle");
     api.post("/api/v1/jobs/" + job + "/bench");
-    api.tellRaw(
-        job,
-        "{\"id\":\"%s\",\"taskId\":\"clean-%s\",\"kind\":\"swapped\",\"at\":\"%s\",\"detail\":%s}"
-            .formatted(
-                UUID.randomUUID(),
-                PANEL,
-                api.get("/api/v1/jobs/" + job + "/bench").json().get("serverNow").asString(),
-                "{\"used\":{\"productId\":\"gorsefield-acid\",\"ratio\":\"1:20\"}}"));
+    api.tellRaw(job, swap("gorsefield-acid", "1:20"));
+  }
+
+  private String swap(String product, String ratio) {
+    return "{\"id\":\"%s\",\"taskId\":\"clean-%s\",\"kind\":\"swapped\",\"at\":\"%s\",\"detail\":%s}"
+        .formatted(
+            UUID.randomUUID(),
+            PANEL,
+            get("/bench").get("serverNow").asString(),
+            "{\"used\":{\"productId\":\"%s\",\"ratio\":\"%s\"}}".formatted(product, ratio));
   }
 
   private JsonNode get(String view) {
@@ -59,5 +61,33 @@ class UsedInsteadApiTest {
     String vehicle = get("").get("vehicleId").asString();
     JsonNode history = api.get("/api/v1/vehicles/" + vehicle + "/history").json();
     assertThat(history.toString()).contains("Gorsefield");
+  }
+
+  @Test
+  void theBatchIsThatOfTheBottleInHandAndWhatNobodyHasIsRefused() {
+    api.post(
+        "/api/v1/shelf/products/marlpit-mild/bottles",
+        "{\"sizeMl\":500,\"openedOn\":\"2026-05-01\",\"batch\":\"MILD-1\"}");
+    api.doEverything(job);
+    JsonNode used = get("/bench/record").get("used");
+    assertThat(about(used, "productId", "gorsefield-acid")).doesNotContain("MILD-1");
+    assertThat(api.tellRaw(job, swap("no-such", "1:20")).fault().get("pointer").asString())
+        .isEqualTo("/entries/0/detail/used/productId");
+  }
+
+  @Test
+  void aBottleBoughtWhileTheRunGoesOnIsCalledByItsNameOnThePaper() {
+    String bought =
+        api.post(
+                "/api/v1/shelf/products",
+                "{\"name\":\"Bought this morning\",\"roles\":[\"cleaner\"],\"ph\":7,"
+                    + "\"phNature\":\"buffered\",\"strength\":4,\"supply\":\"ready\"}")
+            .json()
+            .at("/record/id")
+            .asString();
+    api.tellRaw(job, swap(bought, "ready"));
+    api.doEverything(job);
+    assertThat(about(get("/handover").get("treated"), "surfaceId", PANEL))
+        .contains("cleaned with Bought this morning");
   }
 }

@@ -11,6 +11,17 @@ import java.util.stream.Stream;
  * there.
  */
 public record Shelf(List<Product> products, List<Tool> tools) {
+  /** The same with what another has besides; what both have stays as it is here. */
+  public Shelf with(Shelf other) {
+    return new Shelf(
+        Stream.concat(
+                products.stream(),
+                other.products.stream().filter(p -> findProduct(p.id()).isEmpty()))
+            .toList(),
+        Stream.concat(tools.stream(), other.tools.stream().filter(t -> findTool(t.id()).isEmpty()))
+            .toList());
+  }
+
   public Shelf {
     products = products.stream().sorted(Comparator.comparing(Product::id)).toList();
     tools = withAlwaysAtHand(tools).stream().sorted(Comparator.comparing(Tool::id)).toList();
