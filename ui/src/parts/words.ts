@@ -19,8 +19,6 @@ export const Say = (code: string) => {
   return marked(words.charAt(0).toUpperCase() + words.slice(1))
 }
 
-export const plural = (n: number, one: string, many = one + 's') => `${n} ${n === 1 ? one : many}`
-
 /** How the shop writes amounts and dates; set once its settings are known. */
 const shop = { us: false, locale: 'en-GB' }
 const ML_PER_FL_OZ = 29.5735

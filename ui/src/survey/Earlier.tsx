@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { historyQuery, shelfQuery } from '../api/queries'
-import { dayOf, plural } from '../parts/words'
+import { dayOf } from '../parts/words'
 import { phrase } from './phrase'
 
 /** What was used on one panel before. */
@@ -20,7 +20,9 @@ export function Earlier({ history }: { history: Schemas['HistoryFile'][] | undef
             {dayOf(h.date)}: {name(h.productId)}
             {h.ratio && h.ratio !== 'ready' && ` ${h.ratio}`}
             {h.passes !== undefined &&
-              `, ${plural(h.passes, h.coated ? phrase('coat') : phrase('pass'), h.coated ? phrase('coats') : phrase('passes'))}`}
+              (h.coated
+                ? phrase('in-coats', { passes: h.passes })
+                : phrase('in-passes', { passes: h.passes }))}
             {h.ph !== undefined && phrase('ph-about', { ph: Math.round(h.ph * 10) / 10 })}
             {h.coated && <strong className="font-semibold">{phrase('it-carries-a-coating')}</strong>}
           </li>

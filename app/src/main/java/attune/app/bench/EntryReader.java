@@ -99,9 +99,7 @@ class EntryReader {
     if (kind == Kind.DONE || kind == Kind.SEEN) {
       detail = product(whole, before, r).flatMap(stock::openBatch).map(detail::from).orElse(detail);
     }
-    LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
-    LocalDateTime at = r.at().isAfter(now.plus(AHEAD)) ? now : r.at();
-    at = at.isBefore(whole.entity().startedAt()) ? whole.entity().startedAt() : at;
+    LocalDateTime at = happened(r.at(), whole.entity().startedAt());
     return new Told(
         new Entry(
             r.id().toString(),
@@ -113,6 +111,13 @@ class EntryReader {
             r.reason() == null ? "" : r.reason().strip()),
         detail,
         heard == null ? at : heard);
+  }
+
+  /** Neither before the run nor, on a clock that is fast, after now. */
+  private LocalDateTime happened(LocalDateTime told, LocalDateTime startedAt) {
+    LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    LocalDateTime at = told.isAfter(now.plus(AHEAD)) ? now : told;
+    return at.isBefore(startedAt) ? startedAt : at;
   }
 
   /** The bottle in hand: what was taken instead, else the planned one. */
