@@ -144,14 +144,13 @@ class DoorJourneyTest {
     assertThat(visit.page.getByLabel("What the customer wants")).hasValue("Begun and left");
   }
 
-  /** A code of the command an owner would use who has lost theirs. */
-  /** A new code for the owner, made at the machine. */
+  /** A new code for the owner, made at the machine by the command for one who has lost theirs. */
   static String code(Path data) throws IOException {
     Process made =
         new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                AttuneJar.JAVA,
                 "-jar",
-                System.getProperty("attune.jar"),
+                AttuneJar.UNPACKED.toString(),
                 "owner-reset",
                 "--data",
                 data.toString())

@@ -226,16 +226,21 @@ class EveryViewTest {
   @Test
   void aFootPedalPressesTheBigButtonAndAnyKeyCanBeIt(AttuneJar.Opened attune) {
     try (Visit visit = Visit.desk(attune)) {
-      visit.open(visit.job("Oxmarrow Fells") + "/bench");
+      String job =
+          AtTheBench.job(
+              visit,
+              "Pedal",
+              "\"finish\":\"microsuede/synthetic\",\"soil\":\"heavy\",\"soils\":[\"skin-oil\"],"
+                  + "\"wear\":\"intact\",\"nap\":\"matted\"",
+              "wheel-rim");
+      AtTheBench.started(visit, job);
       visit.buttonLike("^Pedal or key").click();
       visit.page.keyboard().press("F8");
       assertThat(visit.buttonLike("^Pedal or key")).containsText("F8");
+      AtTheBench.until(visit, "Clean");
       AtTheBench.tickCautions(visit);
       Locator laid = visit.buttonLike("^Laid: start the clock");
-      while (!laid.isVisible()) {
-        AtTheBench.goOn(visit);
-        AtTheBench.tickCautions(visit);
-      }
+      assertThat(laid).isVisible();
       visit.page.keyboard().press("F8");
       assertThat(visit.page.locator("[data-phase]").first()).isVisible();
       visit.button("Take the clock back").click();

@@ -10,12 +10,14 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -32,6 +34,8 @@ final class Visit implements AutoCloseable {
   private final BrowserContext context;
   private final String address;
   private final List<String> faults = new ArrayList<>();
+  private final Set<Request> underWay = new HashSet<>();
+  private int asked;
   final Page page;
 
   private Visit(
@@ -62,8 +66,12 @@ final class Visit implements AutoCloseable {
             faults.add(said.text());
           }
         });
+    page.onRequestFinished(underWay::remove);
+    page.onRequestFailed(underWay::remove);
     page.onRequest(
         request -> {
+          asked++;
+          underWay.add(request);
           boolean own =
               request.url().startsWith(address)
                   || request.url().startsWith("data:")
@@ -128,9 +136,20 @@ final class Visit implements AutoCloseable {
   }
 
   Visit open(String path) {
+    underWay.clear(); // of what a page asked that is left now, nothing more may be heard
     page.navigate(path);
-    page.waitForLoadState(LoadState.NETWORKIDLE);
+    settle();
     return this;
+  }
+
+  /** Waits until all that was asked for is answered, and what the page makes of it asks no more. */
+  private void settle() {
+    int before;
+    do {
+      page.waitForCondition(underWay::isEmpty);
+      before = asked;
+      page.evaluate("scheduler.postTask(() => {}, { priority: 'background' })");
+    } while (!underWay.isEmpty() || asked != before);
   }
 
   /** Path of the job of this vehicle. */
