@@ -3474,7 +3474,7 @@ export interface components {
         };
         ClothFile: {
             /** @enum {string} */
-            use: "cleaning" | "levelling" | "coating";
+            use: "CLEANING" | "LEVELLING" | "COATING";
             /** Format: int32 */
             count: number;
             colourfastOnly: boolean;
@@ -5203,6 +5203,7 @@ export interface components {
             name: string;
             /** Format: int32 */
             panels: number;
+            hasDriveSide: boolean;
         };
         Layout: {
             code: string;
@@ -5212,7 +5213,8 @@ export interface components {
             panels: components["schemas"]["Panel"][];
         };
         Likely: {
-            field: string;
+            /** @enum {string} */
+            field: "soil" | "finish";
             value: string;
             driverSide: boolean;
             why: string;

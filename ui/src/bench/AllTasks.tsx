@@ -1,6 +1,7 @@
-import { clock } from '../parts/words'
+import { clock, placed } from '../parts/words'
 import { clockStart, elapsedOf } from './clocks'
 import { isOpen, type BenchTask } from './run'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const words: Record<BenchTask['state'], string> = {
@@ -33,9 +34,7 @@ export function AllTasks(props: {
               <>
                 <span className="w-16 shrink-0 text-note text-faint">{words[task.state]}</span>
                 <span className={`flex-1 ${isOpen(task) ? '' : 'text-faint line-through'}`}>
-                  {task.title}
-                  {task.rung > 1 && phrase('a-rung-higher')}
-                  {task.where && `: ${task.where}`}
+                  {placed(listed(task.title, task.rung > 1 && phrase('a-rung-higher')), task.where)}
                 </span>
                 {!task.needsHands && clockStart(task) && (
                   <span>{clock(task.plannedS - elapsedOf(task, props.now))}</span>

@@ -51,9 +51,9 @@ export function Answers(props: {
         {task.passesHigh > 0 && (
           <span className="block text-note font-normal text-faint">
             {phrase('pass-expected', {
-              passes: task.passes + 1,
-              what: task.passesLow === task.passesHigh ? '' : `${task.passesLow} to `,
-              passesHigh: task.passesHigh,
+              pass: task.passes + 1,
+              low: task.passesLow === task.passesHigh ? 0 : task.passesLow,
+              high: task.passesHigh,
             })}
           </span>
         )}

@@ -16,6 +16,7 @@ import { Goes, Line, Paused, Room } from './Goes'
 import { isOpen, isOver, type BenchTask } from './run'
 import { RoundCard } from './RoundCard'
 import { useBench, useServerTime } from './useBench'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 const everyone = phrase('everyone')
@@ -99,6 +100,8 @@ export function BenchView() {
     setSearch({}, { replace: true })
   }
   const stopped = tasks.filter((t) => t.state === 'REFERRED' && t.outcome === 'refer')
+  const undone =
+    undoes.length > 1 ? phrase('panels-2', { undoes: undoes.length }) : lastDone?.where || undefined
   const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'HELD')
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-3 p-2 md:p-4">
@@ -126,13 +129,9 @@ export function BenchView() {
               pick(lastDone.id)
             }}
           >
-            {phrase('undo', {
-              title: lastDone.title.toLowerCase(),
-              what:
-                undoes.length > 1
-                  ? `(${phrase('panels-2', { undoes: undoes.length })})`
-                  : lastDone.where && `(${lastDone.where})`,
-            })}
+            {undone
+              ? phrase('undo', { title: lastDone.title.toLowerCase(), what: undone })
+              : phrase('undo-2', { title: lastDone.title.toLowerCase() })}
           </Button>
         )}
       </div>
@@ -142,7 +141,9 @@ export function BenchView() {
           value={who ?? everyone}
           options={[everyone, ...people].map((value) => ({
             value,
-            label: value.replace('person-', 'Person '),
+            label: value.startsWith('person-')
+              ? phrase('person', { n: value.replace('person-', '') })
+              : value,
           }))}
           onChange={(value) => {
             pick(undefined)
@@ -169,11 +170,11 @@ export function BenchView() {
           aria-label={phrase('stopped-and-referred')}
           className="border-l-4 border-l-over pl-3"
         >
-          <strong>{phrase('stopped-and-referred-2')}</strong>{' '}
-          {phrase('nothing-more-is-done-there', {
+          {phrase.drawn('nothing-more-is-done-there', {
             stopped: stopped
-              .map((t) => `${t.where}${t.by ? phrase('told-by', { by: t.by }) : ''}`)
+              .map((t) => (t.by ? phrase('told-by', { where: t.where, by: t.by }) : t.where))
               .join('; '),
+            b: strong,
           })}
         </p>
       )}

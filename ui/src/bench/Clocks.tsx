@@ -1,6 +1,8 @@
 import { clock } from '../parts/words'
 import { clockStart, elapsedOf, face, urgency, type Face } from './clocks'
 import type { BenchTask } from './run'
+import { listed } from '../words/lists'
+import { inked } from '../parts/drawn'
 import { phrase } from './phrase'
 
 const frames: Record<Face['phase'], string> = {
@@ -59,12 +61,15 @@ export function Clocks(props: {
       )}
       {waits.length > 0 && (
         <p className="text-note text-faint">
-          {waits.length === 1
-            ? phrase('waiting-by-itself')
-            : phrase('waits-run-by-themselves-the', { waits: waits.length })}
-          <strong className="text-ink">
-            {waits[0]!.task.title.toLowerCase()}, {waits[0]!.task.where}, {clock(waits[0]!.shown.seconds)}
-          </strong>
+          {phrase.drawn('waits-run-by-themselves-the', {
+            waits: waits.length,
+            next: listed(
+              waits[0]!.task.title.toLowerCase(),
+              waits[0]!.task.where,
+              clock(waits[0]!.shown.seconds),
+            ),
+            b: inked,
+          })}
         </p>
       )}
     </section>

@@ -3,12 +3,14 @@ import { useState } from 'react'
 import { api, need, type Schemas } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { timeOf, when } from '../parts/words'
+import { timeOf, when, placed, say } from '../parts/words'
 import { clockStart, elapsedOf, face } from './clocks'
 import { Ask } from './Otherwise'
 import type { Bench, BenchTask, Entry } from './run'
 import type { Tell } from './useBench'
 import type { RefusedEntry } from './waiting'
+import { listed } from '../words/lists'
+import { over, strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 /** When it will be ready as it goes now, against plan and promise. */
@@ -18,20 +20,22 @@ export function Goes({ bench }: { bench: Bench }) {
   if (bench.tasksDone === bench.tasksTotal) return null
   return (
     <p className="text-note">
-      {phrase('on-course-to-be-ready')} <strong>{when(pace.readyAt)}</strong>
-      {late && (
-        <strong className="text-over">
-          {phrase('later-than-promised', { promised: when(pace.promised!) })}
-        </strong>
-      )}
+      {late
+        ? phrase.drawn('later-than-promised', {
+            ready: when(pace.readyAt),
+            promised: when(pace.promised!),
+            b: strong,
+            over,
+          })
+        : phrase.drawn('on-course-to-be-ready', { ready: when(pace.readyAt), b: strong })}
     </p>
   )
 }
 
 const titleOf = (entry: Entry, tasks: BenchTask[]) => {
   const task = tasks.find((t) => t.id === entry.taskId)
-  const what = task ? [task.title, task.where].filter(Boolean).join(', ') : phrase('the-run')
-  return `${what}: ${entry.seen ?? entry.kind}`
+  const what = task ? listed(task.title, task.where) : phrase('the-run')
+  return placed(what, say(entry.seen ?? entry.kind))
 }
 
 /** What the line does: nothing said while it holds. */
@@ -63,8 +67,8 @@ export function Line(props: {
           className="lying grid justify-items-start gap-1 border-l-4 border-l-over p-3"
         >
           <p>
-            <strong>{phrase('entries-kept-on-this-device-2', { lost: lost.length })}</strong> {why.join(' ')}
-            {props.held && phrase('it-is-tried-again-by')}
+            <strong>{phrase('entries-kept-on-this-device-2', { lost: lost.length })}</strong>{' '}
+            {[...why, ...(props.held ? [phrase('it-is-tried-again-by')] : [])].join(' ')}
           </p>
           {!reading && (
             <Button weight="quiet" className="min-h-12" onClick={() => setReading(true)}>
@@ -81,9 +85,7 @@ export function Line(props: {
                 ))}
               </ul>
               <Button weight="quiet" className="min-h-12" onClick={props.onForget}>
-                {phrase('let-go-of-they-are', {
-                  what: lost.length === 1 ? 'it' : phrase('all', { lost: lost.length }),
-                })}
+                {phrase('let-go-of-they-are', { lost: lost.length })}
               </Button>
             </>
           )}
@@ -103,16 +105,14 @@ export function Paused(props: { bench: Bench; now: number; onGoOn: () => void })
     <section aria-label={phrase('stopped-for-now')} className="lying grid justify-items-start gap-3 p-4">
       <h2 className="text-head">{phrase('stopped-for-now')}</h2>
       <p>
-        {phrase('since', {
-          at: when(paused.at),
-          by: paused.by && phrase('by', { by: paused.by }),
-          reason: paused.reason,
-        })}
+        {paused.by
+          ? phrase('since', { at: when(paused.at), by: paused.by, reason: paused.reason })
+          : phrase('since-2', { at: when(paused.at), reason: paused.reason })}
       </p>
       {running.length > 0 && (
         <p className="border-l-4 border-l-over pl-3 font-semibold">
           {phrase('still-lying-wipe-it-before', {
-            running: running.map((r) => `${r.task.title.toLowerCase()}, ${r.task.where}`).join('; '),
+            running: running.map((r) => listed(r.task.title.toLowerCase(), r.task.where)).join('; '),
           })}
         </p>
       )}

@@ -5,6 +5,8 @@ import { clock } from '../parts/words'
 import { clockStart, elapsedOf } from './clocks'
 import { Hand } from './Hand'
 import { type Bench, type BenchTask } from './run'
+import { allOf, listed } from '../words/lists'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 type Technique = Bench['rounds'][number]['technique'][number]
@@ -63,13 +65,16 @@ export function NotYet(props: { waits: BenchTask[]; now: number; children?: Reac
   const { waits, now } = props
   const left = (t: BenchTask) => (clockStart(t) ? t.plannedS - elapsedOf(t, now) : Infinity)
   const last = waits.reduce((a, b) => (left(b) > left(a) ? b : a))
+  const until = last.needsHands ? last.name : clockStart(last) && clock(left(last))
+  const step = listed(last.title.toLowerCase(), last.where)
+  const steps = allOf([
+    until ? phrase('which-ends-in', { step, left: until }) : step,
+    waits.length > 1 && phrase('and-other-steps', { waits: waits.length - 1 }),
+  ])
   return (
     <div role="status" className="border-4 border-dashed border-under p-3">
-      <strong>{phrase('not-yet')}</strong>{' '}
-      {phrase('it-comes-after', { title: last.title.toLowerCase(), where: last.where && `, ${last.where}` })}
-      {clockStart(last) && !last.needsHands && ` (${clock(left(last))})`}
-      {last.needsHands && last.name && ` (${last.name})`}
-      {waits.length > 1 && phrase('and-other-steps', { waits: waits.length - 1 })}.{props.children}
+      {phrase.drawn('it-comes-after', { steps, b: strong })}
+      {props.children}
     </div>
   )
 }

@@ -4,6 +4,7 @@ import { api, need } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import type { BenchTask } from './run'
+import { measured } from '../parts/words'
 import { phrase } from './phrase'
 
 /** Reads an instrument on the panels of a step and says what it shows. */
@@ -33,10 +34,10 @@ export function Measure(props: { jobId: string; task: BenchTask; instrument: 'mo
       {values.length > 0 && (
         <p role="status" className="text-do font-semibold">
           {values.length === 1
-            ? `${values[0]} ${one?.unit === '0-100' ? 'of 100' : one?.unit}`
+            ? measured(values[0]!, one?.unit)
             : phrase('to-of-100-on-panels', {
-                what: Math.min(...values),
-                what2: Math.max(...values),
+                low: Math.min(...values),
+                high: Math.max(...values),
                 values: values.length,
               })}
         </p>

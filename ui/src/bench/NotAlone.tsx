@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { learnerQuery } from '../api/queries'
 import { works, type Work } from '../practice/words'
+import { anyOf } from '../words/lists'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 /** Said where who works has not passed what this asks for yet. */
@@ -10,10 +12,10 @@ export function NotAlone({ who, needs }: { who: string; needs: Work[] }) {
   if (kept.length === 0) return null
   return (
     <p className="border-l-4 border-l-care pl-3" role="status">
-      <strong>{phrase('not-alone-yet')}</strong>{' '}
-      {phrase('has-not-passed-what-the', {
+      {phrase.drawn('has-not-passed-what-the', {
         who,
-        kept: kept.map((work) => works[work].toLowerCase()).join(' or '),
+        kept: anyOf(kept.map((work) => works[work].toLowerCase())),
+        b: strong,
       })}
     </p>
   )

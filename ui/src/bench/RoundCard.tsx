@@ -10,6 +10,9 @@ import { NotAlone } from './NotAlone'
 import { RoundSheet } from './RoundSheet'
 import type { Bench, BenchTask } from './run'
 import type { Tell } from './useBench'
+import { listed } from '../words/lists'
+import { inked } from '../parts/drawn'
+import { placed } from '../parts/words'
 import { phrase } from './phrase'
 
 type Told = Omit<Tell, 'taskId'>
@@ -67,8 +70,7 @@ export function RoundCard(props: {
       <div className="grid content-start gap-3">
         <div>
           <h2 className="text-head">
-            {task.title}
-            {task.rung > 1 && task.step !== 'test-spot' && phrase('a-rung-higher')}
+            {listed(task.title, task.rung > 1 && task.step !== 'test-spot' && phrase('a-rung-higher'))}
           </h2>
           {task.where && (
             <p className="text-do font-semibold text-needle">
@@ -124,8 +126,7 @@ export function RoundCard(props: {
             className="min-h-12 border-t border-line pt-2 text-left text-faint"
             onClick={() => props.onNext(next.id)}
           >
-            {phrase('next')} <strong className="text-ink">{next.title}</strong>
-            {next.where && `, ${next.where}`}
+            {phrase.drawn('next', { step: listed(next.title, next.where), b: inked })}
             {props.nextMeans && <span className="block">{props.nextMeans}</span>}
           </button>
         )}
@@ -170,4 +171,4 @@ const isWork = (task: BenchTask, round: Bench['rounds'][number]) =>
 const whereOf = (tasks: BenchTask[], round: Bench['rounds'][number] | undefined) =>
   tasks.length <= 3
     ? tasks.map((t) => t.where).join('; ')
-    : `${round?.where ?? ''}: ${phrase('panels', { tasks: tasks.length })}`
+    : placed(round?.where ?? '', phrase('panels', { tasks: tasks.length }))

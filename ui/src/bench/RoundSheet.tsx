@@ -4,6 +4,7 @@ import { CabinSheet } from '../parts/CabinSheet'
 import { clock } from '../parts/words'
 import { clockStart, elapsedOf, face, urgency, type Face } from './clocks'
 import { isOver, type BenchTask } from './run'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const fills: Record<Face['phase'], string> = {
@@ -66,7 +67,7 @@ function standing(own: BenchTask[], now: number): Standing {
     .map((t) => face(t, elapsedOf(t, now)))
     .sort((a, b) => urgency(a) - urgency(b))[0]
   if (shown) {
-    return { words: `${shown.words}, ${clock(shown.seconds)}`, shown, worked: false, over: false }
+    return { words: listed(shown.words, clock(shown.seconds)), shown, worked: false, over: false }
   }
   const left = own.filter((t) => t.state !== 'HELD' && !isOver(t))
   const worked = left.every((t) => t.look === 'seams')

@@ -7,9 +7,24 @@ import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { dayOf, money, say, Say } from '../parts/words'
 import { SameSeat } from './SameSeat'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Care = Schemas['CareView']
+
+/** Since when, and why sooner or later than usual. */
+function Since({ care }: { care: Care }) {
+  return (
+    <p className="text-faint">
+      {care.reasons.length > 0
+        ? phrase('sooner-or-later-than-usual', {
+            visit: dayOf(care.visit),
+            reasons: allOf(care.reasons),
+          })
+        : phrase('since', { visit: dayOf(care.visit) })}
+    </p>
+  )
+}
 
 /** What keeps the work good: what is due when, what was done at home, what waiting costs. */
 export function CareView() {
@@ -51,11 +66,7 @@ export function CareView() {
     <div className="mx-auto grid w-full max-w-5xl content-start gap-3 p-2 md:p-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section aria-label={phrase('after-care')} className="lying p-3">
         <h1 className="text-head">{phrase('after-care')}</h1>
-        <p className="text-faint">
-          {phrase('since', { visit: dayOf(data.visit) })}
-          {data.reasons.length > 0 &&
-            phrase('sooner-or-later-than-usual', { reasons: data.reasons.join(', ') })}
-        </p>
+        <Since care={data} />
         {data.adapted && <p className="mt-1 border-l-4 border-l-needle pl-3">{data.adapted}</p>}
         {data.lines.length === 0 && <p>{phrase('nothing-but-a-damp-cloth')}</p>}
         <ol className="mt-2 divide-y divide-line">
@@ -129,7 +140,7 @@ function Line(props: {
   return (
     <li className="grid gap-x-4 gap-y-1 py-3 sm:grid-cols-[7.5rem_1fr_auto] sm:items-center">
       <span className={due ? 'font-semibold text-over' : ''}>
-        {line.next ? dayOf(line.next) : 'through'}
+        {line.next ? dayOf(line.next) : phrase('through')}
         <span className="block text-note font-normal text-faint">
           {due ? phrase('due') : line.next ? phrase('next') : phrase('no-more-rounds')}
         </span>
@@ -137,11 +148,8 @@ function Line(props: {
       <span>
         <span className="font-semibold">{line.what}</span>
         <span className="block text-note text-faint">
-          {Say(rhythm(line))}
-          {line.product && `, ${line.product}`} ·{' '}
-          {line.labels.length <= 3
-            ? line.labels.join(', ')
-            : phrase('panels', { labels: line.labels.length })}
+          {listed(Say(rhythm(line)), line.product)} ·{' '}
+          {line.labels.length <= 3 ? allOf(line.labels) : phrase('panels', { labels: line.labels.length })}
         </span>
       </span>
       {line.next && (

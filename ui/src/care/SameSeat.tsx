@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import type { Schemas } from '../api/client'
 import { OneOf } from '../parts/controls'
-import { Say, say } from '../parts/words'
+import { Say, say, placed } from '../parts/words'
 import { Painted } from '../practice/PanelCanvas'
 import { cellCount, columns, rows, type Tone } from '../practice/model'
 import { phrase } from './phrase'
@@ -66,7 +66,7 @@ export function SameSeat(props: { waiting: Schemas['WaitingView'][]; leaves: Lea
       <ol className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-2">
         {seats.map((seat) => (
           <li key={seat.when}>
-            <Seat soil={seat.soil} tone={tone} label={`${seat.when}: ${seat.how}`} />
+            <Seat soil={seat.soil} tone={tone} label={placed(seat.when, seat.how)} />
             <p className="text-note">
               <strong>{seat.when}</strong>, {seat.how}
             </p>

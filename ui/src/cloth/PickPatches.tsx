@@ -45,6 +45,10 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
   }
   const clean = placed.find((p) => p.kind === 'clean')
   const faces = placed.filter((p) => p.kind === 'face')
+  const nameOf = (p: (typeof placed)[number]) =>
+    p.kind === 'face'
+      ? phrase('numbered', { name: names[p.kind], number: faces.indexOf(p) + 1 })
+      : names[p.kind]
   const trim = placed.find((p) => p.kind === 'trim')
   const bare = ({ x, y, w, h }: Placed): Patch => ({ x, y, w, h })
   if (broken) return <p role="alert">{phrase('this-file-cannot-be-shown')}</p>
@@ -89,8 +93,7 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
             key={i}
             type="button"
             aria-label={phrase('arrow-keys-move-it-delete', {
-              names: names[p.kind],
-              what: p.kind === 'face' ? ` ${faces.indexOf(p) + 1}` : '',
+              name: nameOf(p),
             })}
             onPointerDown={() => (held.current = i)}
             onKeyDown={(e: KeyboardEvent) => {
@@ -116,8 +119,7 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
             }}
           >
             <span className="narrow absolute bottom-full left-0 bg-ink px-1 text-note whitespace-nowrap text-paper">
-              {names[p.kind]}
-              {p.kind === 'face' && ` ${faces.indexOf(p) + 1}`}
+              {nameOf(p)}
             </span>
           </button>
         ))}

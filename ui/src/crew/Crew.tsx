@@ -9,6 +9,7 @@ import { membersQuery } from './crewQueries'
 import { doorQuery, roles, type Role } from './door'
 import { Rights } from './Rights'
 import { SecretField } from './SecretField'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Member = Schemas['MemberView']
@@ -77,22 +78,20 @@ export function Crew() {
 }
 
 const standing = (m: Member, demo: boolean) =>
-  [
+  listed(
     roles[m.role],
     m.passphrase && m.pin
       ? phrase('passphrase-and-pin')
       : m.passphrase
-        ? 'passphrase'
+        ? phrase('passphrase-kept')
         : m.pin
-          ? 'PIN'
+          ? phrase('pin-kept')
           : demo
             ? phrase('picked-at-the-door')
             : phrase('cannot-sign-in-yet'),
     m.sessions > 0 && phrase('signed-in-at-places', { sessions: m.sessions }),
     m.lockedUntil && phrase('too-many-wrong-ones-locked', { lockedUntil: when(m.lockedUntil) }),
-  ]
-    .filter(Boolean)
-    .join(', ')
+  )
 
 function MemberForm(props: { member?: Member; onDone: () => void }) {
   const { member } = props

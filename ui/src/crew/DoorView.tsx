@@ -53,9 +53,8 @@ export function DoorView() {
       {kind === 'DEMO' && <p>{phrase('this-is-the-demo-pick')}</p>}
       {first && (
         <p>
-          {phrase('nobody-is-set-up-here', {
-            what: kind === 'OPEN_HOUSE' ? phrase('until-there-is-an-owner') : phrase('the-shop-opens-on-its'),
-          })}
+          {phrase('nobody-is-set-up-here')}{' '}
+          {kind === 'OPEN_HOUSE' ? phrase('until-there-is-an-owner') : phrase('the-shop-opens-on-its')}
         </p>
       )}
       {!first && !withCode && (

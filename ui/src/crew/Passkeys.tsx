@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react'
 import { api } from '../api/client'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { when } from '../parts/words'
+import { when, placed } from '../parts/words'
 import { passkeysQuery } from './crewQueries'
 import { doorQuery } from './door'
 import { hasPasskeys, makePasskey } from './passkey'
@@ -38,8 +38,7 @@ export function Passkeys() {
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        {phrase('my-passkeys')}
-        {kept.data && kept.data.length > 0 && `: ${kept.data.length}`}
+        {placed(phrase('my-passkeys'), kept.data?.length || undefined)}
       </summary>
       <ul className="divide-y divide-line" aria-label={phrase('my-passkeys')}>
         {kept.data?.map((passkey) => (

@@ -9,6 +9,7 @@ import { doorQuery, roles, useDoorTurned } from './door'
 import { OwnSecrets } from './OwnSecrets'
 import { Passkeys } from './Passkeys'
 import { SignedIn } from './SignedIn'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 /** Who is signed in on this device, and how somebody else takes it over. */
@@ -32,7 +33,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
     ? phrase('this-device')
     : house
       ? phrase('nobody-is-set-up-yet')
-      : `${me.name}, ${roles[me.role].toLowerCase()}`
+      : listed(me.name, roles[me.role].toLowerCase())
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
@@ -53,8 +54,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
             <div>
               <p className="text-do font-semibold">{me.name}</p>
               <p className="text-note text-faint">
-                {roles[me.role]}
-                {kind === 'DEMO' && phrase('in-the-demo')}
+                {kind === 'DEMO' ? phrase('in-the-demo', { role: roles[me.role] }) : roles[me.role]}
               </p>
             </div>
           )}

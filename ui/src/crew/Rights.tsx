@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { rightsQuery } from './crewQueries'
 import { roles, type Role } from './door'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 const everyone = Object.keys(roles).length
@@ -27,4 +28,4 @@ export function Rights() {
 }
 
 const named = (who: Role[]) =>
-  who.length === everyone ? phrase('everyone') : who.map((role) => roles[role]).join(', ')
+  who.length === everyone ? phrase('everyone') : allOf(who.map((role) => roles[role]))

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { when } from '../parts/words'
+import { when, placed } from '../parts/words'
 import { ownSessionsQuery } from './crewQueries'
 import { phrase } from './phrase'
 
@@ -20,8 +20,7 @@ export function SignedIn() {
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        {phrase('where-i-am-signed-in')}
-        {sessions.data && `: ${sessions.data.length}`}
+        {placed(phrase('where-i-am-signed-in'), sessions.data?.length)}
       </summary>
       <ul className="divide-y divide-line" aria-label={phrase('where-i-am-signed-in')}>
         <li className="flex min-h-11 items-center">{phrase('here')}</li>

@@ -10,6 +10,7 @@ import { Loading, Trouble } from '../parts/Notice'
 import { StartView } from './StartView'
 import { later, urgent, Watch } from './Watch'
 import { dayOf, isToday, timeOf, when } from '../parts/words'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 type DayJob = Schemas['DayJob']
@@ -90,7 +91,7 @@ function JobLine({ entry, work }: { entry: DayJob; work: Schemas['WorkView'] | u
           <span className="block">{job.title}</span>
           <span className="block text-note text-faint">
             {[
-              work?.who.join(', '),
+              work && allOf(work.who),
               work
                 ? phrase('ready', { readyAt: when(work.readyAt) })
                 : phrase('panels-surveyed', { surveyed: job.surveyed }),

@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { api, need } from '../api/client'
+import type { components } from '../api/schema'
 import { layoutsQuery, vehicleQuery, vehiclesQuery } from '../api/queries'
 import { Button, OneOf, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
@@ -26,15 +27,16 @@ const empty: Draft = {
   builtYear: '',
   odometerKm: '',
 }
-/** Layouts with one wheel, on one side. */
-const drivenFrom = (layout: string) =>
-  ['two-seat', 'four-seat', 'five-seat', 'seven-seat', 'van'].includes(layout)
+type Layouts = components['schemas']['LayoutChoice'][]
+const hasDriveSide = (layouts: Layouts | undefined, code: string) =>
+  layouts?.some((layout) => layout.code === code && layout.hasDriveSide)
 const whole = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(/[\s.,]/g, '')))
 const LEAST_LETTERS = 3
 
 export function NewJobView() {
   const navigate = useNavigate()
   const [query, setQuery] = useSearchParams()
+  const layouts = useQuery(layoutsQuery)
   const vehicleId = query.get('vehicle') ?? undefined
   const [draft, setDraft] = useState(empty)
   const set = (part: Partial<Draft>) => setDraft((before) => ({ ...before, ...part }))
@@ -55,7 +57,7 @@ export function NewJobView() {
                   label: draft.label,
                   plate: draft.plate.trim() || undefined,
                   layout: draft.layout,
-                  drive: drivenFrom(draft.layout) ? draft.drive : undefined,
+                  drive: hasDriveSide(layouts.data, draft.layout) ? draft.drive : undefined,
                   builtYear: whole(draft.builtYear),
                   odometerKm: whole(draft.odometerKm),
                 },
@@ -154,7 +156,7 @@ function NewVehicle({ draft, set }: { draft: Draft; set: (part: Partial<Draft>) 
           }))}
         />
       )}
-      {drivenFrom(draft.layout) && (
+      {hasDriveSide(layouts.data, draft.layout) && (
         <OneOf
           label={phrase('wheel-on-the')}
           value={draft.drive}

@@ -19,7 +19,7 @@ export function StartView() {
     <section aria-label={phrase('setting-up')} className="lying">
       <h2 className="px-4 pt-4 text-head">{phrase('a-shop-of-your-own')}</h2>
       <p className="px-4 text-faint">
-        {bottles === 0 && phrase('the-shelf-is-empty-nothing')}
+        {bottles === 0 && <>{phrase('the-shelf-is-empty-nothing')} </>}
         {phrase('four-steps-in-any-order')}
       </p>
       <ol className="mt-2 divide-y divide-line">

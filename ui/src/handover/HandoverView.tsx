@@ -9,6 +9,7 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { ml, when } from '../parts/words'
 import { Pictures } from './BeforeAfter'
 import { Links } from './Links'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Handover = Schemas['HandoverView']
@@ -64,9 +65,9 @@ export function HandoverView() {
       <div className="no-print flex flex-wrap gap-2">
         {data.state === 'HANDED_OVER' ? (
           <p className="flex min-h-11 items-center font-semibold text-tune">
-            {phrase('handed-over-this-record-stands', {
-              what: data.handedOverAt ? ` ${when(data.handedOverAt)}` : '',
-            })}
+            {data.handedOverAt
+              ? phrase('handed-over-at', { at: when(data.handedOverAt) })
+              : phrase('handed-over-this-record-stands')}
           </p>
         ) : (
           <Button
@@ -149,13 +150,10 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         <ul className="grid gap-1.5 md:grid-cols-2 md:gap-x-6 print:grid-cols-2 print:gap-x-6 print:gap-y-1">
           {merged.map((line) => (
             <li key={line.did + line.found} className="break-inside-avoid">
-              <strong>{line.labels.join(', ')}</strong>
+              <strong>{allOf(line.labels)}</strong>
               <span className="block text-note">
-                {phrase('found', {
-                  found: line.found,
-                  did: line.did.charAt(0).toUpperCase(),
-                  did2: line.did.slice(1),
-                })}
+                {phrase('found', { found: line.found })}{' '}
+                {phrase('did', { did: line.did.charAt(0).toUpperCase() + line.did.slice(1) })}
               </span>
             </li>
           ))}
@@ -215,20 +213,33 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
           <li>{phrase('between-visits-a-cloth-damp')}</li>
         </ul>
       </Part>
-      <Part title={phrase('what-was-used')}>
-        <ul>
-          {h.used.map((u) => (
-            <li key={u.name}>
-              <strong>{u.name}</strong>
-              {phrase('about', { maker: u.maker && `, ${u.maker}`, ml: ml(u.ml) })}
-              {u.batches.length > 0 && phrase('batch', { batches: u.batches.join(' and ') })}.
-              {u.hazards.length > 0 && <span className="text-note"> {u.hazards.join(' ')}</span>}
-            </li>
-          ))}
-        </ul>
-        <p className="mt-1 text-note text-faint">{phrase('safety-data-sheets-on-request')}</p>
-      </Part>
+      <Used used={h.used} />
     </article>
+  )
+}
+
+/** Every bottle, with its batch and what its label warns of. */
+function Used({ used }: { used: Schemas['Used'][] }) {
+  return (
+    <Part title={phrase('what-was-used')}>
+      <ul>
+        {used.map((u) => (
+          <li key={u.name}>
+            <strong>{u.name}</strong>
+            <span className="block">
+              {listed(
+                u.maker,
+                phrase('about', { ml: ml(u.ml) }),
+                u.batches.length > 0 &&
+                  phrase('batch', { batches: u.batches.length, named: allOf(u.batches) }),
+              )}
+            </span>
+            {u.hazards.length > 0 && <span className="text-note">{u.hazards.join(' ')}</span>}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 text-note text-faint">{phrase('safety-data-sheets-on-request')}</p>
+    </Part>
   )
 }
 
@@ -238,9 +249,10 @@ function Open({ left }: { left: Schemas['NotDone'][] }) {
     <ul className="list-[square] pl-5">
       {left.map((open) => (
         <li key={open.what}>
-          <strong>{open.what}</strong>
-          {open.panels > 0 && `: ${phrase('panels', { panels: open.panels })}`}
-          <span className="text-note text-faint"> {open.zones.join(', ')}</span>
+          <strong>{open.what}</strong>{' '}
+          <span className="text-note text-faint">
+            {listed(open.panels > 0 && phrase('panels', { panels: open.panels }), ...open.zones)}
+          </span>
         </li>
       ))}
     </ul>
@@ -279,5 +291,5 @@ function grouped(treated: Schemas['Treated'][]) {
 
 const short = (labels: string[]) =>
   labels.length <= 3
-    ? labels.join(', ')
-    : phrase('and-more', { labels: labels.slice(0, 2).join(', '), labels2: labels.length - 2 })
+    ? allOf(labels)
+    : allOf([...labels.slice(0, 2), phrase('and-more', { labels: labels.length - 2 })])

@@ -3,8 +3,10 @@ import { X } from 'lucide-react'
 import { api, need, type Schemas } from '../api/client'
 import { Button } from '../parts/controls'
 import { isState, StateMark } from '../parts/Glyph'
-import { lasting, say } from '../parts/words'
+import { lasting, say, range } from '../parts/words'
 import { scaleNames } from './Rule'
+import { listed } from '../words/lists'
+import { bottleWords } from './treatmentWords'
 import { phrase } from './phrase'
 
 type Needles = Schemas['Needles']
@@ -121,11 +123,12 @@ function Head(props: { letter: string; needles: Needles; names: Map<string, stri
     <th scope="col" className="border-b border-line p-2 align-bottom font-semibold">
       <span className="flex items-start justify-between gap-1">
         <span>
-          {letter}. {n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : phrase('dry')}
-          {n.ratio !== 'ready' && `, ${n.ratio}`}
+          {letter}. {bottleWords(n, names)}
           <span className="block text-note font-normal text-faint">
-            {phrase('on-the', { get: names.get(n.toolId) ?? n.toolId, applyTo: n.applyTo })}
-            {n.warmth !== 'none' && `, ${say(n.warmth)}`}
+            {listed(
+              phrase('on-the', { get: names.get(n.toolId) ?? n.toolId, applyTo: n.applyTo }),
+              n.warmth !== 'none' && say(n.warmth),
+            )}
           </span>
         </span>
         <button
@@ -190,6 +193,6 @@ function value(scale: Scale): string {
   if (scale.valueLow === undefined || scale.valueHigh === undefined) return phrase('not-known')
   const tenth = (v: number) => Math.round(v * 10) / 10
   if (scale.scale === 'contact') return lasting(scale.valueLow)
-  if (scale.valueLow !== scale.valueHigh) return `${tenth(scale.valueLow)} to ${tenth(scale.valueHigh)}`
+  if (scale.valueLow !== scale.valueHigh) return range(tenth(scale.valueLow), tenth(scale.valueHigh))
   return `${tenth(scale.valueLow)} ${scale.scale === 'action' ? phrase('a-pass') : scale.unit}`
 }

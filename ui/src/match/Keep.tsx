@@ -30,7 +30,7 @@ export function Keep(props: {
         <p className="border-l-4 border-l-needle pl-3">
           <strong>{byHand.followed ? phrase('set-by-hand') : phrase('set-by-hand-and-not')}</strong>{' '}
           {byHand.reason}
-          {!byHand.followed && phrase('something-rules-it-out-now')}
+          {!byHand.followed && <> {phrase('something-rules-it-out-now')}</>}
         </p>
       )}
       <div className="flex flex-wrap gap-2">

@@ -1,7 +1,10 @@
 import type { Schemas } from '../api/client'
-import { dayOf, lasting, range, Say, say } from '../parts/words'
+import { dayOf, lasting, range, Say, say, ml, placed } from '../parts/words'
 import { DidItWork, Tried } from './Tried'
 import type { useDecisions } from './useDecisions'
+import { listed } from '../words/lists'
+import { strong } from '../parts/drawn'
+import { bottleWords, passesWords } from './treatmentWords'
 import { phrase } from './phrase'
 
 type Names = Map<string, string>
@@ -29,8 +32,7 @@ export function Ladder(props: {
             <li key={i} className="relative pb-1.5 leading-tight">
               <span aria-hidden="true" className="absolute top-2.5 -left-3 w-2 border-t-4 border-ink" />
               <p className="font-semibold">
-                {i + 1}. {rung.cleanerId ? (names.get(rung.cleanerId) ?? rung.cleanerId) : phrase('dry')}
-                {rung.ratio !== 'ready' && `, ${rung.ratio}`}
+                {i + 1}. {bottleWords(rung, names)}
               </p>
               <p className="text-note text-faint">{rungWords(rung, names)}</p>
             </li>
@@ -68,11 +70,12 @@ export function Ladder(props: {
       <SpotList spots={spots} names={names} />
       {answer.milder && (
         <p className="mt-2 border-l-4 border-l-care pl-3">
-          <strong>{phrase('milder-inside-the-years')}</strong>{' '}
-          {names.get(answer.milder.cleanerId ?? '') ?? 'dry'}
-          {answer.milder.ratio !== 'ready' && `, ${answer.milder.ratio}`}{' '}
-          {phrase('with-some-soil-would-stay', {
-            get: names.get(answer.milder.toolId) ?? answer.milder.toolId,
+          {phrase.drawn('milder-inside-the-years', {
+            treatment: phrase('with', {
+              bottle: bottleWords(answer.milder, names),
+              get: names.get(answer.milder.toolId) ?? answer.milder.toolId,
+            }),
+            b: strong,
           })}
         </p>
       )}
@@ -93,7 +96,7 @@ const rungWords = (rung: Schemas['RungFile'], names: Names) =>
     rung.cleanerId && phrase('on-the-2', { applyTo: rung.applyTo }),
     rung.warmth !== 'none' && say(rung.warmth),
     rung.dwellS.min > 0 && lasting(rung.dwellS.min),
-    phrase('passes-4', { high: rung.passes.high }).replace(/^\d+/, range(rung.passes.low, rung.passes.high)),
+    passesWords(rung.passes),
     rung.effectivePh && phrase('ph', { low: range(rung.effectivePh.low, rung.effectivePh.high) }),
   ]
     .filter(Boolean)
@@ -109,19 +112,14 @@ function SpotList({ spots, names }: { spots: Schemas['RungFile'][]; names: Names
         {spots.map((rung, i) => (
           <li key={i} className="mt-1">
             <p>
-              {names.get(rung.cleanerId ?? '') ?? rung.cleanerId}
-              {rung.ratio !== 'ready' && `, ${rung.ratio}`}{' '}
-              {phrase('from', { get: names.get(rung.toolId) ?? rung.toolId })}
+              {phrase('from', {
+                bottle: bottleWords(rung, names),
+                get: names.get(rung.toolId) ?? rung.toolId,
+              })}
             </p>
             <p className="text-note text-faint">
-              {rung.spot?.cm2} {phrase('cm')} {rung.spot?.ml}{' '}
-              {phrase('ml-sits', {
-                high: phrase('passes-4', { high: rung.passes.high }).replace(
-                  /^\d+/,
-                  range(rung.passes.low, rung.passes.high),
-                ),
-                min: lasting(rung.dwellS.min),
-              })}
+              {rung.spot && phrase('the-stain-is', { cm2: rung.spot.cm2, dose: ml(rung.spot.ml) })} ·{' '}
+              {phrase('ml-sits', { passes: passesWords(rung.passes), min: lasting(rung.dwellS.min) })}
             </p>
             <p className="text-note">{rung.stop}</p>
           </li>
@@ -152,12 +150,14 @@ export function Finishing({ answer, names }: { answer: Schemas['PlannedSurfaceFi
             <li key={step.role}>
               <p className="font-semibold">{phrase('still-holds', { role: Say(step.role) })}</p>
               <p className="text-note text-faint">
-                {step.productId && `${names.get(step.productId) ?? step.productId}, `}
-                {phrase('laid-on-next-from', {
-                  last: dayOf(step.history.last),
-                  next: dayOf(step.history.next),
-                })}
-                {step.step === 'coat' && phrase('bead-and-sheen-check-instead')}
+                {listed(
+                  step.productId && (names.get(step.productId) ?? step.productId),
+                  phrase('laid-on-next-from', {
+                    last: dayOf(step.history.last),
+                    next: dayOf(step.history.next),
+                  }),
+                  step.step === 'coat' && phrase('bead-and-sheen-check-instead'),
+                )}
               </p>
             </li>
           ) : (
@@ -179,19 +179,16 @@ function Laid({ step, names }: { step: Schemas['FinishStepFile']; names: Names }
           {phrase('wait-first', { waitS: lasting(step.waitS) })}
         </p>
       )}
-      <p className="font-semibold">
-        {Say(step.step)}: {named(step.productId)}
-      </p>
+      <p className="font-semibold">{placed(Say(step.step), named(step.productId))}</p>
       <p className="text-note text-faint">
-        {phrase('ml-by-coats', {
-          doseMl: step.doseMl,
-          applicatorId: named(step.applicatorId),
-          coats: step.coats,
-        })}
-        {step.levelTo && `, to ${step.levelTo}`}
-        {step.flashS &&
-          phrase('wipe-to-after', { min: lasting(step.flashS.min), max: lasting(step.flashS.max) })}
-        {step.sitAfterS > 0 && phrase('no-sitting-for', { sitAfterS: lasting(step.sitAfterS) })}
+        {listed(
+          phrase('ml-by-coats', { dose: ml(step.doseMl), applicatorId: named(step.applicatorId) }),
+          phrase('coats', { coats: step.coats }),
+          step.levelTo && phrase('level-to', { levelTo: step.levelTo }),
+          step.flashS &&
+            phrase('wipe-to-after', { min: lasting(step.flashS.min), max: lasting(step.flashS.max) }),
+          step.sitAfterS > 0 && phrase('no-sitting-for', { sitAfterS: lasting(step.sitAfterS) }),
+        )}
       </p>
     </li>
   )
@@ -218,9 +215,12 @@ export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) 
       {counts && (
         <p className={`mt-1 ${spent ? 'text-over' : ''}`}>
           {allowance > 0
-            ? phrase('alkali-and-acid-of-the', { beforePercent, afterPercent })
-            : phrase('this-finish-stands-nothing')}
-          {spent && phrase('spent')}
+            ? spent
+              ? phrase('spent', { beforePercent, afterPercent })
+              : phrase('alkali-and-acid-of-the', { beforePercent, afterPercent })
+            : spent
+              ? phrase('spent-2')
+              : phrase('this-finish-stands-nothing')}
         </p>
       )}
       {brushedPercent !== undefined && (

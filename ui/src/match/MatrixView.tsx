@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent } from 'react'
-import { Link, useNavigate, useSearchParams } from 'react-router'
+import { useNavigate, useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { matrixQuery } from '../api/queries'
 import { OneOf } from '../parts/controls'
@@ -8,6 +8,8 @@ import { GlyphForm, type State } from '../parts/Glyph'
 import { useJob } from '../parts/useJob'
 import { Loading, PageTrouble } from '../parts/Notice'
 import { WhyAnswer } from './Why'
+import { linkTo } from '../parts/drawn'
+import { placed } from '../parts/words'
 import { phrase } from './phrase'
 
 const letters: Record<string, { state: State; says: string }> = {
@@ -69,6 +71,7 @@ export function MatrixView() {
   }
   const shownRow = rows[Math.min(at.row, rows.length - 1)]
   const shownSurface = surfaces[at.column]
+  const toPanel = linkTo(`/jobs/${job.id}/match/${shownSurface?.id}`)
   return (
     <div className="grid flex-1 content-start gap-3 p-2 md:p-4 xl:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label={phrase('shelf-by-panels')} className="grid min-w-0 content-start gap-2">
@@ -130,7 +133,10 @@ export function MatrixView() {
                         data-cell={`${row}-${column}`}
                         tabIndex={here ? 0 : -1}
                         aria-selected={here}
-                        aria-label={`${item.label} on ${s.label}: ${letter?.says ?? nothing}`}
+                        aria-label={placed(
+                          phrase('on-3', { item: item.label, panel: s.label }),
+                          letter?.says ?? nothing,
+                        )}
                         onClick={() => focus(row, column)}
                         onFocus={() => setAt({ row, column })}
                         className={`h-8 w-8 cursor-pointer border-b border-line/60 text-center ${here ? 'outline-3 -outline-offset-2 outline-focus' : ''} ${cells[i]?.[column] === 'd' ? 'bg-needle/20' : ''}`}
@@ -159,13 +165,10 @@ export function MatrixView() {
         >
           <h2 className="text-do">{shownRow.item.label}</h2>
           <p className="mb-2 text-faint">
-            {phrase('on-2')}{' '}
-            <Link
-              to={`/jobs/${job.id}/match/${shownSurface.id}`}
-              className="inline-flex min-h-11 items-center underline underline-offset-4"
-            >
-              {shownSurface.label}
-            </Link>
+            {phrase.drawn('on-2', {
+              label: shownSurface.label,
+              a: toPanel,
+            })}
           </p>
           <WhyAnswer
             jobId={job.id}

@@ -20,6 +20,7 @@ import { needlesOf, treatmentWords } from './treatmentWords'
 import { useDecisions } from './useDecisions'
 import { useNeedles, type Needles } from './useNeedles'
 import { WhyDialog } from './Why'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Match = Schemas['MatchView']
@@ -138,9 +139,11 @@ function Heading({ match }: { match: Match }) {
     <header className="flex flex-wrap items-baseline gap-x-3">
       <h2 className="text-head">{match.label}</h2>
       <p className="text-faint">
-        {match.finishName}
-        {match.soilLevel !== 'none' &&
-          phrase('soil-of', { level: say(match.soilLevel), soils: match.soils.map(say).join(', ') })}
+        {listed(
+          match.finishName,
+          match.soilLevel !== 'none' &&
+            phrase('soil-of', { level: say(match.soilLevel), soils: allOf(match.soils.map(say)) }),
+        )}
       </p>
     </header>
   )
@@ -217,14 +220,15 @@ function Said(props: { match: Match; names: Names; needles: Needles; reading: Sc
   const { match, names, needles, reading } = props
   const { minutes } = match.answer
   const worst = reading.reasons.find((r) => r.text === reading.sentence)
-  const passes = reading.passes === undefined ? '' : phrase('passes-3', { passes: reading.passes })
   const own = JSON.stringify(needles) === JSON.stringify(match.chosen?.needles)
   return (
     <div aria-live="polite" data-testid="answer">
       <p className="text-do font-semibold">
-        {treatmentWords(needles, names)}
-        {passes}
-        {own && minutes.high > 0 && phrase('min', { low: range(minutes.low, minutes.high) })}
+        {listed(
+          treatmentWords(needles, names),
+          reading.passes !== undefined && phrase('passes-3', { passes: reading.passes }),
+          own && minutes.high > 0 && phrase('min', { low: range(minutes.low, minutes.high) }),
+        )}
       </p>
       <p className="flex flex-wrap items-baseline gap-x-3">
         <StateMark state={isState(reading.outcome) ? reading.outcome : 'unknown'} />

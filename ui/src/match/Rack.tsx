@@ -2,9 +2,10 @@ import { Minus, Plus } from 'lucide-react'
 import type { Schemas } from '../api/client'
 import { Field, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { lasting, Say, say } from '../parts/words'
+import { lasting, Say, say, range } from '../parts/words'
 import { Rule, type Ghost, type Hold } from './Rule'
 import { useNeedles, type Needles } from './useNeedles'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Match = Schemas['MatchView']
@@ -32,7 +33,7 @@ export function Controls({ match, inHand }: { match: Match; inHand: ReturnType<t
         <Pick
           label={phrase('tool')}
           value={needles.toolId}
-          options={match.tools.map((t) => ({ value: t.id, label: `${Say(t.name)}, ${t.stiffness}` }))}
+          options={match.tools.map((t) => ({ value: t.id, label: listed(Say(t.name), t.stiffness) }))}
           onChange={(toolId) => move({ toolId })}
         />
       </Field>
@@ -76,14 +77,14 @@ export function Rack(props: { match: Match; rungs: Needles[]; inHand: ReturnType
         />
       ))}
       <p className="mt-1 text-note text-faint">
-        {phrase('sections-of-m', {
-          sections: reading.sections,
-          sectionM2: Math.round(reading.sectionM2 * 100) / 100,
-        })}
-        {needles.cleanerId && (
-          <>{phrase('workable-for-before-it-dries', { windowS: lasting(reading.windowS) })}</>
+        {listed(
+          phrase('sections-of-m', {
+            sections: reading.sections,
+            sectionM2: Math.round(reading.sectionM2 * 100) / 100,
+          }),
+          needles.cleanerId && phrase('workable-for-before-it-dries', { windowS: lasting(reading.windowS) }),
         )}
-        {!reading.startAllowed && <strong className="text-over"> {phrase('do-not-start-yet')}</strong>}
+        {!reading.startAllowed && <strong className="text-over"> · {phrase('do-not-start-yet')}</strong>}
       </p>
       {error && <Trouble error={error} />}
     </section>
@@ -210,7 +211,9 @@ function withCleaner(match: Match, needles: Needles, value: string): Partial<Nee
 function shown(scale: Scale, needles: Needles, match: Match, bite: string): string {
   switch (scale.scale) {
     case 'ph':
-      return scale.valueLow === undefined ? phrase('not-known') : `${scale.valueLow} to ${scale.valueHigh}`
+      return scale.valueLow === undefined
+        ? phrase('not-known')
+        : range(scale.valueLow, scale.valueHigh ?? scale.valueLow)
     case 'wetness':
       return `${needles.laidGPerM2} g/m²`
     case 'agitation':

@@ -35,19 +35,21 @@ const tenth = (v: number) => Math.round(v * 10) / 10
 /** What the soil needs and the finish stands, each with whose limit it is. */
 function bounds(scale: Scale, limited: boolean): string {
   const bare = scale.unit === 'pH' || scale.scale === 'agitation' // the rule's own name says it
-  const unit = bare ? '' : ` ${scale.unit}`
-  const asks = scale.need !== undefined && scale.need > scale.axisLow
-  const needs = asks && phrase('needs', { need: tenth(scale.need ?? 0), what: limited ? '' : unit })
-  const by = ['finish', 'label', 'modifier'].includes(scale.limitSetBy)
-    ? ''
-    : phrase('by', { limitSetBy: say(scale.limitSetBy) })
-  const [limitLow, limitHigh] = [tenth(scale.limitLow), tenth(scale.limitHigh)]
-  const { limitWhy } = scale
+  const amount = (value: number) => (bare ? String(tenth(value)) : `${tenth(value)} ${scale.unit}`)
+  const { need, limitWhy } = scale
+  const needs =
+    need !== undefined &&
+    need > scale.axisLow &&
+    phrase('needs', { need: limited ? tenth(need) : amount(need) })
+  const why = ['finish', 'label', 'modifier'].includes(scale.limitSetBy)
+    ? limitWhy
+    : phrase('by', { limitWhy, limitSetBy: say(scale.limitSetBy) })
+  const high = amount(scale.limitHigh)
   const stands =
     limited &&
     (scale.limitLow > scale.axisLow
-      ? phrase('stands-from', { limitLow, limitHigh, unit, limitWhy, by })
-      : phrase('stands-to', { limitHigh, unit, limitWhy, by }))
+      ? phrase('stands-from', { low: tenth(scale.limitLow), high, why })
+      : phrase('stands-to', { high, why }))
   return [needs, stands].filter(Boolean).join(' · ')
 }
 

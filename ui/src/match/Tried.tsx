@@ -4,6 +4,8 @@ import type { Schemas } from '../api/client'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import type { useDecisions } from './useDecisions'
+import { strong } from '../parts/drawn'
+import { bottleWords } from './treatmentWords'
 import { phrase } from './phrase'
 
 export const results: { value: string; label: string; said: string }[] = [
@@ -28,17 +30,13 @@ export function Tried(props: {
   const { tried, names, decisions } = props
   if (tried.length === 0) return null
   const name = (n: Schemas['Needles']) =>
-    phrase('with', {
-      what: n.cleanerId ? (names.get(n.cleanerId) ?? n.cleanerId) : phrase('dry'),
-      what2: n.ratio === 'ready' ? '' : `, ${n.ratio}`,
-      get: names.get(n.toolId) ?? n.toolId,
-    })
+    phrase('with', { bottle: bottleWords(n, names), get: names.get(n.toolId) ?? n.toolId })
   return (
     <div className="mt-2 border-l-4 border-l-under pl-3">
       <ul>
         {tried.map((t, i) => (
           <li key={i}>
-            {phrase('tried', { needles: name(t.needles) })} <strong>{said(t.result)}</strong>
+            {phrase.drawn('tried', { needles: name(t.needles), result: said(t.result), b: strong })}
           </li>
         ))}
       </ul>

@@ -6,6 +6,7 @@ import { Trouble } from '../parts/Notice'
 import { dayOf, ml, money } from '../parts/words'
 import { LabelLinks } from './Label'
 import { MixedHere } from './Mixed'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const vessels = [
@@ -155,11 +156,13 @@ function Answer({ data, known }: { data: Schemas['MixAnswer']; known: Schemas['P
         <span className="block text-do font-semibold">
           {phrase('product-water', { productMl: ml(data.productMl), waterMl: ml(data.waterMl) })}
         </span>
-        {data.words}
-        {data.phLow !== undefined && phrase('ph-to', { phLow: data.phLow, phHigh: String(data.phHigh) })}
-        {data.costMinor !== undefined && data.currency && `; ${money(data.costMinor, data.currency)}`}
+        {listed(
+          data.words,
+          data.phLow !== undefined && phrase('ph-to', { phLow: data.phLow, phHigh: String(data.phHigh) }),
+          data.costMinor !== undefined && data.currency && money(data.costMinor, data.currency),
+        )}
         {data.onLabel === false && (
-          <strong className="text-over">{phrase('outside-what-the-label-allows')}</strong>
+          <strong className="block text-over">{phrase('outside-what-the-label-allows')}</strong>
         )}
       </p>
       {data.barred && (

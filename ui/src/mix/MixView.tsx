@@ -12,6 +12,8 @@ import { FreeMix } from './FreeMix'
 import { LabelLinks } from './Label'
 import { AtHand, MixedHere } from './Mixed'
 import { StepMix } from './StepMix'
+import { allOf, listed } from '../words/lists'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 type Product = Schemas['ProductFile']
@@ -67,9 +69,9 @@ export function MixView() {
 }
 
 /** What an amount costs by the price of its pack; nothing where that is not known. */
-function cost(product: Product | undefined, amountMl: number, before: string) {
+function cost(product: Product | undefined, amountMl: number) {
   const pack = product?.pack
-  return pack && before + money((pack.priceMinor * amountMl) / pack.ml, pack.currency)
+  return pack && money((pack.priceMinor * amountMl) / pack.ml, pack.currency)
 }
 
 function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map<string, Product> }) {
@@ -82,13 +84,13 @@ function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map
             <span className="font-semibold">{products.get(mix.productId)?.name}</span>
             <span className="text-do font-semibold">{ml(mix.neededMl)}</span>
             <span className="text-note text-faint">
-              {phrase('on-panels', {
-                what: mix.effectivePh
+              {listed(
+                mix.effectivePh
                   ? phrase('ph-to-2', { low: mix.effectivePh.low, high: mix.effectivePh.high })
                   : phrase('ph-not-known'),
-                surfaceIds: mix.surfaceIds.length,
-              })}
-              {cost(products.get(mix.productId), mix.neededMl, '; ')}
+                phrase('on-panels', { surfaceIds: mix.surfaceIds.length }),
+                cost(products.get(mix.productId), mix.neededMl),
+              )}
             </span>
           </li>
         ))}
@@ -104,13 +106,12 @@ function MixCard(props: {
   jobId: string
 }) {
   const { mix, product, labels } = props
+  const costs = cost(product, mix.productMl)
   return (
     <article className="lying grid grid-cols-[auto_1fr] gap-x-5 p-4">
       <Bottle share={mix.productMl / mix.bottleMl} />
       <div className="grid content-start gap-1">
-        <h2 className="text-do">
-          {product?.name}, {mix.ratio}
-        </h2>
+        <h2 className="text-do">{listed(product?.name, mix.ratio)}</h2>
         <p className="text-note text-faint">{mix.words}</p>
         <dl className="my-1 grid grid-cols-2 gap-x-4">
           <dt className="text-note text-faint">{phrase('product')}</dt>
@@ -123,9 +124,16 @@ function MixCard(props: {
           </dd>
         </dl>
         <p>
-          {phrase('water-first-then-product-into', { bottleMl: ml(mix.bottleMl) })}
-          {cost(product, mix.productMl, phrase('for'))}
-          {phrase('the-job-needs', { neededMl: ml(mix.neededMl) })}
+          {costs
+            ? phrase('water-first-at-cost', {
+                bottleMl: ml(mix.bottleMl),
+                cost: costs,
+                neededMl: ml(mix.neededMl),
+              })
+            : phrase('water-first-then-product-into', {
+                bottleMl: ml(mix.bottleMl),
+                neededMl: ml(mix.neededMl),
+              })}
         </p>
         <p>
           {mix.effectivePh ? (
@@ -139,12 +147,12 @@ function MixCard(props: {
         </p>
         <p className="text-note text-faint">
           {phrase('for-2', {
-            surfaceIds: mix.surfaceIds
-              .slice(0, 4)
-              .map((id) => labels[id])
-              .join('; '),
+            surfaceIds: allOf([
+              ...mix.surfaceIds.slice(0, 4).map((id) => labels[id]),
+              mix.surfaceIds.length > 4 &&
+                phrase('and-more-panels', { surfaceIds: mix.surfaceIds.length - 4 }),
+            ]),
           })}
-          {mix.surfaceIds.length > 4 && phrase('and-more-panels', { surfaceIds: mix.surfaceIds.length - 4 })}
         </p>
         <MixedHere productId={mix.productId} ratio={mix.ratio} bottleMl={mix.bottleMl} jobId={props.jobId} />
         <Pen jobId={props.jobId} mix={mix} />
@@ -178,11 +186,12 @@ function Pen({ jobId, mix }: { jobId: string; mix: Schemas['MixFile'] }) {
       </Button>
       {take.data && (
         <span>
-          <strong className="font-semibold">
-            {phrase('ph')} {take.data.value}
-          </strong>
-          {phrase('noted-on-the-bottle', { device: take.data.device })}
-          {take.data.says && ` ${take.data.says}`}
+          {phrase.drawn('noted-on-the-bottle', {
+            value: String(take.data.value),
+            device: take.data.device,
+            b: strong,
+          })}
+          {take.data.says && <> {take.data.says}</>}
         </span>
       )}
       {take.error && <Trouble error={take.error} />}
@@ -207,16 +216,18 @@ function Doses({ plan, products }: { plan: Schemas['PlanFile']; products: Map<st
             <span className="font-semibold">{products.get(dose.productId)?.name}</span>
             <span className="text-do font-semibold">{ml(dose.ml)}</span>
             <span className="text-note text-faint">
-              {phrase('panels-about-of-it-stay', {
-                surfaceIds: dose.surfaceIds.length,
-                dose: counted(dose, products.get(dose.productId)?.form),
-                keptMl: ml(dose.keptMl),
-              })}
-              {dose.share !== undefined &&
-                phrase('of-what-is-on-hand', { share: Math.round(dose.share * 100) })}
-              {dose.coatsPossible !== undefined &&
-                phrase('there-is-enough-for-coats', { coatsPossible: dose.coatsPossible })}
-              {cost(products.get(dose.productId), dose.ml, '; ')}
+              {listed(
+                phrase('panels-about-of-it-stay', { surfaceIds: dose.surfaceIds.length }),
+                phrase('about-of-it-stay', {
+                  dose: counted(dose, products.get(dose.productId)?.form),
+                  keptMl: ml(dose.keptMl),
+                }),
+                dose.share !== undefined &&
+                  phrase('of-what-is-on-hand', { share: Math.round(dose.share * 100) }),
+                dose.coatsPossible !== undefined &&
+                  phrase('there-is-enough-for-coats', { coatsPossible: dose.coatsPossible }),
+                cost(products.get(dose.productId), dose.ml),
+              )}
             </span>
           </li>
         ))}
@@ -229,19 +240,18 @@ function Kit({ plan }: { plan: Schemas['PlanFile'] }) {
   return (
     <section aria-label={phrase('cloths-and-what-to-buy')} className="lying grid gap-2 p-3">
       <h2 className="text-do">{phrase('cloths')}</h2>
-      <p>
-        {plan.cloths.length === 0 && phrase('none')}
-        {plan.cloths
-          .map((c) =>
-            phrase('for-3', {
-              count: c.count,
-              use: c.use,
-              what: c.colourfastOnly ? phrase('white-or-washed-eight-times') : '',
-              what2: c.thrown > 0 ? phrase('thrown-away-after', { thrown: c.thrown }) : '',
-            }),
-          )
-          .join('; ')}
-      </p>
+      {plan.cloths.length === 0 && <p>{phrase('none')}</p>}
+      <ul>
+        {plan.cloths.map((c) => (
+          <li key={c.use + c.colourfastOnly}>
+            {listed(
+              phrase('for-3', { count: c.count, use: c.use }),
+              c.colourfastOnly && phrase('white-or-washed-eight-times'),
+              c.thrown > 0 && phrase('thrown-away-after', { thrown: c.thrown }),
+            )}
+          </li>
+        ))}
+      </ul>
       {plan.purchases.length > 0 && (
         <ul className="list-[square] pl-5">
           {plan.purchases.map((p) => (

@@ -6,6 +6,8 @@ import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf, ml, when } from '../parts/words'
 import { LabelLinks } from './Label'
+import { listed } from '../words/lists'
+import { large } from '../parts/drawn'
 import { phrase } from './phrase'
 
 /** Notes a bottle as mixed; its product leaves the stock. */
@@ -53,21 +55,28 @@ export function ForToday() {
         {day.data.map((m) => (
           <li key={m.productId + m.ratio} className="grid gap-1 py-2">
             <p className="flex flex-wrap justify-between gap-x-4">
-              <span className="font-semibold">
-                {m.name}, {m.ratio}
-              </span>
+              <span className="font-semibold">{listed(m.name, m.ratio)}</span>
               <span className="text-note text-faint">{m.jobs.join('; ')}</span>
             </p>
             {m.bottleMl > 0 ? (
               <>
                 <p>
-                  <strong className="text-do">{ml(m.productMl)}</strong> {phrase('product-and')}{' '}
-                  <strong className="text-do">{ml(m.waterMl)}</strong>{' '}
-                  {phrase('water-into-a-bottle-needed', {
-                    bottleMl: ml(m.bottleMl),
-                    neededMl: ml(m.neededMl),
-                  })}
-                  {m.atHandMl > 0 && phrase('at-hand', { atHandMl: ml(m.atHandMl) })}
+                  {m.atHandMl > 0
+                    ? phrase.drawn('at-hand', {
+                        product: ml(m.productMl),
+                        water: ml(m.waterMl),
+                        bottleMl: ml(m.bottleMl),
+                        neededMl: ml(m.neededMl),
+                        atHandMl: ml(m.atHandMl),
+                        b: large,
+                      })
+                    : phrase.drawn('water-into-a-bottle-needed', {
+                        product: ml(m.productMl),
+                        water: ml(m.waterMl),
+                        bottleMl: ml(m.bottleMl),
+                        neededMl: ml(m.neededMl),
+                        b: large,
+                      })}
                 </p>
                 <MixedHere productId={m.productId} ratio={m.ratio} bottleMl={m.bottleMl} />
                 <LabelLinks productId={m.productId} ratio={m.ratio} bottleMl={m.bottleMl} />
@@ -100,9 +109,7 @@ export function AtHand() {
         {mixed.data.map((b) => (
           <li key={b.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
             <span>
-              <span className="font-semibold">
-                {b.name}, {b.ratio}
-              </span>
+              <span className="block font-semibold">{listed(b.name, b.ratio)}</span>
               {phrase('mixed-2', { bottleMl: ml(b.bottleMl), mixedAt: when(b.mixedAt) })}
               <span className={`block text-note ${b.old ? 'font-semibold text-over' : 'text-faint'}`}>
                 {b.old

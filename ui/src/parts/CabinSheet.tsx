@@ -1,3 +1,4 @@
+import { listed } from '../words/lists'
 import {
   useId,
   useLayoutEffect,
@@ -177,7 +178,7 @@ function PanelShape(props: {
       data-panel={panel.id}
       data-zone={panel.zone}
       aria-pressed={picked}
-      aria-label={`${panel.label}, ${look.state}`}
+      aria-label={listed(panel.label, look.state)}
       onKeyDown={press}
       className="panel cursor-pointer"
     >

@@ -28,13 +28,20 @@ const KM_PER_MILE = 1.609344
 
 const short = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10)
 
-export const ml = (value: number) => (shop.us ? `${short(value / ML_PER_FL_OZ)} fl oz` : `${short(value)} ml`)
+export const ml = (value: number) =>
+  shop.us ? phrase('fl-oz', { value: short(value / ML_PER_FL_OZ) }) : phrase('ml', { value: short(value) })
 export const squareMetresShown = (value: number) =>
-  shop.us ? `${short(value * SQUARE_FEET_PER_M2)} sq ft` : `${Math.round(value * 1000) / 1000} m²`
+  shop.us
+    ? phrase('sq-ft', { value: short(value * SQUARE_FEET_PER_M2) })
+    : phrase('m2', { value: Math.round(value * 1000) / 1000 })
 export const metres = (value: number) =>
-  shop.us ? `${short(value * FEET_PER_M)} ft` : `${Math.round(value * 100) / 100} m`
+  shop.us
+    ? phrase('ft', { value: short(value * FEET_PER_M) })
+    : phrase('m', { value: Math.round(value * 100) / 100 })
 export const kilometres = (value: number) =>
-  shop.us ? `${Math.round(value / KM_PER_MILE)} mi` : `${Math.round(value)} km`
+  shop.us
+    ? phrase('mi', { value: String(Math.round(value / KM_PER_MILE)) })
+    : phrase('km', { value: String(Math.round(value)) })
 
 /** Degrees as the shop reads them, for a field: the unit, and both ways. */
 export const degrees = () =>
@@ -66,19 +73,23 @@ export function clock(seconds: number): string {
 
 /** Seconds in words for a wait: 45 s, 2.5 min, 7 min, 2 h. */
 export function lasting(seconds: number): string {
-  if (seconds < 120) return `${Math.round(seconds)} s`
+  if (seconds < 120) return phrase('s', { seconds: Math.round(seconds) })
   if (seconds < 600) return phrase('min', { seconds: Math.round(seconds / 30) / 2 })
   if (seconds < 5400) return phrase('min', { seconds: Math.round(seconds / 60) })
-  return `${Math.round(seconds / 360) / 10} h`
+  return phrase('h', { hours: Math.round(seconds / 360) / 10 })
 }
 
 /** Minutes of work: 45 min, 2 h 05. */
 export const worked = (minutes: number) =>
   minutes < 60
     ? phrase('min-2', { minutes })
-    : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
+    : phrase('h-min', {
+        hours: Math.floor(minutes / 60),
+        minutes: String(minutes % 60).padStart(2, '0'),
+      })
 
-export const range = (low: number, high: number) => (low === high ? `${low}` : `${low} to ${high}`)
+export const range = (low: number, high: number) =>
+  low === high ? `${low}` : phrase('range', { low: String(low), high: String(high) })
 
 let time: Intl.DateTimeFormat
 let day: Intl.DateTimeFormat
@@ -101,7 +112,9 @@ export const money = (minor: number, currency: string) =>
 
 /** A local time of the server as today's clock time, or with its day. */
 export function when(local: string, now = localOf(nowMs())): string {
-  return isToday(local, now) ? timeOf(local) : `${dayOf(local)}, ${timeOf(local)}`
+  return isToday(local, now)
+    ? timeOf(local)
+    : phrase('day-and-time', { day: dayOf(local), time: timeOf(local) })
 }
 
 export const isToday = (local: string, now = localOf(nowMs())) => local.slice(0, 10) === now.slice(0, 10)
@@ -112,3 +125,13 @@ const NEAR_MS = 300 * 24 * 3_600_000
 export const dayOf = (local: string, now = nowMs()) =>
   (Math.abs(msOf(local) - now) > NEAR_MS ? dayAndYear : day).format(msOf(local))
 export const timeOf = (local: string) => time.format(msOf(local))
+
+/** What is done or stands, and where, if that is said: "Clean: front left seat". */
+export const placed = (what: string, where?: string | number | false | null) =>
+  where === undefined || where === null || where === false || where === ''
+    ? what
+    : phrase('placed', { what, where })
+
+/** A reading in the unit of its instrument; the moisture meter's scale has none. */
+export const measured = (value: number, unit?: string) =>
+  unit === '0-100' ? phrase('of-100', { value }) : `${value} ${unit ?? ''}`.trim()

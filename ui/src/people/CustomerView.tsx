@@ -10,6 +10,7 @@ import { SaveLine } from '../parts/SaveLine'
 import { CustomerFields } from './CustomerFields'
 import { PerhapsSame } from './PerhapsSame'
 import { Standing } from './Standing'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 type Form = Schemas['CustomerForm']
@@ -161,7 +162,7 @@ function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void 
             {customer.vehicles.length === 0
               ? phrase('they-have-no-vehicle-here')
               : phrase('the-vehicle-and-what-was', {
-                  vehicles: customer.vehicles.map((v) => v.label).join(', '),
+                  vehicles: allOf(customer.vehicles.map((v) => v.label)),
                 })}
           </p>
           {forget.error && <Trouble error={forget.error} />}

@@ -3,7 +3,8 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { historyQuery } from '../api/queries'
 import { Loading, Trouble } from '../parts/Notice'
-import { dayOf, Say } from '../parts/words'
+import { dayOf, Say, placed } from '../parts/words'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 /** How a visit's work went: time, what came with what, sheen, exposure. */
@@ -72,10 +73,14 @@ export function History({ id }: { id: string }) {
                 {v.run && <HowItWent run={v.run} />}
                 {v.used.map((u) => (
                   <li key={u.step + u.product}>
-                    {Say(u.step)}: {u.product}{' '}
+                    {placed(Say(u.step), u.product)}{' '}
                     <span className="text-faint">
-                      {phrase('on', { panels: u.panels.slice(0, 3).join('; ') })}
-                      {u.panels.length > 3 && phrase('and-more-panels', { panels: u.panels.length - 3 })}
+                      {phrase('on', {
+                        panels: allOf([
+                          ...u.panels.slice(0, 3),
+                          u.panels.length > 3 && phrase('and-more-panels', { panels: u.panels.length - 3 }),
+                        ]),
+                      })}
                     </span>
                   </li>
                 ))}

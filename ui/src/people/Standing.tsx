@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 import { careQuery, historyQuery } from '../api/queries'
 import { dayOf, Say } from '../parts/words'
 import { minutesBetween } from '../timetable/layout'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 /** How a vehicle stands with the shop: what is open on it, what was done last, what comes next. */
@@ -33,13 +34,13 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
       {open && (
-        <Fact label={phrase('open')} to={`/jobs/${open.jobId}`} text={`${open.title}, ${dayOf(open.day)}`} />
+        <Fact label={phrase('open')} to={`/jobs/${open.jobId}`} text={listed(open.title, dayOf(open.day))} />
       )}
       {last && (
         <Fact
           label={phrase('done-last')}
           to={`/jobs/${last.jobId}/record`}
-          text={`${last.title}, ${dayOf(last.day)}`}
+          text={listed(last.title, dayOf(last.day))}
         />
       )}
       {last && due && (
@@ -51,7 +52,7 @@ export function Standing({ vehicleId }: { vehicleId: string }) {
 
 function nextWords(line: Schemas['CareLine'], today: string): string {
   const day = dayOf(`${line.next}T12:00:00`)
-  return `${Say(line.what)}, ${(line.next ?? '') < today ? phrase('was-due', { day }) : day}`
+  return listed(Say(line.what), (line.next ?? '') < today ? phrase('was-due', { day }) : day)
 }
 
 function Fact({ label, to, text }: { label: string; to: string; text: string }) {

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
 import { useState, type FormEvent } from 'react'
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, need, type Schemas } from '../api/client'
 import { historyQuery, vehicleQuery } from '../api/queries'
 import { ButtonLink } from '../parts/controls'
@@ -11,6 +11,7 @@ import { History } from './History'
 import { PerhapsSame } from './PerhapsSame'
 import { SaveLine } from '../parts/SaveLine'
 import { VehicleFields } from './VehicleFields'
+import { linkTo } from '../parts/drawn'
 import { phrase } from './phrase'
 
 type Form = Schemas['VehicleForm']
@@ -118,14 +119,23 @@ function VehicleForm({ known, start }: { known: Schemas['VehicleView'] | undefin
 }
 
 function Head({ known }: { known: Schemas['VehicleView'] | undefined }) {
+  const toOwner = linkTo(`/customers/${known?.customer?.id}`)
   return (
     <div className="flex flex-wrap items-end justify-between gap-3 md:col-span-full">
       <div>
         <h1 className="text-head">{known ? known.form.label : phrase('new-vehicle')}</h1>
         {known?.customer && (
           <p>
-            {phrase('of')} <Link to={`/customers/${known.customer.id}`}>{known.customer.name}</Link>
-            {known.fleet && phrase('fleet-2', { name: known.fleet.name })}
+            {known.fleet
+              ? phrase.drawn('fleet-2', {
+                  owner: known.customer.name,
+                  name: known.fleet.name,
+                  a: toOwner,
+                })
+              : phrase.drawn('of', {
+                  owner: known.customer.name,
+                  a: toOwner,
+                })}
           </p>
         )}
       </div>

@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import { marks, type Exercise } from './words'
+import { placed } from '../parts/words'
 import { phrase } from './phrase'
 
 /** A case and its answers, picked by pointer or by number. */
@@ -56,7 +57,7 @@ export function AskCard(props: {
                     {shown && (
                       <>
                         <span className={`text-note font-semibold ${marks[choice.mark].ink}`}>
-                          {picked === i ? phrase('you-took-this') : ''}
+                          {picked === i && <>{phrase('you-took-this')} </>}
                           {marks[choice.mark].says}
                         </span>
                         {(picked === i || choice.mark === 'RIGHT' ? choice.why : choice.why.slice(0, 1)).map(
@@ -118,7 +119,7 @@ function Swatches({ of }: { of: string[] }) {
           <li key={i} className="grid justify-items-center text-fine text-faint">
             <span
               role="img"
-              aria-label={`${i === 0 ? phrase('clean-cloth') : phrase('face', { i })}: ${colour}`}
+              aria-label={placed(i === 0 ? phrase('clean-cloth') : phrase('face', { i }), colour)}
               className="block size-12 rounded-piece border border-line"
               style={{ background: colour }}
             />

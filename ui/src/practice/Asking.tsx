@@ -108,8 +108,9 @@ function Result({ given }: { given: Mark[] }) {
     >
       <h2 className="text-head">{passed ? phrase('passed') : phrase('not-passed-yet')}</h2>
       <p>
-        {phrase('of-right-2', { right, given: given.length })}
-        {hurt > 0 && phrase('dangerous-2', { hurt })}
+        {hurt > 0
+          ? phrase('dangerous-2', { right, given: given.length, hurt })
+          : phrase('of-right-2', { right, given: given.length })}{' '}
         {phrase('it-takes-and-nothing-dangerous', { given: given.length - 1 })}
       </p>
       <ol className="mt-2 list-decimal pl-6">

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { clock } from '../parts/words'
+import { clock, placed } from '../parts/words'
 import { marks, type Marked } from './words'
 import { phrase } from './phrase'
 
@@ -57,7 +57,7 @@ function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean 
       <span className="narrow text-note">{area.name}</span>
       <div
         role="img"
-        aria-label={`${area.name}: ${spoken(area, laid, levelled, state)}`}
+        aria-label={placed(area.name, spoken(area, laid, levelled, state))}
         className="relative h-5 bg-piece"
       >
         {laid >= 0 && (
@@ -96,13 +96,17 @@ const states: Record<Outcome['state'], string> = {
 const spoken = (area: Outcome, laid: number, levelled: number, state: Outcome['state']) =>
   laid < 0
     ? states.BARE
-    : phrase('laid-at-allowed-to', {
-        laid: clock(laid),
-        what:
-          levelled < 0
-            ? phrase('never-levelled')
-            : phrase('levelled-later', { levelled: clock(levelled - laid) }),
-        fromS: clock(area.fromS),
-        byS: clock(area.byS),
-        states: states[state],
-      })
+    : levelled < 0
+      ? phrase('never-levelled', {
+          laid: clock(laid),
+          fromS: clock(area.fromS),
+          byS: clock(area.byS),
+          states: states[state],
+        })
+      : phrase('laid-at-allowed-to', {
+          laid: clock(laid),
+          levelled: clock(levelled - laid),
+          fromS: clock(area.fromS),
+          byS: clock(area.byS),
+          states: states[state],
+        })

@@ -49,7 +49,7 @@ export function Compare(props: { work: HandWork; own: Deed[]; marked: Marked }) 
           <figcaption className="text-note">
             {phrase('yours-of-cloth', {
               seconds: clock(mine.seconds),
-              what: mine.faces === 1 ? phrase('one-face') : phrase('faces', { faces: mine.faces }),
+              faces: mine.faces,
             })}
           </figcaption>
         </figure>

@@ -8,6 +8,7 @@ import { STEPS, Through, upTo } from './Compare'
 import { after } from './model'
 import { PanelPicture } from './PanelCanvas'
 import type { Lesson } from './words'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 /** A panel worked by a master, to be gone through step by step. */
@@ -45,8 +46,11 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
           <li>{phrase('clean-faces-of-cloth-turned', { passes })}</li>
         </ul>
         <p role="status" className="border-l-4 border-l-needle pl-3">
-          <strong>{at === STEPS ? phrase('done') : does[now.act]}</strong>
-          {phrase('gone', { seconds: clock(panel.seconds) })}
+          {phrase.drawn('gone', {
+            does: at === STEPS ? phrase('done') : does[now.act],
+            seconds: clock(panel.seconds),
+            b: strong,
+          })}
         </p>
       </div>
     </section>

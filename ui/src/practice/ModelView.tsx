@@ -9,6 +9,7 @@ import { useDecisions } from '../match/useDecisions'
 import { after, soilAt, found, cellCount, type Deed, type HandWork } from './model'
 import { PanelPicture } from './PanelCanvas'
 import { PanelWork } from './PanelWork'
+import { placed } from '../parts/words'
 import { phrase } from './phrase'
 
 /** A panel of a real job, tried on models first: ten runs, and one by hand. */
@@ -49,8 +50,8 @@ export function ModelView() {
         <div>
           <h1 className="text-head">{phrase('on-a-model-first')}</h1>
           <p>
-            {label && `${label}: `}
-            {phrase('nothing-here-goes-into-the', { treatment: trials.data.treatment })}
+            <strong>{placed(label ?? '', trials.data.treatment)}.</strong>{' '}
+            {phrase('nothing-here-goes-into-the')}
           </p>
         </div>
         <ButtonLink to={`/jobs/${job.id}/match/${surfaceId}`} weight="main">
@@ -60,11 +61,10 @@ export function ModelView() {
       <section aria-label={phrase('ten-models')} className="lying grid gap-2 p-3">
         <h2 className="text-do">
           {clean === runs.length
-            ? phrase('clean-in-on-all-models', {
-                what: least === most ? phrase('passes', { least }) : phrase('to-passes', { least, most }),
-                runs: runs.length,
-              })
-            : phrase('clean-on-of-models-the', { clean, runs: runs.length, most })}
+            ? least === most
+              ? phrase('clean-in-on-all-models', { least, runs: runs.length })
+              : phrase('clean-in-on-all-models-2', { least, most, runs: runs.length })
+            : phrase('clean-on-of-models-the', { clean, runs: runs.length, most })}{' '}
           {harmed > 0 ? phrase('and-came-to-harm', { harmed }) : phrase('and-none-came-to-harm')}
         </h2>
         <p className="text-note text-faint">{phrase('each-is-this-finish-with')}</p>
@@ -93,7 +93,7 @@ export function ModelView() {
           <PanelPicture work={work} panel={after(work, own)} label={phrase('the-model-as-you-left')} />
           <div className="grid content-start gap-2">
             <p className="text-do">
-              {phrase('of-the-soil-is-left', { what: Math.round(100 * left(work, own)) })}
+              {phrase('of-the-soil-is-left', { percent: Math.round(100 * left(work, own)) })}
             </p>
             <Button
               onClick={() => {

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import { Button, OneOf } from '../parts/controls'
-import { clock } from '../parts/words'
+import { clock, lasting } from '../parts/words'
 import { Facts } from './AskCard'
 import { lookOf, paint } from './draw'
 import {
@@ -175,8 +175,8 @@ export function PanelWork(props: {
             <>
               {phrase('gone-cleaner-lies-on-the', {
                 seconds: clock(panel.seconds),
-                what: Math.round((100 * wet) / cellCount),
-                work: Math.round(moistureAt(work, panel, at)),
+                percent: Math.round((100 * wet) / cellCount),
+                shows: Math.round(moistureAt(work, panel, at)),
               })}
             </>
           ) : (
@@ -186,7 +186,7 @@ export function PanelWork(props: {
         <div className="flex flex-wrap items-center gap-2">
           {[10, 30, 120, 900].map((s) => (
             <Button key={s} onClick={() => act({ act: 'WAIT', means: 0, cells: [], seconds: s })}>
-              {phrase('wait-2', { what: s < 60 ? `${s} s` : phrase('min', { s: s / 60 }) })}
+              {phrase('wait-2', { wait: lasting(s) })}
             </Button>
           ))}
           {dwell > 0 && (

@@ -12,6 +12,7 @@ import { nextUp, standings, type Standing } from './progress'
 import { useLearner } from './useLearner'
 import { NotCounted } from './NotCounted'
 import { courses, kinds, works, type Course, type Learner, type Lesson, type Work } from './words'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 /** The training floor: who learns, what is next, and all courses. */
@@ -114,7 +115,7 @@ function Next({ all, learner }: { all: Standing[]; learner: Learner }) {
       </p>
       {learner.mayNot.length > 0 && (
         <p className="border-l-4 border-l-care pl-2 text-note">
-          {phrase('not-alone-yet', { mayNot: learner.mayNot.map((w) => works[w].toLowerCase()).join(', ') })}
+          {phrase('not-alone-yet', { mayNot: allOf(learner.mayNot.map((w) => works[w].toLowerCase())) })}
         </p>
       )}
       <Button weight="quiet" className="no-print -ml-4 justify-self-start" onClick={() => print()}>

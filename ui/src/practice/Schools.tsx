@@ -4,6 +4,7 @@ import { schoolsQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import type { Lesson } from './words'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 /** Right is what the house holds; opened, it tells what other schools would do with the same case. */
@@ -30,7 +31,7 @@ function Told(props: { lesson: Lesson; seed: number; level: number }) {
       ) : (
         <>
           <p className="text-note">
-            {phrase('as-the-house-holds-it')} <strong>{schools.data[0]!.ours}</strong>
+            {phrase.drawn('as-the-house-holds-it', { ours: schools.data[0]!.ours, b: strong })}
           </p>
           <ul className="grid gap-3 md:grid-cols-2">
             {schools.data.map((school) => (

@@ -3,7 +3,8 @@ import { api, need, type Schemas } from '../api/client'
 import { levelsQuery } from '../api/queries'
 import { useJobSettled } from '../api/useJobSettled'
 import { Loading, Trouble } from '../parts/Notice'
-import { money, Say, worked } from '../parts/words'
+import { money, Say, worked, placed } from '../parts/words'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Level = Schemas['LevelView']
@@ -68,7 +69,10 @@ export function Levels({
                     <button
                       type="button"
                       aria-pressed={on}
-                      aria-label={`${level.name}, ${price.standard}: ${money(price.grossMinor, currency)}, ${worked(price.minutes)}`}
+                      aria-label={placed(
+                        listed(level.name, price.standard),
+                        listed(money(price.grossMinor, currency), worked(price.minutes)),
+                      )}
                       disabled={wish.isPending || (frozen && !price.current)}
                       onClick={() => take(level, price)}
                       className={`min-h-16 w-full rounded-piece border px-1.5 py-1 text-left leading-tight md:px-2 ${on ? 'border-needle bg-needle text-on-needle' : 'border-line'}`}

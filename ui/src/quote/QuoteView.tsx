@@ -10,6 +10,8 @@ import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { NothingSurveyed } from '../parts/NothingSurveyed'
 import { money, say, Say, when } from '../parts/words'
 import { Levels } from './Levels'
+import { linkTo } from '../parts/drawn'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 /** What the visit costs: packages to take or leave, and what was quoted, agreed and done. */
@@ -55,16 +57,12 @@ export function QuoteView() {
         <h2 className="text-head">{phrase('as-planned-now')}</h2>
         {hourlyRate == null && (
           <p className="border-l-4 border-care pl-3">
-            {phrase('what-an-hour-of-work')}{' '}
-            <Link to="/shop" className="underline underline-offset-4">
-              {phrase('shop')}
-            </Link>
-            .
+            {phrase.drawn('what-an-hour-of-work', { a: linkTo('/shop') })}
           </p>
         )}
         {leftOut.length > 0 && (
           <p className="border-l-4 border-line pl-3">
-            {phrase('not-planned-as-agreed-or', { leftOut: leftOut.map(say).join(', ') })}{' '}
+            {phrase('not-planned-as-agreed-or', { leftOut: allOf(leftOut.map(say)) })}{' '}
             <Link to={`/jobs/${job.id}/timetable`} className="underline underline-offset-4">
               {phrase('times')}
             </Link>
@@ -196,19 +194,20 @@ function Given({
         {phrase('quote', { number: given.number, grossMinor: money(grossMinor, currency) })}
       </h3>
       <p>
-        {given.quote.level && `${given.quote.level}: `}
-        {phrase('packages', {
-          state: Say(given.state),
-          doneAt: when(given.doneAt ?? given.agreedAt ?? given.quotedAt),
-          lines: lines.filter((l) => l.taken).length,
-        })}
+        {listed(
+          given.quote.level,
+          phrase('state-at', {
+            state: Say(given.state),
+            doneAt: when(given.doneAt ?? given.agreedAt ?? given.quotedAt),
+          }),
+          phrase('packages', { lines: lines.filter((l) => l.taken).length }),
+        )}
       </p>
       {given.differs !== 0 && given.state !== 'REPLACED' && (
         <p className="text-care">
-          {phrase('as-planned-today-it-would', {
-            differs: money(Math.abs(given.differs), currency),
-            what: given.differs > 0 ? phrase('more') : phrase('less'),
-          })}
+          {given.differs > 0
+            ? phrase('as-planned-today-it-would', { differs: money(given.differs, currency) })
+            : phrase('less', { differs: money(-given.differs, currency) })}
         </p>
       )}
       <div className="mt-1 flex flex-wrap gap-2">

@@ -7,9 +7,10 @@ import { Ask } from '../bench/Otherwise'
 import { Button, ButtonLink, TextField } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
-import { dayOf, ml, say, timeOf } from '../parts/words'
+import { dayOf, ml, say, timeOf, measured, placed } from '../parts/words'
 import { Photos } from '../survey/Photos'
 import { instruments } from '../survey/Readings'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 type Record = Schemas['RunRecord']
@@ -61,10 +62,7 @@ function Entries({ record, jobId, over }: { record: Record; jobId: string; over:
           <ol className="divide-y divide-line">
             {byStep(record.lines.filter((l) => l.at.startsWith(day))).map((lines) => (
               <li key={lines[0]!.id} className="px-3 py-1.5">
-                <span className="font-semibold">
-                  {lines[0]!.title}
-                  {lines[0]!.where && `: ${lines[0]!.where}`}
-                </span>
+                <span className="font-semibold">{placed(lines[0]!.title, lines[0]!.where)}</span>
                 <ul>
                   {lines.map((line) => (
                     <Entry key={line.id} line={line} lines={record.lines} jobId={jobId} />
@@ -107,7 +105,7 @@ function Entry(props: { line: Line; lines: Line[]; jobId: string }) {
             line.signedIn && phrase('signed-in', { signedIn: line.signedIn }),
             line.takenBack && phrase('taken-back-since'),
             later && phrase('came-in-at', { recordedAt: timeOf(line.recordedAt) }),
-            line.ticked.length > 0 && phrase('ticked', { ticked: line.ticked.map((c) => say(c)).join(', ') }),
+            line.ticked.length > 0 && phrase('ticked', { ticked: allOf(line.ticked.map((c) => say(c))) }),
             corrected && phrase('puts-right-what-was-told', { at: timeOf(corrected.at) }),
           ]
             .filter(Boolean)
@@ -216,13 +214,12 @@ function Times({ record }: { record: Record }) {
             <tbody className="divide-y divide-line">
               {known.map((s) => (
                 <tr key={s.taskId}>
-                  <td className="py-1">
-                    {s.title}
-                    {s.where && `, ${s.where}`}
-                  </td>
+                  <td className="py-1">{placed(s.title, s.where)}</td>
                   <td className="text-right">{minutes(s.minutes ?? 0)}</td>
                   <td className="text-right">{minutes(s.plannedMin)}</td>
-                  <td className="text-right">{s.passesHigh > 0 ? `${s.passes} of ${s.passesHigh}` : ''}</td>
+                  <td className="text-right">
+                    {s.passesHigh > 0 ? phrase('of-passes', { passes: s.passes, high: s.passesHigh }) : ''}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -244,11 +241,10 @@ function Measured({ job }: { job: Schemas['JobDetail'] }) {
         {readings.data.map((r) => (
           <li key={r.id} className="grid grid-cols-[1fr_auto] gap-x-3 py-1">
             <span>
-              {instruments[r.instrument]}
-              {r.surfaceId && `, ${job.labels[r.surfaceId] ?? r.surfaceId}`}
+              {placed(instruments[r.instrument], r.surfaceId && (job.labels[r.surfaceId] ?? r.surfaceId))}
             </span>
             <strong className={r.notYet ? 'line-through' : ''}>
-              {r.colour ?? `${r.value} ${r.unit === '0-100' ? 'of 100' : r.unit}`}
+              {r.colour ?? measured(r.value ?? 0, r.unit)}
             </strong>
             <span className="text-note text-faint">
               {dayOf(r.at)}, {timeOf(r.at)}
@@ -274,7 +270,7 @@ function UsedUp({ record }: { record: Record }) {
             <strong className="text-right">{ml(u.ml)}</strong>
             <span className="text-note text-faint">
               {u.batches.length > 0
-                ? phrase('batch', { batches: u.batches.join(', ') })
+                ? phrase('batch', { batches: allOf(u.batches) })
                 : phrase('no-batch-noted')}
             </span>
             <span className="text-right text-note text-faint">

@@ -64,18 +64,18 @@ export function FinishesView() {
 }
 
 function stands({ stands: s }: Finish): string {
+  const { agitationMax } = s
   const how: Record<Finish['stands']['agitationHow'], string> = {
-    any: '',
-    dry: phrase('dry-only'),
-    blot: phrase('blotted-only'),
+    any: phrase('stiffness-to', { agitationMax }),
+    dry: phrase('dry-only', { agitationMax }),
+    blot: phrase('blotted-only', { agitationMax }),
   }
   return [
-    phrase('g-m-a-pass', {
-      wetMaxGm2: s.wetMaxGm2,
-      what: s.wetOn === 'surface' ? '' : phrase('on-the', { wetOn: say(s.wetOn) }),
-    }),
+    s.wetOn === 'surface'
+      ? phrase('g-m-a-pass', { wetMaxGm2: s.wetMaxGm2 })
+      : phrase('on-the', { wetMaxGm2: s.wetMaxGm2, wetOn: say(s.wetOn) }),
     phrase('off-within-min', { contactMaxMin: s.contactMaxMin }),
-    phrase('stiffness-to', { agitationMax: s.agitationMax, how: how[s.agitationHow] }),
+    how[s.agitationHow],
     s.steamMaxC === undefined ? phrase('no-steam') : phrase('steam-to-c', { steamMaxC: s.steamMaxC }),
     s.sheenLow !== undefined &&
       phrase('clean-at-gu', { sheenLow: range(s.sheenLow, s.sheenHigh ?? s.sheenLow) }),

@@ -41,7 +41,7 @@ export function JobRulesView() {
       <header>
         <h2 className="text-head">{phrase('house-rules-of-this-job')}</h2>
         <p className="max-w-prose text-faint">
-          {phrase('the-shops-schools-hold-unless', { what: open ? '' : phrase('the-bench-run-has-started') })}
+          {phrase('the-shops-schools-hold-unless')} {!open && <>{phrase('the-bench-run-has-started')} </>}
           <Link to="/rules" className="underline underline-offset-4">
             {phrase('the-shops-house-rules')}
           </Link>
@@ -109,9 +109,9 @@ function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: str
     <div className="mt-2 border-l-4 border-l-needle pl-3">
       <p className="font-semibold">
         {panels.length === 0 && later === 0 && thrown === 0
-          ? phrase('nothing-in-this-job', {
-              what: props.back ? phrase('it-changed') : phrase('it-would-change'),
-            })
+          ? props.back
+            ? phrase('it-changed')
+            : phrase('it-would-change')
           : props.back
             ? phrase('what-this-jobs-school-changed', { panels: panels.length })
             : phrase('it-would-change-panels', { panels: panels.length })}
@@ -128,18 +128,12 @@ function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: str
       )}
       {later !== 0 && (
         <p className="text-note">
-          {phrase('ready-to-sit-in-min', {
-            later: Math.abs(later),
-            what: later > 0 ? phrase('later') : phrase('earlier'),
-          })}
+          {later > 0 ? phrase('later', { later }) : phrase('earlier', { earlier: -later })}
         </p>
       )}
       {thrown !== 0 && (
         <p className="text-note">
-          {phrase('cloths-thrown-away', {
-            thrown: Math.abs(thrown),
-            what: thrown > 0 ? phrase('more') : phrase('fewer'),
-          })}
+          {thrown > 0 ? phrase('more', { thrown }) : phrase('fewer', { thrown: -thrown })}
         </p>
       )}
     </div>

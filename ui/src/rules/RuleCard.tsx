@@ -2,6 +2,7 @@ import { RadioGroup } from 'radix-ui'
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { Say, say } from '../parts/words'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 type Rule = Schemas['RuleView']
@@ -40,7 +41,7 @@ export function RuleCard(props: {
             >
               <span className="flex flex-wrap items-baseline justify-between gap-x-2">
                 <strong>{Say(s.school)}</strong>
-                <span className="text-note text-faint">{marks.map(say).join(', ')}</span>
+                <span className="text-note text-faint">{allOf(marks.map(say))}</span>
               </span>
               <span className="text-note">{s.says}</span>
             </RadioGroup.Item>

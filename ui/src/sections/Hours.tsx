@@ -4,8 +4,9 @@ import { api, need, type Schemas } from '../api/client'
 import { forecastQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
-import { dayOf, degrees, lasting, timeOf } from '../parts/words'
+import { dayOf, degrees, lasting, timeOf, placed, when } from '../parts/words'
 import type { Air } from './useOutlook'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Hour = Schemas['HourView']
@@ -56,8 +57,7 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
           <p>
             {hours.says}{' '}
             <span className="text-note text-faint">
-              {hours.place}
-              {hours.simulated && phrase('simulated')}
+              {hours.simulated ? phrase('simulated', { place: hours.place ?? '' }) : hours.place}
             </span>
           </p>
           {hours.hours.length > 0 && (
@@ -71,7 +71,7 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
                     <button
                       type="button"
                       aria-pressed={h.at === at}
-                      aria-label={`${dayOf(h.at)} ${timeOf(h.at)}: ${fit(h)}`}
+                      aria-label={placed(when(h.at), fit(h))}
                       onClick={() => setAt(h.at)}
                       className={`grid h-24 w-7 content-end border-b-2 ${h.at === at ? 'border-needle bg-piece' : 'border-transparent'}`}
                     >
@@ -130,9 +130,12 @@ function Picked({ hour, onTake }: { hour: Hour; onTake: (air: Partial<Air>) => v
           unit: t.unit,
           relativeHumidity: Math.round(hour.relativeHumidity * 100),
           shown2: t.shown(Math.round(hour.hottestC)),
-          sections: hour.sections,
-        })}
-        {hour.dries && phrase('dry-in', { driesInS: lasting(hour.driesInS) })}.
+        })}{' '}
+        {listed(
+          phrase('sections-then', { sections: hour.sections }),
+          hour.dries && phrase('dry-in', { driesInS: lasting(hour.driesInS) }),
+        )}
+        .
       </p>
       <Button
         className="mt-1"

@@ -12,6 +12,7 @@ import type { Schemas } from '../api/client'
 import { choices } from '../parts/choices'
 import { Hours } from './Hours'
 import { useOutlook, type Air } from './useOutlook'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const suns = choices<Air['sun']>({
@@ -191,20 +192,21 @@ function PanelCard({ panel, jobId }: { panel: Schemas['WorkedPanelView']; jobId:
         {panel.order}. {panel.label}
       </h2>
       <p>
-        {panel.fits
-          ? phrase('sections-each-wiped-within', {
-              sections: panel.sections,
-              windowS: windowShown(panel.windowS),
-            })
-          : phrase('would-dry-before-it-is')}
-        {panel.sections !== panel.planned && phrase('planned-in', { planned: panel.planned })}
-        {phrase('surface-at', { shown: degrees().shown(Math.round(panel.surfaceC)), unit: degrees().unit })}
+        {listed(
+          panel.fits
+            ? phrase('sections-each-wiped-within', {
+                sections: panel.sections,
+                windowS: windowShown(panel.windowS),
+              })
+            : phrase('would-dry-before-it-is'),
+          panel.sections !== panel.planned && phrase('planned-in', { planned: panel.planned }),
+        )}
+        . {phrase('surface-at', { shown: degrees().shown(Math.round(panel.surfaceC)), unit: degrees().unit })}
       </p>
       <p>
         {panel.dries
-          ? phrase('dry-about-after', { driesInS: lasting(panel.driesInS) })
-          : phrase('would-not-dry-in-a')}
-        {panel.how}.
+          ? phrase('dry-about-after', { driesInS: lasting(panel.driesInS), how: panel.how })
+          : phrase('would-not-dry-in-a', { how: panel.how })}
       </p>
       <Link
         to={`/jobs/${jobId}/match/${panel.surfaceId}`}

@@ -21,8 +21,7 @@ export function Bottles({ product }: { product: Schemas['ProductView'] }) {
     <section aria-label={phrase('bottles')} className="lying grid gap-2 p-3">
       <div className="flex items-baseline justify-between gap-3">
         <h2 className="text-do">
-          {phrase('bottles')}
-          {bottles.length > 0 && phrase('usable', { left: ml(left) })}
+          {bottles.length > 0 ? phrase('usable', { left: ml(left) }) : phrase('bottles')}
         </h2>
         <Button weight="quiet" className="px-1" onClick={() => setAdding(!adding)} aria-expanded={adding}>
           {adding ? phrase('not-now') : phrase('one-came-in')}
@@ -108,7 +107,7 @@ function BottleLine({ bottle, onDone }: { bottle: Bottle; onDone: () => void }) 
         <span>
           <strong className="text-do font-semibold">{ml(bottle.leftMl)}</strong>{' '}
           {phrase('of', { sizeMl: ml(bottle.sizeMl) })}
-          {bottle.expired && <strong className="font-semibold text-over"> {phrase('past-its-day')}</strong>}
+          {bottle.expired && <strong className="font-semibold text-over"> · {phrase('past-its-day')}</strong>}
           <span className="block text-note text-faint">
             {[
               bottle.openedOn

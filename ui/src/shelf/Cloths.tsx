@@ -6,6 +6,7 @@ import { AnyOf, Button, TextField } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Say, say } from '../parts/words'
 import { Amount } from './record'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 type Cloth = Schemas['ClothView']
@@ -57,7 +58,7 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
                 ? phrase('dyed-washed-times-2', { timesWashed: cloth.timesWashed })
                 : phrase('undyed'),
               phrase('faces', { faces: cloth.faces }),
-              cloth.uses.map(say).join(', '),
+              allOf(cloth.uses.map(say)),
             ]
               .filter(Boolean)
               .join(' · ')}

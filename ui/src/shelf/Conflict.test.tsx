@@ -21,7 +21,7 @@ it('shows only what differs, both ways, and lets one choose', () => {
     'Saved by themYours',
     'Ph8.57',
     'Good atnot saidskin-oil',
-    'Dwell smin 30not said',
+    'Dwell sMin: 30not said',
   ])
   fireEvent.click(screen.getByRole('button', { name: 'Save mine over it' }))
   fireEvent.click(screen.getByRole('button', { name: 'Take theirs' }))

@@ -1,16 +1,15 @@
 import { Button } from '../parts/controls'
-import { Say } from '../parts/words'
+import { Say, placed } from '../parts/words'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 /** A value of a record as it is read aloud. */
 function shown(value: unknown): string {
   if (value === undefined || value === null) return phrase('not-said-2')
-  if (Array.isArray(value)) return value.map(shown).join(', ')
+  if (Array.isArray(value)) return allOf(value.map(shown))
   if (typeof value === 'object')
-    return Object.entries(value)
-      .map(([key, v]) => `${key} ${shown(v)}`)
-      .join(', ')
-  return value === true ? phrase('yes-2') : value === false ? 'no' : String(value)
+    return listed(...Object.entries(value).map(([key, v]) => placed(fieldName(key), shown(v))))
+  return value === true ? phrase('yes-2') : value === false ? phrase('no') : String(value)
 }
 
 const fieldName = (field: string) => Say(field.replace(/([A-Z])/g, ' $1'))

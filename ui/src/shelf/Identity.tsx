@@ -67,11 +67,9 @@ function Ratios({ draft, set, at }: Part) {
       {(['mildest', 'default', 'strongest'] as const).map((which) => (
         <TextField
           key={which}
-          label={phrase('on-the-label', {
-            what: { mildest: phrase('mildest'), default: phrase('usual'), strongest: phrase('strongest') }[
-              which
-            ],
-          })}
+          label={
+            { mildest: phrase('mildest'), default: phrase('usual'), strongest: phrase('strongest') }[which]
+          }
           value={draft.labelRatios?.[which] ?? ''}
           placeholder="1:10"
           maxLength={16}

@@ -5,6 +5,7 @@ import { ApiError, api, need, type Schemas } from '../api/client'
 import { shelfQuery } from '../api/queries'
 import { Button, Field, inputForm } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 type Chosen = { name: string; text: string }
@@ -125,7 +126,7 @@ function Progress({ watch, name }: { watch: string; name: string }) {
   return (
     <div className="grid gap-1">
       <p className="text-faint">
-        {of === 0 ? phrase('reading', { name }) : `${stages[stage]}: ${done} of ${of}`}
+        {of === 0 ? phrase('reading', { name }) : phrase('of-at', { stage: stages[stage], done, of })}
       </p>
       <progress
         className="h-3 w-full accent-needle"
@@ -154,8 +155,10 @@ function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
             <strong>
               {what}: {names.length}.
             </strong>{' '}
-            {names.slice(0, SHOWN).join(', ')}
-            {names.length > SHOWN && phrase('and-more', { names: names.length - SHOWN })}
+            {allOf([
+              ...names.slice(0, SHOWN),
+              names.length > SHOWN && phrase('and-more', { names: names.length - SHOWN }),
+            ])}
           </p>
         ),
       )}

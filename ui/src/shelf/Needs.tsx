@@ -53,11 +53,15 @@ export function Needs() {
                   <td className={`px-3 ${n.packs ? 'font-semibold text-over' : ''}`}>
                     {n.packs === undefined
                       ? n.onHandMl === undefined
-                        ? 'look'
+                        ? phrase('look')
                         : phrase('yes-pack-not-known')
                       : n.packs === 0
                         ? phrase('enough')
-                        : `${phrase('packs', { packs: n.packs })} of ${ml(n.packMl ?? 0)}, ${money((n.priceMinor ?? 0) * n.packs, n.currency ?? 'EUR')}`}
+                        : phrase('of-packs', {
+                            packs: n.packs,
+                            size: ml(n.packMl ?? 0),
+                            cost: money((n.priceMinor ?? 0) * n.packs, n.currency ?? 'EUR'),
+                          })}
                   </td>
                   <td className="px-3 text-note text-faint">{n.jobs.join('; ')}</td>
                 </tr>

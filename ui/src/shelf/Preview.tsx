@@ -1,5 +1,7 @@
 import type { Fault, Schemas } from '../api/client'
 import { HazardList } from '../parts/Hazards'
+import { allOf } from '../words/lists'
+import { strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
 const SHOWN = 8
@@ -62,14 +64,19 @@ export function Preview(props: {
             </ul>
           )}
           <p>
-            <strong className="font-semibold">
-              {preview.excluded.length === 0
-                ? phrase('the-label-leaves-no-finish')
-                : phrase('the-label-leaves-out-finishes', { excluded: preview.excluded.length })}
-            </strong>
-            {preview.excluded.slice(0, SHOWN).join(', ')}
-            {preview.excluded.length > SHOWN &&
-              phrase('and-more-2', { excluded: preview.excluded.length - SHOWN })}
+            {preview.excluded.length === 0 ? (
+              <strong>{phrase('the-label-leaves-no-finish')}</strong>
+            ) : (
+              phrase.drawn('the-label-leaves-out-finishes', {
+                excluded: preview.excluded.length,
+                names: allOf([
+                  ...preview.excluded.slice(0, SHOWN),
+                  preview.excluded.length > SHOWN &&
+                    phrase('and-more-2', { excluded: preview.excluded.length - SHOWN }),
+                ]),
+                b: strong,
+              })
+            )}
           </p>
           {preview.clashes.length > 0 && (
             <div className="border-l-4 border-l-barred pl-3">

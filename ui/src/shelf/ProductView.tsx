@@ -34,7 +34,11 @@ export function ProductView() {
   if (error) return <PageTrouble error={error} again={() => void product.refetch()} />
   const start = id
     ? product.data?.record
-    : product.data && { ...product.data.record, id: '', name: `${product.data.record.name}, copy` }
+    : product.data && {
+        ...product.data.record,
+        id: '',
+        name: phrase('copy', { name: product.data.record.name }),
+      }
   return (
     <ProductForm
       key={id ?? 'new'}

@@ -7,6 +7,7 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { Row, Scale } from '../parts/Scale'
 import { atPh, phMarks } from '../parts/phRule'
 import { range, Say, say } from '../parts/words'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Bottle = Schemas['ScaleView']
@@ -52,7 +53,7 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
             key={bottle.id}
             to={`/shelf/products/${bottle.id}`}
             name={bottle.name}
-            note={bottle.roles.map(say).join(', ')}
+            note={allOf(bottle.roles.map(say))}
             said={bottleSaid(bottle)}
             end={
               bottle.strength === undefined
@@ -77,7 +78,7 @@ export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
               >
                 {bottle.name}
               </Link>
-              <span className="block text-note text-faint">{bottle.roles.map(say).join(', ')}</span>
+              <span className="block text-note text-faint">{allOf(bottle.roles.map(say))}</span>
             </li>
           ))}
         </ul>
@@ -91,10 +92,8 @@ const tenth = (v: number) => Math.round(v * 10) / 10
 function bottleSaid(bottle: Bottle): string {
   const usual = bottle.ph.find((at) => at.usual)
   if (usual?.low === undefined || usual.high === undefined) return phrase('ph-not-known')
-  return phrase('ph', {
-    low: range(tenth(usual.low), tenth(usual.high)),
-    what: usual.ratio === 'ready' ? phrase('as-it-comes') : `at ${usual.ratio}`,
-  })
+  const low = range(tenth(usual.low), tenth(usual.high))
+  return usual.ratio === 'ready' ? phrase('ph', { low }) : phrase('ph-at', { low, ratio: usual.ratio })
 }
 
 /** The usual ratio as a block, the label's others as a line to where they come. */
@@ -180,11 +179,9 @@ const isSaid = (tool: Tool) => tool.stiffness !== undefined || soft.includes(too
 const stiffness = (tool: Tool) => tool.stiffness ?? (soft.includes(tool.kind) ? 0 : unsaid)
 
 const toolNote = (tool: Tool) =>
-  [
+  listed(
     say(tool.kind),
     phrase('grain', { reach: say(tool.reach ?? 'fine') }),
     tool.abrasive && phrase('abrasive'),
     tool.dyed && phrase('dyed-2'),
-  ]
-    .filter(Boolean)
-    .join(', ')
+  )

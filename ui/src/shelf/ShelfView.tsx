@@ -12,6 +12,7 @@ import { Cloths } from './Cloths'
 import { ImportShelf } from './ImportShelf'
 import { Needs } from './Needs'
 import { BottleScales, ToolScales } from './ScaleShelf'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 const parts = [
@@ -277,10 +278,13 @@ function ProductRow({ product: p }: { product: Schemas['ProductFile'] }) {
         </Link>
         <span className="block text-note font-normal text-faint">{p.maker}</span>
       </th>
-      <td className="px-3">{p.roles.map(say).join(', ')}</td>
+      <td className="px-3">{allOf(p.roles.map(say))}</td>
       <td className="px-3">
         {p.supply === 'concentrate' && p.labelRatios
-          ? `${p.labelRatios.strongest ?? p.labelRatios.default} to ${p.labelRatios.mildest ?? p.labelRatios.default}`
+          ? phrase('ratios', {
+              strongest: p.labelRatios.strongest ?? p.labelRatios.default,
+              mildest: p.labelRatios.mildest ?? p.labelRatios.default,
+            })
           : phrase('as-it-comes')}
       </td>
       <td className="px-3">

@@ -26,7 +26,7 @@ export function ToolView() {
   if (tool.isError) return <PageTrouble error={tool.error} again={() => void tool.refetch()} />
   const start = id
     ? tool.data?.record
-    : tool.data && { ...tool.data.record, id: '', name: `${tool.data.record.name}, copy` }
+    : tool.data && { ...tool.data.record, id: '', name: phrase('copy', { name: tool.data.record.name }) }
   return <ToolForm key={id ?? 'new'} known={id ? tool.data : undefined} start={start ?? blank} />
 }
 

@@ -3,6 +3,7 @@ import { api, ApiError, need, type Fault, type Schemas } from '../api/client'
 import { backupsQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
+import { code } from '../parts/drawn'
 import { phrase } from './phrase'
 
 const imported = ['imported']
@@ -50,10 +51,7 @@ export function Backups() {
     <>
       <section aria-label={phrase('backups')} className="lying grid gap-2 p-3">
         <h2 className="text-do">{phrase('backups')}</h2>
-        <p className="text-note text-faint">
-          {phrase('one-a-day-by-itself')} <code>./attune restore BACKUP.zip --data DIR</code>
-          {phrase('into-an-empty-directory')}
-        </p>
+        <p className="text-note text-faint">{phrase.drawn('one-a-day-by-itself', { code })}</p>
         <Button className="justify-self-start" onClick={() => make.mutate()} disabled={make.isPending}>
           {make.isPending ? phrase('writing') : phrase('back-up-now')}
         </Button>

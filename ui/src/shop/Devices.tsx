@@ -4,6 +4,7 @@ import { networkQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
+import { code, inked } from '../parts/drawn'
 import { phrase } from './phrase'
 
 /** Devices of the shop's network: what was let in, and how another one is. */
@@ -24,10 +25,7 @@ export function Devices() {
       <h2 className="text-do">{phrase('devices')}</h2>
       {address ? (
         <>
-          <p className="text-note text-faint">
-            {phrase('the-shop-is-at')} <strong className="text-ink">{address}</strong>
-            {phrase('a-device-has-to-be')}
-          </p>
+          <p className="text-note text-faint">{phrase.drawn('the-shop-is-at', { address, b: inked })}</p>
           <Button className="justify-self-start" disabled={invite.isPending} onClick={() => invite.mutate()}>
             {phrase('let-a-device-in')}
           </Button>
@@ -73,10 +71,7 @@ export function Devices() {
           {cutOff.error && <Trouble error={cutOff.error} />}
         </>
       ) : (
-        <p className="text-note text-faint">
-          {phrase('attune-listens-on-this-machine')} <code>./attune serve --network</code>
-          {phrase('then-it-speaks-tls-on')}
-        </p>
+        <p className="text-note text-faint">{phrase.drawn('attune-listens-on-this-machine', { code })}</p>
       )}
     </section>
   )

@@ -4,6 +4,7 @@ import { learningQuery } from '../api/queries'
 import { Tick } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { say, Say } from '../parts/words'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const times = (factor: number) => `× ${factor.toFixed(2)}`
@@ -43,10 +44,7 @@ export function Learning() {
           <tbody className="divide-y divide-line">
             {factors.map((f) => (
               <tr key={f.finish + f.soil} className={f.counts ? '' : 'text-faint'}>
-                <td className="py-1">
-                  {f.name}, {say(f.soil)}
-                  {!f.counts && phrase('too-few-yet')}
-                </td>
+                <td className="py-1">{listed(f.name, say(f.soil), !f.counts && phrase('too-few-yet'))}</td>
                 <td className="text-right">{times(f.minutes)}</td>
                 <td className="text-right">{times(f.passes)}</td>
                 <td className="text-right">{f.cases}</td>
@@ -54,10 +52,7 @@ export function Learning() {
             ))}
             {steps.map((s) => (
               <tr key={s.step} className={s.counts ? '' : 'text-faint'}>
-                <td className="py-1">
-                  {Say(s.step)}
-                  {!s.counts && phrase('too-few-yet')}
-                </td>
+                <td className="py-1">{listed(Say(s.step), !s.counts && phrase('too-few-yet'))}</td>
                 <td className="text-right">{times(s.minutes)}</td>
                 <td></td>
                 <td className="text-right">{s.cases}</td>

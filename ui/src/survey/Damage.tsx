@@ -5,6 +5,7 @@ import { damageQuery } from '../api/queries'
 import { Button, Field, inputForm } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { say, when } from '../parts/words'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 /** Damage that was there before, for the customer to see and to put their name to. */
@@ -43,18 +44,19 @@ export function Damage({ job, onPick }: { job: Schemas['JobDetail']; onPick: (su
               onClick={() => onPick(item.surfaceId)}
             >
               <span className="font-semibold">{item.panel}</span>
-              <span>{item.what.map(say).join(', ')}</span>
+              <span>{allOf(item.what.map(say))}</span>
             </button>
           </li>
         ))}
       </ul>
       {acknowledgedBy && acknowledgedAt && (
         <p className={stillSame ? 'text-tune' : 'border-l-4 border-l-care pl-3'}>
-          {phrase('acknowledged-by', {
-            acknowledgedBy,
-            acknowledgedAt: when(acknowledgedAt),
-            what: stillSame ? '.' : phrase('something-was-found-since-show'),
-          })}
+          {stillSame
+            ? phrase('acknowledged-by', { acknowledgedBy, acknowledgedAt: when(acknowledgedAt) })
+            : phrase('something-was-found-since-show', {
+                acknowledgedBy,
+                acknowledgedAt: when(acknowledgedAt),
+              })}
         </p>
       )}
       {!stillSame && (

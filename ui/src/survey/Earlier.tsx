@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { historyQuery, shelfQuery } from '../api/queries'
-import { dayOf } from '../parts/words'
+import { dayOf, placed } from '../parts/words'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 /** What was used on one panel before. */
@@ -17,14 +18,19 @@ export function Earlier({ history }: { history: Schemas['HistoryFile'][] | undef
       <ul className="mt-1 grid gap-1">
         {history.map((h, i) => (
           <li key={i}>
-            {dayOf(h.date)}: {name(h.productId)}
-            {h.ratio && h.ratio !== 'ready' && ` ${h.ratio}`}
-            {h.passes !== undefined &&
-              (h.coated
-                ? phrase('in-coats', { passes: h.passes })
-                : phrase('in-passes', { passes: h.passes }))}
-            {h.ph !== undefined && phrase('ph-about', { ph: Math.round(h.ph * 10) / 10 })}
-            {h.coated && <strong className="font-semibold">{phrase('it-carries-a-coating')}</strong>}
+            {placed(
+              dayOf(h.date),
+              listed(
+                name(h.productId),
+                h.ratio !== 'ready' && h.ratio,
+                h.passes !== undefined &&
+                  (h.coated
+                    ? phrase('in-coats', { passes: h.passes })
+                    : phrase('in-passes', { passes: h.passes })),
+                h.ph !== undefined && phrase('ph-about', { ph: Math.round(h.ph * 10) / 10 }),
+              ),
+            )}
+            {h.coated && <strong className="block">{phrase('it-carries-a-coating')}</strong>}
           </li>
         ))}
       </ul>
@@ -63,7 +69,7 @@ export function Visits({ job }: { job: Schemas['JobDetail'] }) {
               {v.used.length > 0 && (
                 <span className="block text-note text-faint">
                   {v.used
-                    .map((u) => `${u.product} on ${phrase('panels', { panels: u.panels.length })}`)
+                    .map((u) => phrase('panels', { product: u.product, panels: u.panels.length }))
                     .join('; ')}
                 </span>
               )}

@@ -167,7 +167,9 @@ function Ranking({ standing }: { standing: Schemas['IdentifyView'] }) {
               <div className="flex items-center gap-2">
                 <Swatch finish={c.finish} />
                 <span className="flex-1 font-semibold">{c.name}</span>
-                <span>{c.share < 0.01 ? 'hardly' : `${Math.round(c.share * 100)} in 100`}</span>
+                <span>
+                  {c.share < 0.01 ? phrase('hardly') : phrase('in-100', { share: Math.round(c.share * 100) })}
+                </span>
               </div>
               <span aria-hidden="true" className="mt-1 block h-2 border border-ink/60">
                 <span className="block h-full bg-tune" style={{ width: `${c.share * 100}%` }} />

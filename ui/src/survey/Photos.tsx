@@ -98,17 +98,14 @@ export function Photos({
       {add.error && <Trouble error={add.error} />}
       {due > 0 && (
         <p role="status" className="border-l-4 border-l-care pl-3">
-          {phrase('photos-kept-on-this-device', {
-            due,
-            what: due === 1 ? phrase('it-goes') : phrase('they-go'),
-          })}
+          {phrase('photos-kept-on-this-device', { due })}
         </p>
       )}
       {waiting
         .filter((p) => p.refused)
         .map((p) => (
           <div key={p.id} role="alert" className="border-l-4 border-l-over pl-3">
-            {phrase('a-photo-of-was-not', { takenAt: timeOf(p.takenAt) })} {p.refused}
+            {phrase('a-photo-of-was-not', { takenAt: timeOf(p.takenAt), why: p.refused ?? '' })}
             <Button weight="quiet" onClick={() => void forget(p)}>
               {phrase('let-it-go')}
             </Button>

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 import { Button, Field, NumberField, OneOf, Pick } from '../parts/controls'
 import { Say, say } from '../parts/words'
 import { stainExtents, stainKinds } from './findingWords'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Stain = Schemas['StainFile']
@@ -36,8 +37,11 @@ export function Stains(props: {
             {stains.map((stain, i) => (
               <li key={`${stain.kind}-${i}`} className="flex min-h-11 items-center justify-between gap-2">
                 <span>
-                  {Say(stain.kind)}, {extentWords(stain.extent)}
-                  {stain.ageDays !== undefined && phrase('days-old', { ageDays: stain.ageDays })}
+                  {listed(
+                    Say(stain.kind),
+                    extentWords(stain.extent),
+                    stain.ageDays !== undefined && phrase('days-old', { ageDays: stain.ageDays }),
+                  )}
                 </span>
                 {!disabled && (
                   <Button
@@ -55,7 +59,7 @@ export function Stains(props: {
         )}
         {assumed.length > 0 && (
           <p className="text-note text-faint">
-            {phrase('taken-as-a-spot-until', { assumed: assumed.map(Say).join(' and ') })}
+            {phrase('taken-as-a-spot-until', { assumed: allOf(assumed.map(Say)) })}
           </p>
         )}
       </Field>

@@ -21,6 +21,7 @@ import { Readings } from './Readings'
 import { SettingPanel } from './SettingPanel'
 import { unasked } from './shared'
 import { useFindings } from './useFindings'
+import { allOf, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const levels = ['none', 'light', 'moderate', 'heavy', 'caked']
@@ -245,7 +246,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
         {error && <Trouble error={error} />}
         {frozen && (
           <p className="lying border-l-4 border-l-care p-3">
-            {begun ? phrase('the-bench-run-has-started') : phrase('to-be-looked-at-a')}
+            {begun ? phrase('the-bench-run-has-started') : phrase('to-be-looked-at-a')}{' '}
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="quiet" className="px-1">
               {phrase('to-the-bench')}
             </ButtonLink>
@@ -316,8 +317,8 @@ function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, mi
     ? (names.get(surface.finish) ?? phrase('not-identified'))
     : phrase('finish-not-asked')
   const soil = surface.condition.soil ? phrase('soil-2', { soil: surface.condition.soil }) : ''
-  const rest = missing.length > 0 ? phrase('still-to-ask', { missing: missing.join(', ') }) : ''
-  return [finish, soil, rest].filter(Boolean).join(', ')
+  const rest = missing.length > 0 ? phrase('still-to-ask', { missing: allOf(missing) }) : ''
+  return listed(finish, soil, rest)
 }
 
 /** Soil as one to four dots; a ring for clean; a stroke under it while something is still to ask. */

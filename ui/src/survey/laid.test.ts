@@ -47,7 +47,7 @@ test('clearing takes the panel out again', () => {
 test('the usual answers only what is not known yet', () => {
   const often = {
     ...panel,
-    likely: [{ field: 'soil', value: 'heavy', driverSide: false, why: 'entry side' }],
+    likely: [{ field: 'soil' as const, value: 'heavy', driverSide: false, why: 'entry side' }],
   }
   const fresh = laid(empty, [often], { surfaceIds: ['fl-headrest'], finding: { usual: true } })
   expect(fresh.surfaces[0]).toMatchObject({ finish: 'leather/coated', condition: { soil: 'heavy' } })

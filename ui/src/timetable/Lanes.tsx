@@ -1,7 +1,7 @@
 import { Pin } from 'lucide-react'
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { localOf, nowMs } from '../api/clock'
-import { dayOf, Say, timeOf } from '../parts/words'
+import { dayOf, Say, timeOf, placed } from '../parts/words'
 import {
   lanesOf,
   marks,
@@ -13,6 +13,7 @@ import {
   type Table,
   type Task,
 } from './layout'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const ROW = 92
@@ -26,22 +27,20 @@ const WORDS_PX = 64
 /** What a task is: its step, or what is said of a part on order. */
 const what = (task: Task) => task.about ?? Say(task.step)
 
-export const said = (task: Task) => `${what(task)}${task.where ? `: ${task.where}` : ''}`
+export const said = (task: Task) => placed(what(task), task.where)
 
-const saidBar = (bar: Bar) => `${bar.what}${bar.where ? `: ${bar.where}` : ''}`
+const saidBar = (bar: Bar) => placed(bar.what, bar.where)
 
 /** A block in one sentence, for who hears it. */
 const spoken = (bar: Bar) =>
-  [
+  listed(
     saidBar(bar),
-    `${timeOf(bar.start)} to ${timeOf(bar.end)}`,
+    phrase('from-to', { start: timeOf(bar.start), end: timeOf(bar.end) }),
     bar.who ?? phrase('nobody-needed'),
     bar.hands !== undefined && !bar.rest && phrase('minutes-hands-on', { hands: Math.round(bar.hands) }),
     bar.pinned && phrase('kept-there-by-hand'),
     bar.decides && phrase('decides-when-it-is-ready'),
-  ]
-    .filter(Boolean)
-    .join(', ')
+  )
 
 type Props = {
   table: Table

@@ -5,13 +5,14 @@ import { Trouble } from '../parts/Notice'
 import { when } from '../parts/words'
 import type { Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 /** Parts that have to come first, and the panels they are fitted to. */
 export function Parts({ job, table }: { job: Schemas['JobDetail']; table: Table }) {
   const { order } = useTimetable(job.id)
   const [adding, setAdding] = useState(false)
-  const names = (ids: string[]) => ids.map((id) => job.labels[id] ?? id).join(', ')
+  const names = (ids: string[]) => allOf(ids.map((id) => job.labels[id] ?? id))
   return (
     <section aria-label={phrase('parts-on-order')} className="lying grid gap-2 p-3">
       <h2 className="text-do">{phrase('parts-on-order')}</h2>

@@ -1,13 +1,14 @@
 import { useState } from 'react'
 import { Button, TextField } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
-import { timeOf, when, worked } from '../parts/words'
+import { timeOf, when, worked, placed } from '../parts/words'
 import type { Schemas } from '../api/client'
 import type { Block, Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { listed, allOf } from '../words/lists'
 import { phrase } from './phrase'
 
-const headOf = (block: Block) => (block.where ? `${block.where}: ${block.what.toLowerCase()}` : block.what)
+const headOf = (block: Block) => (block.where ? placed(block.where, block.what.toLowerCase()) : block.what)
 
 /** The picked block opened into its steps, and its start to be changed without dragging. */
 export function Picked({
@@ -30,13 +31,18 @@ export function Picked({
       <div>
         <h2 className="text-do">{headOf(block)}</h2>
         <p className="text-faint">
-          {phrase('to-2', { start: timeOf(block.start), end: timeOf(block.end) })}{' '}
-          {table.lanes.find((l) => l.id === block.person)?.label}
+          {phrase('to-2', {
+            start: timeOf(block.start),
+            end: timeOf(block.end),
+            who: table.lanes.find((l) => l.id === block.person)?.label ?? '',
+          })}
         </p>
         {!block.rest && (
           <p>
-            {phrase('hands-on', { handsMin: worked(Math.round(block.handsMin)) })}
-            {block.waitMin >= 1 && phrase('standing-by', { waitMin: worked(Math.round(block.waitMin)) })}
+            {listed(
+              phrase('hands-on', { handsMin: worked(Math.round(block.handsMin)) }),
+              block.waitMin >= 1 && phrase('standing-by', { waitMin: worked(Math.round(block.waitMin)) }),
+            )}
           </p>
         )}
       </div>
@@ -96,13 +102,13 @@ function Step({
       {round.with && <span className="block">{round.with}</span>}
       <span className="block text-note text-faint">
         {names.length <= MOST_NAMED ? (
-          names.join(', ')
+          allOf(names)
         ) : (
           <details>
             <summary className="min-h-6 cursor-pointer">
               {phrase('panels-in-this-order', { names: names.length })}
             </summary>
-            {names.join(', ')}
+            {allOf(names)}
           </details>
         )}
       </span>

@@ -5,6 +5,7 @@ import { Trouble } from '../parts/Notice'
 import { say, when, worked } from '../parts/words'
 import type { Table } from './layout'
 import { useTimetable } from './useTimetable'
+import { allOf } from '../words/lists'
 import { phrase } from './phrase'
 
 /** When the car is ready, against what was promised. */
@@ -41,8 +42,9 @@ export function Ready({ table }: { table: Table }) {
         <div>
           <dt className="narrow text-note text-faint">{phrase('work')}</dt>
           <dd>
-            {worked(table.workMin)}
-            {table.visits.length > 1 && phrase('in-visits', { visits: table.visits.length })}
+            {table.visits.length > 1
+              ? phrase('in-visits', { work: worked(table.workMin), visits: table.visits.length })
+              : worked(table.workMin)}
           </dd>
         </div>
       </dl>
@@ -64,7 +66,7 @@ export function Offers({ jobId, table }: { jobId: string; table: Table }) {
     <>
       {table.leftOut.length > 0 && (
         <section aria-label={phrase('left-out')} className="lying p-3">
-          <p>{phrase('left-for-another-visit', { leftOut: table.leftOut.map(say).join(', ') })}</p>
+          <p>{phrase('left-for-another-visit', { leftOut: allOf(table.leftOut.map(say)) })}</p>
           <Button className="mt-1" disabled={putBack.isPending} onClick={() => putBack.mutate()}>
             {phrase('do-it-all')}
           </Button>

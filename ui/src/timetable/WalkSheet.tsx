@@ -36,6 +36,7 @@ export function WalkSheet(props: {
   if (stops.length < 2) return null
   const byPanel = new Map(stops.map((stop) => [stop.panel, stop]))
   const blockOf = (panel: string) => wet.find((b) => b.rounds.some((r) => r.surfaceIds.includes(panel)))
+  const nameOf = (id: string) => props.table.lanes.find((lane) => lane.id === id)?.label ?? id
   const people = [...new Set(stops.map((stop) => stop.block.person))]
   const picked = wet.find((b) => b.id === props.picked)
   return (
@@ -74,8 +75,7 @@ export function WalkSheet(props: {
           <div key={person}>
             {people.length > 1 && (
               <h3 className="font-semibold">
-                {props.table.lanes.find((lane) => lane.id === person)?.label ?? person}
-                {i > 0 && <span className="text-note font-normal text-faint">{phrase('dashed')}</span>}
+                {i > 0 ? phrase('dashed', { who: nameOf(person) }) : nameOf(person)}
               </h3>
             )}
             <Stops {...props} stops={stops.filter((stop) => stop.block.person === person)} />

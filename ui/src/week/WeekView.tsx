@@ -8,6 +8,7 @@ import { Button, TextField } from '../parts/controls'
 import { Loading, PageTrouble, Trouble } from '../parts/Notice'
 import { dayOf, timeOf, when, worked } from '../parts/words'
 import { localOf, msOf } from '../api/clock'
+import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 type Stint = Schemas['StintView']
@@ -120,7 +121,7 @@ function Load({ thereMin, workMin, named }: { thereMin?: number; workMin: number
         />
       </div>
       <span className={share > 1 ? 'font-semibold text-over' : ''}>
-        {phrase('of', { what: workMin === 0 ? phrase('free') : worked(workMin), thereMin: worked(thereMin) })}
+        {phrase('of', { work: workMin === 0 ? phrase('free') : worked(workMin), thereMin: worked(thereMin) })}
       </span>
     </div>
   )
@@ -146,8 +147,10 @@ function Card({
       className={`mb-1 grid min-h-11 w-full rounded-piece border px-1.5 py-1 text-left text-note leading-tight ${here ? 'border-needle bg-needle text-on-needle' : 'border-ink/60 bg-piece'}`}
     >
       <span>
-        {timeOf(stint.from)} – {timeOf(stint.until)}
-        {named && `, ${stint.person ?? nobody.toLowerCase()}`}
+        {listed(
+          phrase('from-until', { from: timeOf(stint.from), until: timeOf(stint.until) }),
+          named && (stint.person ?? nobody.toLowerCase()),
+        )}
       </span>
       <strong className="font-semibold">{stint.vehicleLabel}</strong>
       {stint.clash && (

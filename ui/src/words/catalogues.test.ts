@@ -3,7 +3,12 @@ import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
 
 type Catalogue = Record<string, string>
-type Element = { type: number; value?: string; options?: Record<string, { value: Element[] }> }
+type Element = {
+  type: number
+  value?: string
+  children?: Element[]
+  options?: Record<string, { value: Element[] }>
+}
 
 const catalogues = import.meta.glob<Catalogue>('./en/*.json', { eager: true, import: 'default' })
 const sources = import.meta.glob<string>(
@@ -18,13 +23,14 @@ const sources = import.meta.glob<string>(
 const LITERAL = 0
 const POUND = 7
 
-/** Names of the arguments a message asks for. */
+/** Names of the arguments and tags a message asks for. */
 function asked(message: string): string[] {
   const names = new Set<string>()
   const walk = (elements: Element[]) =>
     elements.forEach((e) => {
       if (e.type !== LITERAL && e.type !== POUND && e.value) names.add(e.value)
       Object.values(e.options ?? {}).forEach((option) => walk(option.value))
+      walk(e.children ?? [])
     })
   walk(new IntlMessageFormat(message, 'en-GB').getAst() as unknown as Element[])
   return [...names].sort()
@@ -33,12 +39,17 @@ function asked(message: string): string[] {
 /** The area whose catalogue a file takes its phrases from: its folder, or the frame at the root. */
 const areaOf = (file: string) => /^\.\.\/([^/]+)\//.exec(file)?.[1] ?? 'frame'
 
+const isPhrase = (e: ts.Expression): boolean =>
+  ts.isIdentifier(e)
+    ? e.text === 'phrase'
+    : ts.isPropertyAccessExpression(e) && e.name.text === 'drawn' && isPhrase(e.expression)
+
 type Said = { file: string; area: string; code: string; given: string[] }
 
 function said(file: string, text: string): Said[] {
   const found: Said[] = []
   const walk = (node: ts.Node) => {
-    if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.expression.text === 'phrase') {
+    if (ts.isCallExpression(node) && isPhrase(node.expression)) {
       const [code, values] = node.arguments
       const given =
         values && ts.isObjectLiteralExpression(values)

@@ -1,9 +1,13 @@
 import { IntlMessageFormat } from 'intl-messageformat'
+import { Children, createElement, Fragment, type ReactNode } from 'react'
 
 type Values = Record<string, string | number>
 
+/** Draws what a tag of a message encloses. */
+type Draw = (inside: ReactNode[]) => ReactNode
+
 /** The language screens are written in; numbers and plurals go by it. */
-const LANGUAGE = 'en-GB'
+export const LANGUAGE = 'en-GB'
 
 /** The language of no country in which tests see what has no phrase: every one is marked. */
 const MARKED = 'en-XA'
@@ -23,8 +27,16 @@ export function phrases<Catalogue extends Record<string, string>>(messages: Cata
     formats.set(code, format)
     return format
   }
-  return (code: keyof Catalogue & string, values?: Values): string => {
+  const phrase = (code: keyof Catalogue & string, values?: Values): string => {
     const said = values ? String(formatOf(code).format(values)) : (messages[code] as string)
     return marked(said)
   }
+
+  /** A phrase with something drawn in it: a number in bold, a link. */
+  phrase.drawn = (code: keyof Catalogue & string, values: Record<string, string | number | Draw>) => {
+    const said = formatOf(code).format<ReactNode>(values)
+    const parts = Children.toArray(Array.isArray(said) ? said : [said])
+    return createElement(Fragment, null, isMarked ? '«' : null, ...parts, isMarked ? '»' : null)
+  }
+  return phrase
 }

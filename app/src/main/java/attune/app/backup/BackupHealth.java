@@ -51,11 +51,11 @@ public class BackupHealth {
     if (good.isPresent()) {
       long days = Duration.between(at(good.get()), clock.instant()).toDays();
       return at(good.get()).isBefore(old)
-          ? Optional.of(PHRASES.say("the-last-backup-that-was", days, why(made)))
+          ? Optional.of(PHRASES.say("the-last-backup-that-was", days) + " " + why(made))
           : Optional.empty();
     }
     return Files.exists(database) && begun(database).isBefore(old)
-        ? Optional.of(PHRASES.say("no-backup-was-laid-back", why(made)))
+        ? Optional.of(PHRASES.say("no-backup-was-laid-back") + " " + why(made))
         : Optional.empty();
   }
 

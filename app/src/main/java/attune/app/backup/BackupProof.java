@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
@@ -72,7 +73,7 @@ class BackupProof {
     try (Contents contents = new Contents(data)) {
       List<String> broken = contents.brokenIndexes();
       if (!broken.isEmpty()) {
-        throw new SQLException(PHRASES.say("broken-indexes", String.join(", ", broken)));
+        throw new SQLException(PHRASES.say("broken-indexes", Lists.facts(broken)));
       }
       long rows = 0;
       for (String table : contents.tables()) {

@@ -113,13 +113,13 @@ public final class CompareCommand {
       String b = other.get(key);
       if (a == null || !a.equals(b)) {
         differences.add(
-            what
-                + " "
-                + key
-                + ": "
-                + (a == null
+            PHRASES.say(
+                "difference",
+                what,
+                key,
+                a == null
                     ? PHRASES.say("only-in-the-other")
-                    : b == null ? PHRASES.say("only-in-the-first") : "differs"));
+                    : b == null ? PHRASES.say("only-in-the-first") : PHRASES.say("differs")));
       }
     }
   }

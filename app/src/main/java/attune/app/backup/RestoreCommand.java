@@ -39,8 +39,7 @@ public final class RestoreCommand {
     Path data = Path.of(words.get(2));
     try {
       if (!isEmpty(data)) {
-        return fail(
-            "--data: found files in " + data + PHRASES.say("an-empty-directory-is-allowed"));
+        return fail(PHRASES.say("an-empty-directory-is-allowed", data));
       }
       BackupService.Manifest manifest = BackupFile.lay(backup, data, passphrase);
       out.println(

@@ -18,6 +18,7 @@ import attune.core.plan.Step;
 import attune.core.run.Looked;
 import attune.core.run.Outcome;
 import attune.core.run.TaskState;
+import attune.core.words.Lists;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -110,7 +111,7 @@ final class BenchCards {
     String text =
         caution.where().isEmpty()
             ? caution.text()
-            : places.each(caution.where()) + ": " + uncapitalised(caution.text());
+            : Lists.headed(places.each(caution.where()), uncapitalised(caution.text()));
     return new CautionView(caution.code().name(), text, caution.tick(), ticks.has(step, caution));
   }
 

@@ -4,6 +4,7 @@ import attune.app.bench.BenchViews.EntryRequest;
 import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.BenchViews.Remark;
 import attune.app.shelf.ProductName;
+import attune.core.measure.Ratio;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
@@ -16,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What is said after something was told: what follows, and what it changes in what is left. */
 final class Consequences {
@@ -44,7 +47,7 @@ final class Consequences {
           .flatMap(told -> Optional.ofNullable(told.detail().says()))
           .or(() -> after.run().remark(request.id().toString()))
           .or(() -> skipped(request))
-          .map(says -> requests.size() == 1 ? says + consequence(after, request, plan) : says)
+          .map(says -> requests.size() == 1 ? says + follows(after, request, plan) : says)
           .ifPresent(says -> remarks.add(new Remark(request.id(), says)));
     }
     return remarks;
@@ -66,12 +69,16 @@ final class Consequences {
     if (Math.abs(minutes) < WORTH_SAYING_MIN) {
       return next;
     }
-    return PHRASES.say(
-        "is-left-to-do",
-        next,
-        Math.abs(minutes),
-        minutes > 0 ? PHRASES.say("min-more") : PHRASES.say("min-less"),
-        ready(plan.before(), plan.after()));
+    String left =
+        minutes > 0 ? PHRASES.say("min-more", minutes) : PHRASES.say("min-less", -minutes);
+    return Stream.of(next, left, ready(plan.before(), plan.after()))
+        .filter(said -> !said.isEmpty())
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String follows(WholeRun after, EntryRequest request, Replanned plan) {
+    String says = consequence(after, request, plan);
+    return says.isEmpty() ? "" : " " + says;
   }
 
   private static String ready(PaceView before, PaceView after) {
@@ -84,17 +91,21 @@ final class Consequences {
         after.promised() != null
             && after.readyAt().isAfter(after.promised())
             && !before.readyAt().isAfter(after.promised());
-    return PHRASES.say(
-        "ready-instead-of",
-        (sameDay ? CLOCK : DAY).format(after.readyAt()),
-        (sameDay ? CLOCK : DAY).format(before.readyAt()),
-        breaks ? PHRASES.say("later-than-promised") : "");
+    String now = (sameDay ? CLOCK : DAY).format(after.readyAt());
+    String then = (sameDay ? CLOCK : DAY).format(before.readyAt());
+    return breaks
+        ? PHRASES.say("later-than-promised", now, then)
+        : PHRASES.say("ready-instead-of", now, then);
   }
 
   private static Optional<String> skipped(EntryRequest request) {
     return Kind.SKIPPED.code().equals(request.kind())
         ? Optional.of(PHRASES.say("skipped-it-is-told-at"))
         : Optional.empty();
+  }
+
+  private static String mixed(String bottle, Ratio ratio) {
+    return ratio.isReady() ? bottle : PHRASES.say("mixed", bottle, ratio.code());
   }
 
   private static Optional<String> opened(WholeRun whole, String panel) {
@@ -109,8 +120,7 @@ final class Consequences {
             rung ->
                 PHRASES.say(
                     "it-takes-and-the",
-                    ProductName.of(used, rung.cleanerId().orElseThrow()),
-                    rung.ratio().isReady() ? "" : " " + rung.ratio().code(),
+                    mixed(ProductName.of(used, rung.cleanerId().orElseThrow()), rung.ratio()),
                     used.findTool(rung.toolId()).map(Tool::name).orElse(rung.toolId())));
   }
 }

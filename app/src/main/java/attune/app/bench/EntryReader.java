@@ -7,6 +7,7 @@ import attune.app.web.NotNowException;
 import attune.core.bench.Instead;
 import attune.core.bench.RunStep;
 import attune.core.check.Coded;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.run.Entry;
 import attune.core.run.Entry.Kind;
@@ -14,6 +15,7 @@ import attune.core.run.Look;
 import attune.core.run.RunTask;
 import attune.core.run.Seen;
 import attune.core.shelf.Shelf;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -23,7 +25,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Reads what a device tells, checks it against the run, and adds what only the shop knows. */
@@ -66,30 +67,23 @@ class EntryReader {
             : Optional.of(coded(Seen.class, r.seen(), pointer + "/seen"));
     boolean ofRun = Set.of(Kind.PAUSED, Kind.RESUMED, Kind.AIR, Kind.NOTE).contains(kind);
     if (!r.taskId().isEmpty() || !ofRun) {
-      RunTask task =
-          whole
-              .step(r.taskId())
-              .map(RunStep::task)
-              .orElseThrow(
-                  () ->
-                      new InvalidInputException(
-                          pointer + "/taskId",
-                          "\"" + r.taskId() + "\"",
-                          PHRASES.say("a-step-of-this-run")));
+      RunTask task = task(whole, r, pointer);
       if (!task.hands() && !ofRun) {
         throw new NotNowException(PHRASES.say("a-wait-runs-by-itself"));
       }
       seen.ifPresent(s -> canBe(task, s, pointer));
       if (kind == Kind.SEEN && seen.isEmpty() && task.looked().isPresent()) {
         throw new InvalidInputException(
-            pointer + "/seen", "nothing", PHRASES.say("one-of", codes(task.looked().get().look())));
+            pointer + "/seen",
+            Fault.NOTHING,
+            PHRASES.say("one-of", codes(task.looked().get().look())));
       }
     }
     EntryDetail detail = r.detail() == null ? EntryDetail.NONE : r.detail();
     if (kind == Kind.AIR) {
       if (detail.air() == null) {
         throw new InvalidInputException(
-            pointer + "/detail/air", "nothing", PHRASES.say("the-room-as-it-was"));
+            pointer + "/detail/air", Fault.NOTHING, PHRASES.say("the-room-as-it-was"));
       }
       detail = detail.in(rooms.windows(whole.jobId(), detail.air(), pointer));
     }
@@ -111,6 +105,18 @@ class EntryReader {
             r.reason() == null ? "" : r.reason().strip()),
         detail,
         heard == null ? at : heard);
+  }
+
+  private static RunTask task(WholeRun whole, EntryRequest r, String pointer) {
+    return whole
+        .step(r.taskId())
+        .map(RunStep::task)
+        .orElseThrow(
+            () ->
+                new InvalidInputException(
+                    pointer + "/taskId",
+                    "\"" + r.taskId() + "\"",
+                    PHRASES.say("a-step-of-this-run")));
   }
 
   /** Neither before the run nor, on a clock that is fast, after now. */
@@ -151,7 +157,7 @@ class EntryReader {
     EntryDetail.UsedInstead used = detail.used();
     if (used == null) {
       throw new InvalidInputException(
-          pointer + "/detail/used", "nothing", PHRASES.say("what-was-used-instead"));
+          pointer + "/detail/used", Fault.NOTHING, PHRASES.say("what-was-used-instead"));
     }
     onShelf(whole, used, pointer + "/detail/used");
     return whole
@@ -176,7 +182,7 @@ class EntryReader {
   }
 
   private static String codes(Look look) {
-    return look.canBe().stream().map(Coded::code).collect(Collectors.joining(", "));
+    return look.canBe().stream().map(Coded::code).collect(Lists.joining());
   }
 
   private static <E extends Enum<E> & Coded> E coded(Class<E> type, String code, String pointer) {

@@ -6,6 +6,7 @@ import attune.core.bench.FrozenTask;
 import attune.core.bench.RunSoFar;
 import attune.core.bench.StepSoFar;
 import attune.core.run.TaskState.Phase;
+import attune.core.words.Lists;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -57,6 +58,6 @@ public record Glance(
   private static String said(StepSoFar step, Places places) {
     FrozenTask task = step.run().planned();
     String where = places.where(task);
-    return where.isBlank() ? StepWords.title(task) : StepWords.title(task) + ", " + where;
+    return where.isBlank() ? StepWords.title(task) : Lists.facts(StepWords.title(task), where);
   }
 }

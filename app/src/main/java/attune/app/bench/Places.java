@@ -50,13 +50,15 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
       return panels.stream().map(this::label).collect(Collectors.joining("; "));
     }
     String in = in(panels);
-    return PHRASES.say("panels", in.equals(CABIN) ? "" : in + ", ", panels.size());
+    return in.equals(CABIN)
+        ? PHRASES.say("panels-2", panels.size())
+        : PHRASES.say("panels", in, panels.size());
   }
 
   /** Where a task is done, and at which section of its panel. */
   String where(FrozenTask task) {
-    return of(task.surfaceIds())
-        + (task.section() == 0 ? "" : PHRASES.say("section", task.section()));
+    String panels = of(task.surfaceIds());
+    return task.section() == 0 ? panels : PHRASES.say("section", panels, task.section());
   }
 
   /** Where they are, uncounted: their zones, or the cabin where those are many. */

@@ -14,6 +14,7 @@ import attune.core.run.Run;
 import attune.core.run.TaskState.Phase;
 import attune.core.run.Worked;
 import attune.core.shelf.Shelf;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Duration;
@@ -128,9 +129,9 @@ final class RecordWriter {
           case AIR -> air(told.detail().air());
           case NOTE -> "";
           case CORRECTED ->
-              PHRASES.say(
-                  "put-right",
-                  told.detail().ml() == null ? "." : PHRASES.say("ml", told.detail().ml()));
+              told.detail().ml() == null
+                  ? PHRASES.say("put-right")
+                  : PHRASES.say("ml", told.detail().ml());
         });
     parts.add(entry.reason());
     parts.add(told.detail().says());
@@ -172,7 +173,7 @@ final class RecordWriter {
                         : shelf.findTool(used.toolId()).map(t -> t.name()).orElse(used.toolId()))
                 .stream()
                 .filter(part -> !part.isEmpty())
-                .collect(Collectors.joining(", ")));
+                .collect(Lists.joining()));
   }
 
   private static String air(@Nullable AirNow air) {

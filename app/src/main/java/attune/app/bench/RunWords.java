@@ -82,11 +82,9 @@ final class RunWords {
       return Optional.empty();
     }
     return Optional.of(
-        PHRASES.say(
-            "the-air-changed-wipe-within",
-            lasting(nowS),
-            lasting(planned),
-            now.sections() > 1 ? PHRASES.say("in-sections", now.sections()) : "."));
+        now.sections() > 1
+            ? PHRASES.say("in-sections", lasting(nowS), lasting(planned), now.sections())
+            : PHRASES.say("the-air-changed-wipe-within", lasting(nowS), lasting(planned)));
   }
 
   /** What helps once the window is past. */

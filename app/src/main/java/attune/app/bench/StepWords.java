@@ -16,7 +16,6 @@ import attune.core.bench.Instead;
 import attune.core.bench.RunStep;
 import attune.core.bench.StepSoFar;
 import attune.core.check.Coded;
-import attune.core.match.Treatment.Warmth;
 import attune.core.measure.Ratio;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
@@ -25,6 +24,7 @@ import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
 import attune.core.survey.Wishes.Protection;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
@@ -63,7 +63,7 @@ public final class StepWords {
                 round.productId().flatMap(id -> round.ratio()).map(StepWords::mixed),
                 round.toolId().map(this::tool))
             .flatMap(Optional::stream)
-            .collect(Collectors.joining(", "));
+            .collect(Collectors.collectingAndThen(Collectors.toList(), Lists::facts));
     return new BenchRound(
         round.id(),
         round.zone(),
@@ -107,7 +107,7 @@ public final class StepWords {
 
   /** What it is of; only "stain" in a run begun before that was written. */
   private static String stain(FrozenSpot spot) {
-    return spot.kind().map(Stain.Kind::words).orElse("stain");
+    return spot.kind().map(Stain.Kind::words).orElseGet(() -> PHRASES.say("stain"));
   }
 
   private static String title(Step step, Optional<About.Kind> about) {
@@ -186,7 +186,7 @@ public final class StepWords {
           Stream.of(wishes.standard(), wishes.sheen(), protection(wishes))
               .filter(Objects::nonNull)
               .toList();
-      lines.add(PHRASES.say("agreed-still-so", String.join(", ", wished)));
+      lines.add(PHRASES.say("agreed-still-so", Lists.all(wished)));
     }
     return lines;
   }
@@ -207,7 +207,7 @@ public final class StepWords {
     String there =
         job.surfaces().stream()
             .filter(s -> s.condition().damage() != null && !s.condition().damage().isEmpty())
-            .map(s -> places.label(s.id()) + " (" + String.join(", ", s.condition().damage()) + ")")
+            .map(s -> places.label(s.id()) + " (" + Lists.facts(s.condition().damage()) + ")")
             .collect(Collectors.joining("; "));
     return List.of(
         PHRASES.say("every-surface-under-a-lamp"),
@@ -223,8 +223,7 @@ public final class StepWords {
             .filter(r -> r.cleanerId().equals(task.productId()))
             .map(FrozenRung::ratio)
             .orElse(Ratio.READY);
-    return name(task.productId())
-        + (ratio.isReady() ? PHRASES.say("as-it-comes") : " " + ratio.code());
+    return PHRASES.say("mixed", name(task.productId()), mixed(ratio));
   }
 
   private static String mixed(Ratio ratio) {
@@ -254,8 +253,15 @@ public final class StepWords {
     } else {
       lines.add(PHRASES.say("on-the", name(r.cleanerId()), mixed(r.ratio()), r.applyTo().code()));
       lines.add(
-          PHRASES.say(
-              "work-with-the", tool(r.toolId()), wetness(r.laidGPerM2()), warmth(r.warmth())));
+          switch (r.warmth()) {
+            case WARM_WATER ->
+                PHRASES.say("with-warm-water", tool(r.toolId()), wetness(r.laidGPerM2()));
+            case STEAM ->
+                PHRASES.say(
+                    "with-steam-through-a-cloth", tool(r.toolId()), wetness(r.laidGPerM2()));
+            case NONE, SEAT_HEAT ->
+                PHRASES.say("work-with-the", tool(r.toolId()), wetness(r.laidGPerM2()));
+          });
     }
     lines.add(
         r.passesLow() == r.passesHigh()
@@ -278,18 +284,10 @@ public final class StepWords {
     return laid <= 5
         ? PHRASES.say("barely-damp")
         : laid <= 10
-            ? "damp"
+            ? PHRASES.say("damp")
             : laid <= 20
                 ? PHRASES.say("lightly-wet")
                 : laid <= 60 ? PHRASES.say("wet-no-runs") : PHRASES.say("well-wet");
-  }
-
-  private static String warmth(Warmth warmth) {
-    return switch (warmth) {
-      case WARM_WATER -> PHRASES.say("with-warm-water");
-      case STEAM -> PHRASES.say("with-steam-through-a-cloth");
-      case NONE, SEAT_HEAT -> "";
-    };
   }
 
   private List<String> finish(FrozenTask task) {
@@ -313,6 +311,15 @@ public final class StepWords {
     return Math.max(1, task.roundId().map(coats::indexOf).orElse(-1) + 1);
   }
 
+  private static String coat(FrozenFinish f, int coat) {
+    Optional<String> to = f.levelTo().filter(sheen -> coat >= f.coats()).map(Coded::code);
+    if (f.coats() == 1) {
+      return to.map(sheen -> PHRASES.say("to-2", sheen)).orElse(PHRASES.say("one-thin-coat"));
+    }
+    return to.map(sheen -> PHRASES.say("last-coat-to", coat, f.coats(), sheen))
+        .orElse(PHRASES.say("coat-of-thin", coat, f.coats()));
+  }
+
   private List<String> finish(FrozenFinish f, int coat) {
     boolean last = coat >= f.coats();
     boolean mists = f.levelTo().isEmpty();
@@ -322,12 +329,7 @@ public final class StepWords {
         mists
             ? PHRASES.say("misted-on-with-the", name(f.productId()), ml, tool(f.applicatorId()))
             : PHRASES.say("on-the-never-sprayed", name(f.productId()), ml, tool(f.applicatorId())));
-    lines.add(
-        (f.coats() == 1
-                ? PHRASES.say("one-thin-coat")
-                : PHRASES.say("coat-of-thin", coat, f.coats()))
-            + f.levelTo().filter(to -> last).map(to -> PHRASES.say("to-2", to.code())).orElse("")
-            + ".");
+    lines.add(coat(f, coat));
     if (mists) {
       lines.add(PHRASES.say("blot-it-up-and-leave"));
     } else if (f.flash().isPresent()) {
@@ -338,10 +340,9 @@ public final class StepWords {
               RunWords.lasting(f.flash().get().max())));
     } else if (f.absorbS().isPresent()) {
       lines.add(
-          PHRASES.say(
-              "left",
-              RunWords.lasting(f.absorbS().get()),
-              last ? PHRASES.say("to-go-in-then-levelled") : PHRASES.say("to-go-in-the-next")));
+          last
+              ? PHRASES.say("to-go-in-then-levelled", RunWords.lasting(f.absorbS().get()))
+              : PHRASES.say("to-go-in-the-next", RunWords.lasting(f.absorbS().get())));
     }
     return lines;
   }

@@ -17,6 +17,7 @@ import attune.core.plan.Plan.CareItem;
 import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Visit;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.Duration;
@@ -131,7 +132,7 @@ class CalendarService {
           event(
               job,
               "visit-" + visit.from(),
-              job.vehicleLabel() + ": " + job.title(),
+              Lists.headed(job.vehicleLabel(), job.title()),
               visit.from(),
               visit.until()));
     }
@@ -197,7 +198,7 @@ class CalendarService {
         event(
             job,
             "care-" + number,
-            job.vehicleLabel() + ": " + line.what(),
+            Lists.headed(job.vehicleLabel(), line.what()),
             line.day(),
             line.day().plusDays(1));
     event.add(new Description(PHRASES.say("panels", line.panels())));
@@ -208,7 +209,8 @@ class CalendarService {
   }
 
   private VEvent careEvent(JobSummary job, String id, CareItem item, LocalDate day) {
-    VEvent event = event(job, id, job.vehicleLabel() + ": " + item.what(), day, day.plusDays(1));
+    VEvent event =
+        event(job, id, Lists.headed(job.vehicleLabel(), item.what()), day, day.plusDays(1));
     event.add(new Description(PHRASES.say("panels", item.surfaceIds().size())));
     return event;
   }

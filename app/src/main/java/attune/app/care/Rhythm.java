@@ -1,9 +1,9 @@
 package attune.app.care;
 
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** Says how often something is done, alike on screen and on paper. */
 final class Rhythm {
@@ -17,7 +17,7 @@ final class Rhythm {
   static String words(List<Integer> afterDays, @Nullable Integer everyDays) {
     if (everyDays == null) {
       return PHRASES.say(
-          "after-days", afterDays.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+          "after-days", afterDays.stream().map(String::valueOf).collect(Lists.joining()));
     }
     return switch (everyDays) {
       case 7 -> PHRASES.say("every-week");

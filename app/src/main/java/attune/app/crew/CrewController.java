@@ -13,6 +13,7 @@ import attune.app.format.SheetCell;
 import attune.app.web.NotNowException;
 import attune.app.web.ShopNetwork;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
@@ -161,7 +162,7 @@ class CrewController {
 
   /** The log names whoever it is now, and not who was there before. */
   private static MemberView noted(MemberView member, HttpServletRequest request) {
-    request.setAttribute(LogFilter.ABOUT, member.name() + ", " + member.role().word());
+    request.setAttribute(LogFilter.ABOUT, Lists.facts(member.name(), member.role().word()));
     return member;
   }
 

@@ -2,6 +2,7 @@ package attune.app.crew;
 
 import attune.app.crew.Operations.Operation;
 import attune.app.web.Refusal;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -9,7 +10,6 @@ import java.io.IOException;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -110,10 +110,10 @@ class DoorSecurity {
       log.note(
           who.get().inLog(),
           LogKind.REFUSED,
-          "as "
-              + who.get().role().word()
-              + ": "
-              + right.map(Right::words).orElse("what is nobody's"));
+          PHRASES.say(
+              "refused-as",
+              who.get().role().word(),
+              right.map(Right::words).orElse(PHRASES.say("what-is-nobodys"))));
     }
     HttpStatus status = who.isPresent() ? HttpStatus.FORBIDDEN : HttpStatus.UNAUTHORIZED;
     Refusal.write(
@@ -126,7 +126,7 @@ class DoorSecurity {
         who.role().one(),
         right.map(Right::words).orElse(PHRASES.say("do-this")),
         right
-            .map(r -> r.roles().stream().map(Role::word).collect(Collectors.joining(", ")))
+            .map(r -> r.roles().stream().map(Role::word).collect(Lists.joining()))
             .orElse(Role.OWNER.word()));
   }
 }

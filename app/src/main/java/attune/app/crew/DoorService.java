@@ -68,7 +68,9 @@ class DoorService {
       throw new InvalidInputException(
           field,
           PHRASES.say("a-wrong-one"),
-          PHRASES.say("the-of", byPin ? "PIN" : "passphrase", member.name()));
+          byPin
+              ? PHRASES.say("pin-of", member.name())
+              : PHRASES.say("passphrase-of", member.name()));
     }
     member.forgiven();
     return who;

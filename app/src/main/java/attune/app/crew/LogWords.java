@@ -1,8 +1,10 @@
 package attune.app.crew;
 
 import attune.app.jobs.JobService;
+import attune.core.words.Lists;
 import jakarta.annotation.Nullable;
 import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -32,7 +34,7 @@ class LogWords {
     UUID id = UUID.fromString(found.group(2));
     return found.group(1).equals("jobs")
         ? job(id)
-        : crew.who(id).map(who -> who.name() + ", " + who.role().word()).orElse("");
+        : crew.who(id).map(who -> Lists.facts(who.name(), who.role().word())).orElse("");
   }
 
   private @Nullable String job(UUID id) {
@@ -40,7 +42,8 @@ class LogWords {
       var document = jobs.document(id);
       return document.vehicle() == null || document.vehicle().label() == null
           ? document.title()
-          : document.vehicle().label() + ": " + document.title();
+          : Lists.headed(
+              document.vehicle().label(), Objects.requireNonNullElse(document.title(), ""));
     } catch (NoSuchElementException e) {
       return "";
     }

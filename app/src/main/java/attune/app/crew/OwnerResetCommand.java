@@ -27,8 +27,7 @@ public final class OwnerResetCommand {
     }
     Path data = Path.of(arguments.get(1));
     if (!Files.isDirectory(data)) {
-      err.println(
-          "--data: found no directory " + data + PHRASES.say("the-shops-data-directory-is"));
+      err.println(PHRASES.say("the-shops-data-directory-is", data));
       return BadInput.STATUS;
     }
     out.println(PHRASES.say("code-for-the-owner-good", new OwnerCode(data).make()));

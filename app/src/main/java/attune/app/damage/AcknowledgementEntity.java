@@ -1,6 +1,7 @@
 package attune.app.damage;
 
 import attune.app.author.Authored;
+import attune.core.words.Phrases;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -51,6 +52,6 @@ class AcknowledgementEntity extends Authored {
   }
 
   void forgetName() {
-    name = "removed on request";
+    name = Phrases.of(AcknowledgementEntity.class).say("removed-on-request");
   }
 }

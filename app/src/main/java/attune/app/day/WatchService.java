@@ -237,11 +237,11 @@ class WatchService {
   /** What lies somewhere and has to be wiped by a time. */
   private static void clocks(JobSummary job, Glance run, LocalDateTime now, List<WatchView> found) {
     for (Glance.Laid laid : run.clocks()) {
-      String late =
-          laid.wipeBy().isBefore(now) ? PHRASES.say("late-to-wipe") : PHRASES.say("to-be-wiped");
-      found.add(
-          new WatchView(
-              Kind.CLOCK, job.id(), job.vehicleLabel(), laid.what() + late, laid.wipeBy(), null));
+      String what =
+          laid.wipeBy().isBefore(now)
+              ? PHRASES.say("late-to-wipe", laid.what())
+              : PHRASES.say("to-be-wiped", laid.what());
+      found.add(new WatchView(Kind.CLOCK, job.id(), job.vehicleLabel(), what, laid.wipeBy(), null));
     }
   }
 

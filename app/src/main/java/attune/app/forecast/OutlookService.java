@@ -44,6 +44,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -170,9 +171,9 @@ class OutlookService {
   private static String words(Part part) {
     return switch (part) {
       case TEMPERATURE -> PHRASES.say("warmth-of-the-air");
-      case HUMIDITY -> "humidity";
-      case DRAUGHT -> "draught";
-      case SUN -> "sun";
+      case HUMIDITY -> PHRASES.say("humidity");
+      case DRAUGHT -> PHRASES.say("draught");
+      case SUN -> PHRASES.say("sun");
     };
   }
 
@@ -263,10 +264,10 @@ class OutlookService {
         fixes.isEmpty()
             ? PHRASES.say("it-has-to-be-another")
             : fixes.stream().map(OutlookService::words).collect(Collectors.joining(" "));
-    return PHRASES.say(
-        "no-hour-of-it-is",
-        would,
-        leastBad.map(h -> PHRASES.say("least-bad-is", WHEN.format(h.forecast().at()))).orElse(""));
+    return Stream.concat(
+            Stream.of(PHRASES.say("no-hour-of-it-is"), would),
+            leastBad.stream().map(h -> PHRASES.say("least-bad-is", WHEN.format(h.forecast().at()))))
+        .collect(Collectors.joining(" "));
   }
 
   private static String words(Fix fix) {

@@ -28,6 +28,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
@@ -204,8 +205,8 @@ public class JobReader {
       faults.add(
           new Fault(
               "/setting/skills",
-              String.join(", ", coaters),
-              PHRASES.say("one-of-those-who-do", String.join(", ", crew))));
+              Lists.facts(coaters),
+              PHRASES.say("one-of-those-who-do", Lists.facts(crew))));
     }
   }
 
@@ -242,8 +243,7 @@ public class JobReader {
           String pointer = "/houseRules/" + key;
           Optional<HouseRules.HouseRule> rule = rules.find(key);
           if (rule.isEmpty()) {
-            String keys =
-                String.join(", ", rules.all().stream().map(HouseRules.HouseRule::key).toList());
+            String keys = Lists.facts(rules.all().stream().map(HouseRules.HouseRule::key).toList());
             faults.add(
                 new Fault(
                     pointer, PHRASES.say("an-unknown-house-rule"), PHRASES.say("one-of", keys)));
@@ -252,7 +252,7 @@ public class JobReader {
                 new Fault(
                     pointer,
                     "\"" + school + "\"",
-                    PHRASES.say("one-of", String.join(", ", rule.get().schools()))));
+                    PHRASES.say("one-of", Lists.facts(rule.get().schools()))));
           }
         });
     return rules.with(chosen);

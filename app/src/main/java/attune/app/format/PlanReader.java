@@ -35,6 +35,7 @@ import attune.core.plan.TechniqueTable;
 import attune.core.shelf.Span;
 import attune.core.survey.Stain;
 import attune.core.survey.Wishes;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
@@ -47,7 +48,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -145,7 +145,7 @@ public final class PlanReader {
                 new InvalidInputException(
                     "",
                     "\"" + name + "\"",
-                    Arrays.stream(all).map(Enum::name).collect(Collectors.joining(", "))));
+                    Arrays.stream(all).map(Enum::name).collect(Lists.joining())));
   }
 
   private static FrozenRung rung(RungFile f) {
@@ -311,7 +311,7 @@ public final class PlanReader {
               .map(f -> new Fault(pointer + f.pointer(), f.found(), f.allowed()))
               .toList());
     } catch (NullPointerException e) {
-      throw new InvalidInputException(pointer, "nothing", PHRASES.say("what-a-plan-has-there"));
+      throw new InvalidInputException(pointer, Fault.NOTHING, PHRASES.say("what-a-plan-has-there"));
     }
   }
 }

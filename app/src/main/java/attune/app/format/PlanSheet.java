@@ -20,6 +20,7 @@ import attune.core.plan.Totals;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -34,7 +35,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** A visit as a page of plain text a person can work by, from the first line to the last. */
@@ -80,6 +80,10 @@ public final class PlanSheet {
     page.append(text.stripTrailing()).append('\n');
   }
 
+  private void item(String... facts) {
+    line("- " + Lists.facts(facts));
+  }
+
   private void title(String text) {
     line("");
     line(text.toUpperCase(Locale.ROOT));
@@ -100,10 +104,10 @@ public final class PlanSheet {
             SheetWords.length(t.waits()),
             plan.timetable().rounds().stream().filter(r -> r.step() != Step.BREAK).count(),
             at(plan.timetable().driveAt()),
-            at(plan.timetable().sitAt()),
-            plan.timetable().curedAt().isAfter(plan.timetable().readyAt())
-                ? PHRASES.say("cured", at(plan.timetable().curedAt()))
-                : ""));
+            at(plan.timetable().sitAt())));
+    if (plan.timetable().curedAt().isAfter(plan.timetable().readyAt())) {
+      line(PHRASES.say("cured", at(plan.timetable().curedAt())));
+    }
     deciding().ifPresent(this::line);
     plan.warnings().forEach(warning -> line("! " + warning.text()));
   }
@@ -139,31 +143,28 @@ public final class PlanSheet {
                           Phrases.number("%.1f", p.low()),
                           Phrases.number("%.1f", p.high())))
               .orElse(PHRASES.say("ph-unknown-measure-it"));
-      line(
+      item(
           mix.mix().ratio().isReady()
-              ? PHRASES.say("as-it-comes", name(mix.productId()), SheetWords.ml(mix.neededMl()), ph)
+              ? PHRASES.say("as-it-comes", name(mix.productId()), SheetWords.ml(mix.neededMl()))
               : PHRASES.say(
                   "and-of-water",
                   name(mix.productId()),
                   mix.mix().ratio().code(),
                   SheetWords.ml(mix.mix().productMl()),
-                  SheetWords.ml(mix.mix().waterMl()),
-                  ph));
+                  SheetWords.ml(mix.mix().waterMl())),
+          ph);
     }
     for (PlannedDose dose : plan.doses()) {
-      line(PHRASES.say("in-all", name(dose.productId()), SheetWords.ml(dose.ml())));
+      item(PHRASES.say("in-all", name(dose.productId()), SheetWords.ml(dose.ml())));
     }
-    tools().forEach(tool -> line("- " + tool));
+    tools().forEach(this::item);
     plan.cloths()
         .forEach(
             c ->
-                line(
-                    PHRASES.say(
-                        "cloths-for",
-                        c.count(),
-                        c.use().code(),
-                        c.colourfastOnly() ? PHRASES.say("white-or-washed-out-only") : "")));
-    plan.purchases().forEach(p -> line(PHRASES.say("buy-first", p.text())));
+                item(
+                    PHRASES.say("cloths-for", c.count(), c.use().code()),
+                    c.colourfastOnly() ? PHRASES.say("white-or-washed-out-only") : ""));
+    plan.purchases().forEach(p -> item(PHRASES.say("buy-first", p.text())));
   }
 
   /** What hangs on the wall, in the order it is taken down; cloths are counted. */
@@ -173,7 +174,7 @@ public final class PlanSheet {
         .distinct()
         .flatMap(id -> plan.job().shelf().findTool(id).stream())
         .filter(tool -> tool.kind() != Tool.Kind.CLOTH && tool.kind() != Tool.Kind.HAND)
-        .map(tool -> tool.name() + apart(ToolChange.kinds(tool, plan)))
+        .map(tool -> Lists.facts(tool.name(), apart(ToolChange.kinds(tool, plan))))
         .toList();
   }
 
@@ -194,8 +195,10 @@ public final class PlanSheet {
       line("");
       if (round.isBreak()) {
         line(
-            PHRASES.say(
-                "break", CLOCK.format(round.start()), SheetWords.length(round.waitS() / 60)));
+            "      %s  %s"
+                .formatted(
+                    CLOCK.format(round.start()),
+                    PHRASES.say("break", SheetWords.length(round.waitS() / 60))));
         continue;
       }
       number++;
@@ -205,20 +208,24 @@ public final class PlanSheet {
 
   private void round(int number, Round round) {
     List<SurfacePlan> panels = plan.panels(round.surfaceIds());
-    String where = round.zone().equals(Round.CABIN) ? "" : SheetWords.words(round.zone()) + ": ";
+    String step =
+        round.spots()
+            ? PHRASES.say("stains")
+            : SheetWords.words(round.step().code()).toLowerCase(Locale.ROOT);
+    String length = SheetWords.length(Math.max(1, Math.round(round.handsS() / 60f)));
     line(
-        "%3d.  %s  %s%s, %s%s"
+        "%3d.  %s  %s"
             .formatted(
                 number,
                 CLOCK.format(round.start()),
-                where,
-                round.spots()
-                    ? "stains"
-                    : SheetWords.words(round.step().code()).toLowerCase(Locale.ROOT),
-                SheetWords.length(Math.max(1, Math.round(round.handsS() / 60f))),
-                round.waitS() >= 60
-                    ? PHRASES.say("and-standing-by", SheetWords.length(round.waitS() / 60))
-                    : ""));
+                Lists.facts(
+                    round.zone().equals(Round.CABIN)
+                        ? step
+                        : PHRASES.say("in-zone", SheetWords.words(round.zone()), step),
+                    round.waitS() >= 60
+                        ? PHRASES.say(
+                            "and-standing-by", length, SheetWords.length(round.waitS() / 60))
+                        : length)));
     means(round, panels).ifPresent(text -> under(text));
     if (round.step() == Step.TEST_SPOT) {
       tests(round).forEach(this::under);
@@ -266,7 +273,7 @@ public final class PlanSheet {
           .ifPresent(t -> parts.add(SheetWords.laid(t)));
     }
     SheetWords.amount(round, panels).ifPresent(parts::add);
-    return Optional.of(String.join(", ", parts) + ".");
+    return Optional.of(Lists.facts(parts) + ".");
   }
 
   private void panels(Round round, List<SurfacePlan> panels) {
@@ -286,9 +293,14 @@ public final class PlanSheet {
               : round.step() == Step.RESIDUE ? SheetWords.wipes(panel) : "";
       byPasses
           .computeIfAbsent(passes, p -> new ArrayList<>())
-          .add(SheetWords.place(round, panel) + SheetWords.stains(round, panel));
+          .add(Lists.facts(SheetWords.place(round, panel), SheetWords.stains(round, panel)));
     }
-    byPasses.forEach((passes, parts) -> under(SheetWords.named(parts) + passes + "."));
+    byPasses.forEach(
+        (passes, parts) ->
+            under(
+                passes.isEmpty()
+                    ? SheetWords.named(parts) + "."
+                    : PHRASES.say("passes-of", SheetWords.named(parts), passes)));
   }
 
   /** Each bottle on each finish, and where. */
@@ -302,7 +314,7 @@ public final class PlanSheet {
       }
     }
     return places.entrySet().stream()
-        .map(e -> e.getKey() + ": " + String.join(", ", e.getValue()) + ".")
+        .map(e -> Lists.headed(e.getKey(), Lists.facts(e.getValue())) + ".")
         .toList();
   }
 
@@ -344,7 +356,7 @@ public final class PlanSheet {
     }
     if (!stays.isEmpty()) {
       title(PHRASES.say("what-stays-and-who-sees"));
-      stays.forEach((text, where) -> line("- " + String.join(", ", where) + ": " + text));
+      stays.forEach((text, where) -> item(Lists.headed(Lists.facts(where), text)));
     }
   }
 
@@ -353,19 +365,16 @@ public final class PlanSheet {
     plan.care()
         .forEach(
             c ->
-                line(
-                    "- %s%s"
-                        .formatted(
-                            c.what(),
-                            c.everyDays()
-                                .map(days -> PHRASES.say("every-days", days))
-                                .orElseGet(
-                                    () ->
-                                        PHRASES.say(
-                                            "after-days",
-                                            c.dueInDays().stream()
-                                                .map(String::valueOf)
-                                                .collect(Collectors.joining(", ")))))));
+                item(
+                    c.everyDays()
+                        .map(days -> PHRASES.say("every-days", c.what(), days))
+                        .orElseGet(
+                            () ->
+                                PHRASES.say(
+                                    "after-days",
+                                    c.what(),
+                                    Lists.all(
+                                        c.dueInDays().stream().map(String::valueOf).toList())))));
   }
 
   private String name(String id) {

@@ -3,6 +3,7 @@ package attune.app.format;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.check.Known;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
@@ -95,15 +96,16 @@ public class Schemas {
     try {
       JsonNode node = mapper.readTree(json.startsWith("\uFEFF") ? json.substring(1) : json);
       if (node == null || node.isMissingNode()) {
-        throw new InvalidInputException("", "nothing", PHRASES.say("a-json-object"));
+        throw new InvalidInputException("", Fault.NOTHING, PHRASES.say("a-json-object"));
       }
       return node;
     } catch (JacksonException e) {
       var at = e.getLocation();
-      String where =
-          at == null ? "" : PHRASES.say("at-line-column", at.getLineNr(), at.getColumnNr());
-      throw new InvalidInputException(
-          "", PHRASES.say("text-that-is-not-json", where), PHRASES.say("one-json-object"));
+      String found =
+          at == null
+              ? PHRASES.say("text-that-is-not-json")
+              : PHRASES.say("at-line-column", at.getLineNr(), at.getColumnNr());
+      throw new InvalidInputException("", found, PHRASES.say("one-json-object"));
     }
   }
 
@@ -123,7 +125,9 @@ public class Schemas {
     return switch (error.getKeyword()) {
       case "required" ->
           new Fault(
-              base + "/" + error.getProperty(), "nothing", PHRASES.say("this-field-is-required"));
+              base + "/" + error.getProperty(),
+              Fault.NOTHING,
+              PHRASES.say("this-field-is-required"));
       case "additionalProperties", "unevaluatedProperties" ->
           new Fault(
               base + "/" + error.getProperty(),
@@ -135,7 +139,7 @@ public class Schemas {
 
   private static String found(JsonNode node) {
     if (node == null) {
-      return "nothing";
+      return Fault.NOTHING;
     }
     if (node.isObject() || node.isArray()) {
       return PHRASES.say(
@@ -167,6 +171,6 @@ public class Schemas {
   }
 
   private static String list(JsonNode values) {
-    return values.valueStream().map(JsonNode::asString).collect(Collectors.joining(", "));
+    return values.valueStream().map(JsonNode::asString).collect(Lists.joining());
   }
 }

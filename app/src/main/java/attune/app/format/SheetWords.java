@@ -8,6 +8,7 @@ import attune.core.plan.ResiduePass;
 import attune.core.plan.Round;
 import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -45,7 +46,7 @@ final class SheetWords {
         from = i + 1;
       }
     }
-    return String.join(", ", runs);
+    return Lists.facts(runs);
   }
 
   static String length(int minutes) {
@@ -76,12 +77,11 @@ final class SheetWords {
           case CLOTH -> PHRASES.say("on-the-cloth");
         };
     if (t.isDry()) {
-      return "dry";
+      return PHRASES.say("dry");
     }
-    return where
-        + (t.dwellS() > AT_ONCE_S
-            ? PHRASES.say("sits-s", t.dwellS())
-            : PHRASES.say("wiped-at-once"));
+    return Lists.facts(
+        where,
+        t.dwellS() > AT_ONCE_S ? PHRASES.say("sits-s", t.dwellS()) : PHRASES.say("wiped-at-once"));
   }
 
   static Optional<String> amount(Round round, List<SurfacePlan> panels) {
@@ -98,11 +98,12 @@ final class SheetWords {
   /** Which of a panel's stains a bottle meets. */
   static String stains(Round round, SurfacePlan panel) {
     return round.spots()
-        ? panel.match().spots().stream()
-            .filter(spot -> spot.rung().filter(rung -> isWith(rung, round)).isPresent())
-            .map(spot -> spot.stain().kind().words())
-            .distinct()
-            .collect(Collectors.joining(PHRASES.say("and"), ", ", ""))
+        ? Lists.all(
+            panel.match().spots().stream()
+                .filter(spot -> spot.rung().filter(rung -> isWith(rung, round)).isPresent())
+                .map(spot -> spot.stain().kind().words())
+                .distinct()
+                .toList())
         : "";
   }
 
@@ -116,9 +117,8 @@ final class SheetWords {
     if (byZone.size() > READABLE) {
       return PHRASES.say("the-cabin-panels", panels.size());
     }
-    return byZone.entrySet().stream()
-            .map(e -> e.getKey() + " (" + e.getValue() + ")")
-            .collect(Collectors.joining(", "))
+    return Lists.facts(
+            byZone.entrySet().stream().map(e -> e.getKey() + " (" + e.getValue() + ")").toList())
         + ".";
   }
 
@@ -127,9 +127,10 @@ final class SheetWords {
     Map<String, Long> once =
         parts.stream()
             .collect(Collectors.groupingBy(p -> p, LinkedHashMap::new, Collectors.counting()));
-    return once.entrySet().stream()
-        .map(e -> e.getValue() == 1 ? e.getKey() : e.getKey() + " (" + e.getValue() + ")")
-        .collect(Collectors.joining(", "));
+    return Lists.facts(
+        once.entrySet().stream()
+            .map(e -> e.getValue() == 1 ? e.getKey() : e.getKey() + " (" + e.getValue() + ")")
+            .toList());
   }
 
   /** A part, with its zone where the round is not in one. */
@@ -139,14 +140,14 @@ final class SheetWords {
         : place(panel);
   }
 
-  /** Zone and part, said once where the part says its zone already. */
   /** Which panels, or how many where they are more than one reads. */
   static String where(List<SurfacePlan> panels) {
     return panels.size() > NAMED
         ? PHRASES.say("panels", panels.size())
-        : panels.stream().map(SheetWords::place).collect(Collectors.joining(", "));
+        : Lists.facts(panels.stream().map(SheetWords::place).toList());
   }
 
+  /** Zone and part, said once where the part says its zone already. */
   static String place(SurfacePlan panel) {
     String zone = words(panel.surface().zone());
     String part = words(panel.surface().part()).toLowerCase(Locale.ROOT);
@@ -167,7 +168,7 @@ final class SheetWords {
     int high = Math.max(low, rung.passesHigh());
     String passes = low == high ? PHRASES.say("passes", low) : PHRASES.say("to-passes", low, high);
     int sections = rung.verdict().sections().count();
-    return ": " + passes + (sections > 1 ? PHRASES.say("in-sections", sections) : "");
+    return Lists.facts(passes, sections > 1 ? PHRASES.say("in-sections", sections) : "");
   }
 
   /** Whoever lifts the blood itself reads it again. */

@@ -5,6 +5,7 @@ import attune.app.format.ShelfColumns.Form;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.check.Known;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
@@ -135,7 +136,7 @@ public class ShelfCsv {
   public ObjectNode read(String text, boolean decimalComma, Counted counted) {
     String csv = text.startsWith("\uFEFF") ? text.substring(1) : text;
     if (csv.isBlank()) {
-      throw new InvalidInputException("", "nothing", PHRASES.say("a-header-row-and-a"));
+      throw new InvalidInputException("", Fault.NOTHING, PHRASES.say("a-header-row-and-a"));
     }
     List<CSVRecord> rows = rows(csv);
     List<String> header = rows.get(0).stream().map(String::strip).toList();
@@ -164,7 +165,7 @@ public class ShelfCsv {
         }
       }
       if (rows.isEmpty()) {
-        throw new InvalidInputException("", "nothing", PHRASES.say("a-header-row-and-a"));
+        throw new InvalidInputException("", Fault.NOTHING, PHRASES.say("a-header-row-and-a"));
       }
       return rows;
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
@@ -184,20 +185,24 @@ public class ShelfCsv {
       if (!allowed.contains(name)) {
         faults.add(
             new Fault(
-                "line 1",
-                "column \"" + shortened(name) + "\"",
+                PHRASES.say("line", 1),
+                PHRASES.say("column", shortened(name)),
                 PHRASES.say("a-column-of-the-shelf")));
       } else if (!seen.add(name)) {
         faults.add(
             new Fault(
-                "line 1", PHRASES.say("column-twice", name), PHRASES.say("each-column-once")));
+                PHRASES.say("line", 1),
+                PHRASES.say("column-twice", name),
+                PHRASES.say("each-column-once")));
       }
     }
     for (String needed : List.of(ShelfColumns.ITEM, "id", "name")) {
       if (!seen.contains(needed)) {
         faults.add(
             new Fault(
-                "line 1", PHRASES.say("no-column", needed), PHRASES.say("at-least-item-id-and")));
+                PHRASES.say("line", 1),
+                PHRASES.say("no-column", needed),
+                PHRASES.say("at-least-item-id-and")));
       }
     }
     if (!faults.isEmpty()) {
@@ -345,16 +350,23 @@ public class ShelfCsv {
               : decimalComma
                   ? PHRASES.say("a-number-such-as-9")
                   : PHRASES.say("a-number-such-as-9-2");
-      String hint =
-          !decimalComma && cell.contains(",") ? PHRASES.say("decimal-commas-only-where-they") : "";
-      fault(line, column.name(), quoted(cell), allowed + hint);
+      boolean comma = !decimalComma && cell.contains(",");
+      fault(
+          line,
+          column.name(),
+          quoted(cell),
+          comma ? PHRASES.say("decimal-commas-only-where-they", allowed) : allowed);
       return Optional.empty();
     }
 
     private void fault(long line, @Nullable String column, String found, String allowed) {
       faults.add(
           new Fault(
-              PHRASES.say("line", line, column == null ? "" : ", " + column), found, allowed));
+              column == null
+                  ? PHRASES.say("line", line)
+                  : PHRASES.say("line-and-column", line, column),
+              found,
+              allowed));
     }
 
     /** From {@code /products/3/dwellS/max} to the line and column it was read from. */
@@ -370,7 +382,7 @@ public class ShelfCsv {
       }
       boolean part = path.length > 4 && !path[4].matches("\\d+");
       String column = path[3] + (part ? "." + path[4] : "");
-      return new Fault(line + ", " + column, fault.found(), fault.allowed());
+      return new Fault(Lists.facts(line, column), fault.found(), fault.allowed());
     }
   }
 

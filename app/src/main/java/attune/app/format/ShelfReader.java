@@ -168,7 +168,9 @@ public class ShelfReader {
       if (concentrate) {
         faults.add(
             new Fault(
-                pointer + "/labelRatios", "nothing", PHRASES.say("the-labels-ratios-since-it")));
+                pointer + "/labelRatios",
+                Fault.NOTHING,
+                PHRASES.say("the-labels-ratios-since-it")));
       }
       return Optional.empty();
     }

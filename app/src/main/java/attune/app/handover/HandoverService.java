@@ -41,6 +41,7 @@ import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -162,7 +163,9 @@ public class HandoverService {
                 new Correction(
                     line.recordedAt(),
                     line.by(),
-                    line.where().isEmpty() ? line.title() : line.title() + ", " + line.where(),
+                    line.where().isEmpty()
+                        ? line.title()
+                        : Lists.headed(line.title(), line.where()),
                     Optional.ofNullable(line.corrects())
                         .map(byId::get)
                         .map(RecordLine::text)
@@ -227,7 +230,8 @@ public class HandoverService {
                 new Half(
                     p.caption() == null
                         ? name(p, labels)
-                        : name(p, labels) + ": " + p.caption().toLowerCase(java.util.Locale.ROOT),
+                        : Lists.headed(
+                            name(p, labels), p.caption().toLowerCase(java.util.Locale.ROOT)),
                     p.id(),
                     p.width(),
                     p.height()))

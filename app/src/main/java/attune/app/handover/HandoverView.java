@@ -2,6 +2,7 @@ package attune.app.handover;
 
 import attune.app.format.PlanFile;
 import attune.app.jobs.JobState;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
@@ -75,7 +76,7 @@ public record HandoverView(
       if (panels == 0) {
         return "";
       }
-      return PHRASES.say("panels-in", panels, String.join(", ", zones));
+      return PHRASES.say("panels-in", panels, Lists.facts(zones));
     }
   }
 

@@ -11,6 +11,7 @@ import attune.app.people.PeopleViews.Treatment;
 import attune.core.check.Coded;
 import attune.core.measure.Ratio;
 import attune.core.plan.Step;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import com.lowagie.text.Rectangle;
 import com.lowagie.text.pdf.PdfPTable;
@@ -44,20 +45,18 @@ final class LogbookPdf {
 
   byte[] bytes(Rectangle size) {
     Paper paper = new Paper(size, head, PHRASES.say("cabin-cleaning-sheet-for-the"));
-    paper.text(view.title() + ". " + when() + by());
+    paper.text(view.title() + ". " + when() + ".");
     paper.part(PHRASES.say("what-was-applied-and-where"));
     applied(paper);
     paper.part(PHRASES.say("products"));
     for (Used product : view.used()) {
+      String batch =
+          product.batches().isEmpty() ? PHRASES.say("not-noted") : Lists.all(product.batches());
       paper.line(
-          product.name() + (product.maker().isEmpty() ? "" : ", " + product.maker()),
-          PHRASES.say(
-              "about-ml-batch",
-              product.ml(),
-              product.batches().isEmpty()
-                  ? PHRASES.say("not-noted")
-                  : String.join(PHRASES.say("and"), product.batches()),
-              String.join(" ", product.hazards())));
+          Lists.facts(product.name(), product.maker()) + ": ",
+          PHRASES.say("about-ml-batch", product.ml(), batch)
+              + ". "
+              + String.join(" ", product.hazards()));
     }
     paper.part(PHRASES.say("found-and-left-alone"));
     if (view.notCured().isEmpty()) {
@@ -77,10 +76,6 @@ final class LogbookPdf {
             .map(RecordLine::at)
             .max(LocalDateTime::compareTo)
             .orElse(record.startedAt());
-    return PHRASES.say("worked-on", day.format(last));
-  }
-
-  private String by() {
     List<String> people =
         record.lines().stream()
             .map(RecordLine::by)
@@ -88,7 +83,9 @@ final class LogbookPdf {
             .distinct()
             .sorted()
             .toList();
-    return people.isEmpty() ? "." : PHRASES.say("by", String.join(", ", people));
+    return people.isEmpty()
+        ? PHRASES.say("worked-on", day.format(last))
+        : PHRASES.say("worked-on-by", day.format(last), Lists.all(people));
   }
 
   private void applied(Paper paper) {
@@ -114,7 +111,7 @@ final class LogbookPdf {
         PHRASES.say("product"),
         PHRASES.say("mix"),
         PHRASES.say("passes"),
-        "On");
+        PHRASES.say("on"));
     alike.forEach(
         (how, panels) ->
             Paper.row(
@@ -126,7 +123,7 @@ final class LogbookPdf {
                 how.get(1),
                 how.get(2),
                 how.get(3),
-                String.join(", ", panels)));
+                Lists.all(panels)));
     table.setSpacingBefore(4);
     paper.add(table);
   }
@@ -140,7 +137,7 @@ final class LogbookPdf {
         t.ratio() == null || t.ratio().equals(Ratio.READY.code())
             ? PHRASES.say("as-it-comes")
             : t.ratio();
-    return t.ph() == null ? mix : mix + PHRASES.say("ph", Phrases.number("%.1f", t.ph()));
+    return t.ph() == null ? mix : PHRASES.say("ph", mix, Phrases.number("%.1f", t.ph()));
   }
 
   private static String passes(Treatment t) {

@@ -11,6 +11,7 @@ import attune.app.handover.HandoverView.Treated;
 import attune.app.handover.HandoverView.Used;
 import attune.app.paper.Letterhead;
 import attune.app.paper.Paper;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import com.lowagie.text.Image;
 import com.lowagie.text.Phrase;
@@ -74,14 +75,15 @@ final class ReportPdf {
     paper.text(PHRASES.say("between-visits-a-cloth-damp"));
     paper.part(PHRASES.say("what-was-used"));
     for (Used used : view.used()) {
-      String batch =
-          used.batches().isEmpty()
-              ? ""
-              : PHRASES.say("batch", String.join(PHRASES.say("and"), used.batches()));
-      String safety = String.join(" ", used.hazards());
+      String how =
+          Lists.facts(
+              PHRASES.say("about-ml", used.ml()),
+              used.batches().isEmpty()
+                  ? ""
+                  : PHRASES.say("batch", used.batches().size(), Lists.all(used.batches())));
       paper.line(
-          used.name() + (used.maker().isEmpty() ? "" : ", " + used.maker()),
-          PHRASES.say("about-ml", used.ml(), batch, safety));
+          Lists.facts(used.name(), used.maker()) + ": ",
+          how + ". " + String.join(" ", used.hazards()));
     }
     paper.spacedLine(PHRASES.say("safety-data-sheets-on-request"), Paper.NOTE, 8);
     return paper.close();
@@ -118,8 +120,8 @@ final class ReportPdf {
     }
     paper.part(PHRASES.say("put-right-since-the-hand"));
     for (Correction c : view.corrections()) {
-      String told = c.told().isEmpty() ? "" : PHRASES.say("told-then", c.told());
-      paper.line(when.format(c.at()) + ", " + c.what() + ". ", c.text() + told);
+      String told = c.told().isEmpty() ? "" : " " + PHRASES.say("told-then", c.told());
+      paper.line(Lists.facts(when.format(c.at()), c.what()) + ". ", c.text() + told);
     }
   }
 
@@ -137,13 +139,11 @@ final class ReportPdf {
     }
     alike.forEach(
         (story, panels) ->
-            paper.line(
-                panels.stream().map(Treated::label).collect(Collectors.joining(", ")) + ". ",
-                story));
+            paper.line(panels.stream().map(Treated::label).collect(Lists.joining()) + ". ", story));
     if (!view.notDone().isEmpty()) {
       paper.spacedLine(PHRASES.say("left-out-at-this-visit"), Paper.BOLD, 6);
       for (NotDone open : view.notDone()) {
-        paper.line(open.what(), open.words());
+        paper.line(open.panels() == 0 ? open.what() : open.what() + ": ", open.words());
       }
     }
   }

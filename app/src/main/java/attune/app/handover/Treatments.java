@@ -18,6 +18,7 @@ import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Nap;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Stain;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
@@ -55,22 +56,27 @@ final class Treatments {
     JobFile.ConditionFile c = surface.condition();
     String soils =
         c.soils() == null || c.soils().isEmpty()
-            ? "soil"
-            : String.join(", ", c.soils())
+            ? PHRASES.say("soil")
+            : Lists.all(c.soils())
                 .replace("food-drink", PHRASES.say("food-or-drink"))
                 .replace('-', ' ');
     boolean clean = is(Level.NONE, c.soil());
-    String soil = (clean ? "clean" : c.soil() + " " + soils) + stains(c);
+    String soil =
+        clean
+            ? PHRASES.say("clean")
+            : c.soil() == null ? soils : PHRASES.say("of", c.soil(), soils);
     String rest =
         Stream.of(
+                stains(c),
                 is(Wear.INTACT, c.wear()) ? null : c.wear(),
                 c.feel() == null || is(Feel.SUPPLE, c.feel())
                     ? null
                     : PHRASES.say("feels", c.feel()),
                 c.nap() == null || is(Nap.OPEN, c.nap()) ? null : PHRASES.say("nap", c.nap()),
-                c.damage() == null || c.damage().isEmpty() ? null : String.join(", ", c.damage()))
+                c.damage() == null || c.damage().isEmpty() ? null : Lists.all(c.damage()))
             .filter(Objects::nonNull)
-            .collect(Collectors.joining(", "));
+            .filter(said -> !said.isEmpty())
+            .collect(Collectors.collectingAndThen(Collectors.toList(), Lists::facts));
     return rest.isEmpty() ? soil : soil + "; " + rest;
   }
 
@@ -81,10 +87,13 @@ final class Treatments {
   static String stains(JobFile.ConditionFile c) {
     return c.stains() == null || c.stains().isEmpty()
         ? ""
-        : c.stains().stream()
-            .map(stain -> Coded.parse(Stain.Kind.class, stain.kind()).words())
-            .distinct()
-            .collect(Collectors.joining(", ", PHRASES.say("stains-of"), ""));
+        : PHRASES.say(
+            "stains-of",
+            Lists.all(
+                c.stains().stream()
+                    .map(stain -> Coded.parse(Stain.Kind.class, stain.kind()).words())
+                    .distinct()
+                    .toList()));
   }
 
   /** What was done to a panel, with what was used there, whatever was planned. */
@@ -116,26 +125,27 @@ final class Treatments {
         did.add(PHRASES.say("with", past(laid.step()), with(here, products)));
       }
     }
-    return String.join(", ", did);
+    return Lists.facts(did);
   }
 
   /** What was used in some steps, each bottle once; empty for dry work. */
   private static String with(List<StepSoFar> steps, Shelf products) {
-    return steps.stream()
-        .flatMap(step -> step.productId().stream())
-        .distinct()
-        .map(id -> ProductName.of(products, id))
-        .collect(Collectors.joining(PHRASES.say("and")));
+    return Lists.all(
+        steps.stream()
+            .flatMap(step -> step.productId().stream())
+            .distinct()
+            .map(id -> ProductName.of(products, id))
+            .toList());
   }
 
   static String past(Step step) {
     return switch (step) {
-      case CONDITION -> "conditioned";
+      case CONDITION -> PHRASES.say("conditioned");
       case BARRIER -> PHRASES.say("dye-barrier-laid");
-      case COAT -> "coated";
-      case DRESS -> "dressed";
-      case REFINISH -> "restored";
-      default -> "protected";
+      case COAT -> PHRASES.say("coated");
+      case DRESS -> PHRASES.say("dressed");
+      case REFINISH -> PHRASES.say("restored");
+      default -> PHRASES.say("protected");
     };
   }
 }

@@ -12,6 +12,7 @@ import attune.core.bench.StepSoFar;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -69,7 +70,7 @@ class RunsOfVisits {
                     .computeIfAbsent(treatment(step, shelf), key -> new ArrayList<>())
                     .add(step));
     return byTreatment.entrySet().stream()
-        .map(e -> e.getKey() + ": " + went(e.getValue(), run, labels))
+        .map(e -> Lists.headed(e.getKey(), went(e.getValue(), run, labels)))
         .toList();
   }
 
@@ -113,7 +114,7 @@ class RunsOfVisits {
                 least == most
                     ? PHRASES.say("passes", least)
                     : PHRASES.say("to-passes", least, most));
-    String bad = not.isEmpty() ? "" : PHRASES.say("not-enough-on", String.join(", ", not));
+    String bad = not.isEmpty() ? "" : PHRASES.say("not-enough-on", Lists.facts(not));
     return good.isEmpty() || bad.isEmpty() ? good + bad : good + "; " + bad;
   }
 

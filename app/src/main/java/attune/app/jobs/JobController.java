@@ -8,6 +8,7 @@ import attune.app.jobs.JobViews.NewJob;
 import attune.app.jobs.JobViews.NewPanel;
 import attune.app.jobs.JobViews.PanelsRequest;
 import attune.app.jobs.JobViews.SplitRequest;
+import attune.core.check.Coded;
 import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -68,7 +69,7 @@ class JobController {
       @PathVariable UUID id,
       @PathVariable String surfaceId,
       @Valid @RequestBody SplitRequest request) {
-    return surveys.split(id, surfaceId, request.along());
+    return surveys.split(id, surfaceId, Coded.parse(Cut.class, request.along()));
   }
 
   @PostMapping("/{id}/panels/merge")

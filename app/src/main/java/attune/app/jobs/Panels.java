@@ -12,6 +12,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.material.FinishTable;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Wear;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
@@ -125,14 +126,13 @@ final class Panels {
   /**
    * The surfaces with one cut in two halves, each with its findings.
    *
-   * @param along across, into left and right, or down, into front and rear
    * @throws InvalidInputException if there is no such panel, or its halves would be too small
    */
   static List<SurfaceFile> split(
       List<SurfaceFile> surfaces,
       Map<String, Layout.Panel> panels,
       String id,
-      String along,
+      Cut cut,
       Map<String, String> labels) {
     SurfaceFile whole = find(surfaces, panels, id);
     double half = whole.areaM2() / 2;
@@ -142,20 +142,19 @@ final class Panels {
           PHRASES.say("a-panel-of-m", whole.areaM2()),
           PHRASES.say("one-of-m", 2 * LEAST_M2));
     }
-    boolean across = along.equals("across");
     List<PieceFile> pieces = pieces(whole, panels);
     String name =
         labels.getOrDefault(id, panels.containsKey(id) ? panels.get(id).label() : whole.label());
     List<SurfaceFile> after = new ArrayList<>(surfaces);
     after.removeIf(surface -> surface.id().equals(id));
     for (int i = 0; i < 2; i++) {
-      String word = across ? List.of("left", "right").get(i) : List.of("front", "rear").get(i);
+      String word = cut.halves().get(i);
       int which = i;
-      List<PieceFile> parts = pieces.stream().map(piece -> halfOf(piece, across, which)).toList();
+      List<PieceFile> parts = pieces.stream().map(piece -> halfOf(piece, cut, which)).toList();
       after.add(
           whole.cut(
               free(id + "-" + word, after),
-              name + ", " + word,
+              Lists.facts(Objects.requireNonNullElse(name, ""), cut.words().get(i)),
               half,
               whole.seamM() == null ? null : whole.seamM() / 2,
               parts.isEmpty() ? null : parts));
@@ -163,8 +162,8 @@ final class Panels {
     return sorted(after, panels);
   }
 
-  private static PieceFile halfOf(PieceFile p, boolean across, int which) {
-    return across
+  private static PieceFile halfOf(PieceFile p, Cut cut, int which) {
+    return cut == Cut.ACROSS
         ? new PieceFile(p.panel(), p.x() + which * p.w() / 2, p.y(), p.w() / 2, p.h())
         : new PieceFile(p.panel(), p.x(), p.y() + which * p.h() / 2, p.w(), p.h() / 2);
   }
@@ -230,7 +229,7 @@ final class Panels {
     if (values.size() > 1) {
       throw new InvalidInputException(
           "/surfaceIds",
-          what + " " + String.join(", ", new java.util.TreeSet<>(values)),
+          what + " " + Lists.facts(new java.util.TreeSet<>(values)),
           PHRASES.say("panels-of-one", what));
     }
   }
@@ -346,7 +345,7 @@ final class Panels {
     return panel == null
         ? "moderate"
         : panel.likely().stream()
-            .filter(likely -> likely.field().equals("soil"))
+            .filter(likely -> likely.isOf(Layout.Likely.Field.SOIL))
             .map(Layout.Likely::value)
             .findFirst()
             .orElse("moderate");

@@ -56,7 +56,7 @@ public class SurveyService {
    * @param what the change in words, as for undo
    */
   public JobDetail decide(
-      UUID id, String surfaceId, UnaryOperator<SurfaceFile> changed, String what) {
+      UUID id, String surfaceId, UnaryOperator<SurfaceFile> changed, UnaryOperator<String> what) {
     return jobs.edit(
         id,
         before -> {
@@ -68,7 +68,7 @@ public class SurveyService {
           if (!after.equals(before)) {
             documents.check(after);
           }
-          return new Edit(after, what + " " + nameOf(surfaceId, before, labels.panels(before)));
+          return new Edit(after, what.apply(nameOf(surfaceId, before, labels.panels(before))));
         });
   }
 
@@ -95,14 +95,14 @@ public class SurveyService {
   }
 
   /** Cuts a panel in two. */
-  JobDetail split(UUID id, String surfaceId, String along) {
+  JobDetail split(UUID id, String surfaceId, Cut cut) {
     return jobs.edit(
         id,
         before -> {
           Map<String, Layout.Panel> panels = labels.panels(before);
           return new Edit(
               before.with(
-                  Panels.split(before.surfaces(), panels, surfaceId, along, labels.labels(before))),
+                  Panels.split(before.surfaces(), panels, surfaceId, cut, labels.labels(before))),
               PHRASES.say("split", nameOf(surfaceId, before, panels)));
         });
   }
@@ -164,9 +164,8 @@ public class SurveyService {
         request.surfaceIds().size() == 1
             ? Optional.ofNullable(panels.get(first)).map(Layout.Panel::label).orElse(first)
             : PHRASES.say("panels", request.surfaceIds().size());
-    return (Boolean.TRUE.equals(request.finding().cleared())
-            ? PHRASES.say("clear")
-            : PHRASES.say("findings-on"))
-        + where;
+    return Boolean.TRUE.equals(request.finding().cleared())
+        ? PHRASES.say("clear", where)
+        : PHRASES.say("findings-on", where);
   }
 }

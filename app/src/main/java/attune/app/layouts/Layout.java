@@ -1,6 +1,7 @@
 package attune.app.layouts;
 
 import attune.app.format.Code;
+import attune.core.check.Coded;
 import attune.core.material.Role;
 import attune.core.material.Texture;
 import attune.core.survey.Surface;
@@ -18,12 +19,23 @@ public record Layout(
   /**
    * What is often found on a panel, and why.
    *
-   * @param field of a finding: soil or finish
+   * @param field of a finding
    * @param driverSide true when only on the driver's side
    */
-  public record Likely(String field, String value, Boolean driverSide, String why) {
+  public record Likely(
+      @Code(Field.class) String field, String value, Boolean driverSide, String why) {
     public Likely {
       driverSide = Boolean.TRUE.equals(driverSide);
+    }
+
+    /** What of a finding is guessed. */
+    public enum Field implements Coded {
+      SOIL,
+      FINISH
+    }
+
+    public boolean isOf(Field what) {
+      return field.equals(what.code());
     }
   }
 
@@ -76,14 +88,18 @@ public record Layout(
   /**
    * As it is with the wheel on a side: what goes with the wheel is there, and what a driver does.
    */
-  Layout driven(String drive) {
-    boolean right = drive.equals("right");
+  Layout driven(Drive drive) {
     return new Layout(
-        code, name, viewBox, zones, panels.stream().map(p -> driven(p, drive, right)).toList());
+        code, name, viewBox, zones, panels.stream().map(p -> driven(p, drive)).toList());
   }
 
-  private Panel driven(Panel p, String drive, boolean right) {
-    boolean mirrored = right && p.withWheel();
+  /** Whether it has one wheel, on the left or on the right. */
+  boolean hasDriveSide() {
+    return panels.stream().anyMatch(Panel::withWheel);
+  }
+
+  private Panel driven(Panel p, Drive drive) {
+    boolean mirrored = drive == Drive.RIGHT && p.withWheel();
     double across = viewBox.get(0) * 2.0 + viewBox.get(2);
     return new Panel(
         p.id(),
@@ -105,6 +121,6 @@ public record Layout(
         p.behind(),
         p.withWheel(),
         mirrored,
-        p.likely().stream().filter(l -> !l.driverSide() || p.side().equals(drive)).toList());
+        p.likely().stream().filter(l -> !l.driverSide() || p.side().equals(drive.code())).toList());
   }
 }

@@ -2,6 +2,7 @@ package attune.app.layouts;
 
 import attune.app.format.Code;
 import attune.app.reference.ReferenceData;
+import attune.core.check.Coded;
 import attune.core.material.Finish;
 import attune.core.material.PhWindow;
 import attune.core.words.Phrases;
@@ -21,7 +22,7 @@ class LayoutController {
   private static final Phrases PHRASES = Phrases.of(LayoutController.class);
 
   /** A layout to choose from. */
-  record LayoutChoice(String code, String name, int panels) {}
+  record LayoutChoice(String code, String name, int panels, boolean hasDriveSide) {}
 
   /** A finish to choose from. */
   record FinishChoice(
@@ -77,15 +78,19 @@ class LayoutController {
   @GetMapping("/layouts")
   List<LayoutChoice> all() {
     return layouts.all().stream()
-        .map(layout -> new LayoutChoice(layout.code(), layout.name(), layout.panels().size()))
+        .map(
+            layout ->
+                new LayoutChoice(
+                    layout.code(), layout.name(), layout.panels().size(), layout.hasDriveSide()))
         .toList();
   }
 
   @GetMapping("/layouts/{code}")
   Layout one(@PathVariable String code, @RequestParam(defaultValue = "left") String drive) {
+    Drive side = Coded.parse(Drive.class, drive);
     return layouts
         .find(code)
-        .map(layout -> layout.driven(drive))
+        .map(layout -> layout.driven(side))
         .orElseThrow(() -> new NoSuchElementException(PHRASES.say("there-is-no-such-layout")));
   }
 

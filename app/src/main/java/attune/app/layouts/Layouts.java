@@ -7,6 +7,7 @@ import attune.core.check.Coded;
 import attune.core.check.InvalidInputException;
 import attune.core.material.Role;
 import attune.core.material.Texture;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -52,12 +53,12 @@ public class Layouts {
     Set<String> zones = layout.zones().stream().map(Layout.Zone::id).collect(Collectors.toSet());
     Set<String> ids = new HashSet<>();
     for (Layout.Panel panel : layout.panels()) {
-      String where = PHRASES.say("panel", layout.code(), panel.id());
       if (!ids.add(panel.id())) {
-        throw new IllegalStateException(where + "repeated");
+        throw new IllegalStateException(PHRASES.say("panel", layout.code(), panel.id()));
       }
       if (!zones.contains(panel.zone())) {
-        throw new IllegalStateException(where + "no zone " + panel.zone());
+        throw new IllegalStateException(
+            PHRASES.say("no-zone", layout.code(), panel.id(), panel.zone()));
       }
       Coded.parse(Role.class, panel.role());
       Coded.parse(Texture.class, panel.texture());
@@ -65,7 +66,8 @@ public class Layouts {
       for (String beside :
           Stream.of(panel.mirror(), panel.behind()).filter(Objects::nonNull).toList()) {
         if (layout.panels().stream().noneMatch(other -> other.id().equals(beside))) {
-          throw new IllegalStateException(where + "no panel " + beside);
+          throw new IllegalStateException(
+              PHRASES.say("no-panel", layout.code(), panel.id(), beside));
         }
       }
     }
@@ -91,7 +93,7 @@ public class Layouts {
                 new InvalidInputException(
                     "/layout",
                     "\"" + code + "\"",
-                    PHRASES.say("one-of", String.join(", ", byCode.keySet()))));
+                    PHRASES.say("one-of", Lists.facts(byCode.keySet()))));
   }
 
   /** Panels of a layout by id, in its order; none for a layout that is not drawn. */

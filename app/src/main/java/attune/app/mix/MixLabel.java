@@ -5,6 +5,7 @@ import attune.core.check.InvalidInputException;
 import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
 import attune.core.shelf.Product;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
@@ -85,7 +86,7 @@ class MixLabel {
       throw new InvalidInputException(
           "/size",
           "\"" + size + "\"",
-          PHRASES.say("one-of", String.join(", ", STOCKS.keySet().stream().sorted().toList())));
+          PHRASES.say("one-of", Lists.facts(STOCKS.keySet().stream().sorted().toList())));
     }
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     Document document = new Document(stock.page(), 0, 0, 0, 0);

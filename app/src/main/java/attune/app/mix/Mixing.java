@@ -1,6 +1,7 @@
 package attune.app.mix;
 
 import attune.app.reference.ReferenceData;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
@@ -112,7 +113,7 @@ record Mixing(ReferenceData reference, Shelf shelf, LocalDate today) {
 
   static Ratio ratio(String pointer, @Nullable String text) {
     if (text == null) {
-      throw new InvalidInputException(pointer, "nothing", PHRASES.say("a-ratio-such-as-1"));
+      throw new InvalidInputException(pointer, Fault.NOTHING, PHRASES.say("a-ratio-such-as-1"));
     }
     try {
       return Ratio.parse(text);

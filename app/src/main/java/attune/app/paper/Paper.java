@@ -1,5 +1,6 @@
 package attune.app.paper;
 
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import com.lowagie.text.Document;
 import com.lowagie.text.Element;
@@ -8,7 +9,6 @@ import com.lowagie.text.FontFactory;
 import com.lowagie.text.Paragraph;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
-import com.lowagie.text.pdf.BaseFont;
 import com.lowagie.text.pdf.ColumnText;
 import com.lowagie.text.pdf.PdfContentByte;
 import com.lowagie.text.pdf.PdfPCell;
@@ -16,8 +16,9 @@ import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfPageEventHelper;
 import com.lowagie.text.pdf.PdfTemplate;
 import com.lowagie.text.pdf.PdfWriter;
-import jakarta.annotation.Nullable;
 import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
 
 /** A paper as it is written, from its letterhead to the number of its last page. */
 public final class Paper {
@@ -45,8 +46,8 @@ public final class Paper {
     this.head = head;
     page = new Document(size, MARGIN, MARGIN, MARGIN, MARGIN + FOOT / 2);
     PdfWriter writer = PdfWriter.getInstance(page, out);
-    writer.setPageEvent(new Foot(head.shop().isEmpty() ? title : head.shop() + ", " + title));
-    page.addTitle(head.vehicle().isEmpty() ? title : head.vehicle() + ": " + title);
+    writer.setPageEvent(new Foot(head.shop().isEmpty() ? title : Lists.facts(head.shop(), title)));
+    page.addTitle(head.vehicle().isEmpty() ? title : Lists.headed(head.vehicle(), title));
     page.open();
     letterhead(title);
   }
@@ -135,41 +136,35 @@ public final class Paper {
   /** What it is and which page of how many, at the foot of each. */
   private static final class Foot extends PdfPageEventHelper {
     private static final float SIZE = 8;
-    private static final float WIDEST = 20;
+    private static final float WIDEST = 120;
     private final String what;
-    private @Nullable PdfTemplate pages;
+    private final List<PdfTemplate> pages = new ArrayList<>();
 
     Foot(String what) {
       this.what = what;
     }
 
     @Override
-    public void onOpenDocument(PdfWriter writer, Document document) {
-      pages = writer.getDirectContent().createTemplate(WIDEST, SIZE + 2);
-    }
-
-    @Override
     public void onEndPage(PdfWriter writer, Document document) {
       PdfContentByte canvas = writer.getDirectContent();
-      BaseFont font = NOTE.getCalculatedBaseFont(false);
-      String number = PHRASES.say("page-of", writer.getPageNumber());
-      float right = document.right() - WIDEST;
       ColumnText.showTextAligned(
           canvas, Element.ALIGN_LEFT, new Phrase(what, NOTE), document.left(), FOOT, 0);
-      ColumnText.showTextAligned(
-          canvas, Element.ALIGN_RIGHT, new Phrase(number, NOTE), right, FOOT, 0);
-      canvas.addTemplate(pages, right + font.getWidthPoint(" ", SIZE), FOOT);
+      PdfTemplate page = canvas.createTemplate(WIDEST, SIZE + 2);
+      canvas.addTemplate(page, document.right() - WIDEST, FOOT);
+      pages.add(page);
     }
 
     @Override
     public void onCloseDocument(PdfWriter writer, Document document) {
-      ColumnText.showTextAligned(
-          pages,
-          Element.ALIGN_LEFT,
-          new Phrase(String.valueOf(writer.getPageNumber() - 1), NOTE),
-          0,
-          0,
-          0);
+      for (int i = 0; i < pages.size(); i++) {
+        ColumnText.showTextAligned(
+            pages.get(i),
+            Element.ALIGN_RIGHT,
+            new Phrase(PHRASES.say("page-of", i + 1, pages.size()), NOTE),
+            WIDEST,
+            0,
+            0);
+      }
     }
   }
 }

@@ -8,6 +8,7 @@ import attune.app.jobs.SurveyService;
 import attune.app.planning.MatchViews.ByHandRequest;
 import attune.app.planning.MatchViews.TriedRequest;
 import attune.app.reference.ReferenceData;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -61,19 +62,25 @@ class DecisionService {
     boolean caution = verdict.reasons().stream().anyMatch(r -> r.effect() == Effect.CAUTION);
     if (caution && reason.isEmpty()) {
       throw new InvalidInputException(
-          "/reason", "nothing", PHRASES.say("why-this-caution-is-overridden"));
+          "/reason", Fault.NOTHING, PHRASES.say("why-this-caution-is-overridden"));
     }
     ByHandFile byHand =
         new ByHandFile(NeedleReader.file(treatment), reason.isEmpty() ? null : reason);
     return surveys.decide(
-        id, surfaceId, s -> s.decided(byHand, s.tried()), PHRASES.say("set-by-hand"));
+        id,
+        surfaceId,
+        s -> s.decided(byHand, s.tried()),
+        where -> PHRASES.say("set-by-hand", where));
   }
 
   /** Back to the match's own choice. */
   JobDetail reset(UUID id, String surfaceId) {
     MatchService.surface(plans.job(id), surfaceId);
     return surveys.decide(
-        id, surfaceId, s -> s.decided(null, s.tried()), PHRASES.say("own-choice-on"));
+        id,
+        surfaceId,
+        s -> s.decided(null, s.tried()),
+        where -> PHRASES.say("own-choice-on", where));
   }
 
   /** Notes what a treatment did; what did not work sets a hand choice of the same aside. */
@@ -82,7 +89,8 @@ class DecisionService {
     MatchService.surface(job, surfaceId);
     Treatment treatment = NeedleReader.treatment(job.shelf(), request.needles());
     TriedFile noted = new TriedFile(NeedleReader.file(treatment), request.result());
-    return surveys.decide(id, surfaceId, s -> with(s, noted), PHRASES.say("tried-on"));
+    return surveys.decide(
+        id, surfaceId, s -> with(s, noted), where -> PHRASES.say("tried-on", where));
   }
 
   private static SurfaceFile with(SurfaceFile s, TriedFile noted) {
@@ -98,6 +106,9 @@ class DecisionService {
   JobDetail forgetTried(UUID id, String surfaceId) {
     MatchService.surface(plans.job(id), surfaceId);
     return surveys.decide(
-        id, surfaceId, s -> s.decided(s.byHand(), null), PHRASES.say("nothing-tried-on"));
+        id,
+        surfaceId,
+        s -> s.decided(s.byHand(), null),
+        where -> PHRASES.say("nothing-tried-on", where));
   }
 }

@@ -11,6 +11,7 @@ import attune.core.plan.RuleEffect;
 import attune.core.survey.HouseRules;
 import attune.core.survey.HouseRules.HouseRule;
 import attune.core.survey.Job;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
@@ -92,9 +93,7 @@ class RuleController {
                         "/key", "\"" + key + "\"", PHRASES.say("a-house-rule")));
     if (!rule.schools().contains(school)) {
       throw new InvalidInputException(
-          "/school",
-          "\"" + school + "\"",
-          PHRASES.say("one-of", String.join(", ", rule.schools())));
+          "/school", "\"" + school + "\"", PHRASES.say("one-of", Lists.facts(rule.schools())));
     }
     Job job = plans.job(id);
     RuleEffect effect =

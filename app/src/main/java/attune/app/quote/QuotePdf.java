@@ -5,6 +5,7 @@ import attune.app.paper.Paper;
 import attune.app.quote.QuoteViews.GivenView;
 import attune.app.quote.QuoteViews.LineView;
 import attune.app.quote.QuoteViews.QuoteView;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import com.lowagie.text.PageSize;
 import com.lowagie.text.pdf.PdfPTable;
@@ -39,8 +40,8 @@ final class QuotePdf {
 
   byte[] bytes() {
     Paper paper = new Paper(PageSize.A4, head, PHRASES.say("quote", given.number()));
-    paper.text(given.quote().level() == null ? title : title + ": " + given.quote().level());
-    paper.text(day.format(given.quotedAt()) + state());
+    paper.text(given.quote().level() == null ? title : Lists.headed(title, given.quote().level()));
+    paper.text(state());
     PdfPTable lines = lines();
     lines.setSpacingBefore(16);
     paper.add(lines);
@@ -51,8 +52,11 @@ final class QuotePdf {
 
   private String state() {
     return given.agreedAt() == null
-        ? PHRASES.say("good-until", day.format(given.quotedAt().plusDays(goodForDays)))
-        : PHRASES.say("agreed", day.format(given.agreedAt()));
+        ? PHRASES.say(
+            "good-until",
+            day.format(given.quotedAt()),
+            day.format(given.quotedAt().plusDays(goodForDays)))
+        : PHRASES.say("agreed", day.format(given.quotedAt()), day.format(given.agreedAt()));
   }
 
   private PdfPTable lines() {

@@ -1,5 +1,6 @@
 package attune.app.readings;
 
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.simulate.Instrument;
 import attune.core.words.Phrases;
@@ -32,14 +33,14 @@ record ReadingLine(
     if (instrument == Instrument.CLOTH_COLOUR) {
       if (colour == null || !colour.matches("#[0-9a-fA-F]{6}")) {
         throw new InvalidInputException(
-            pointer + "/colour", colour == null ? "nothing" : "\"" + colour + "\"", "#rrggbb");
+            pointer + "/colour", colour == null ? Fault.NOTHING : "\"" + colour + "\"", "#rrggbb");
       }
       return Integer.parseInt(colour.substring(1), 16);
     }
     if (value == null || !(value >= instrument.least() && value <= instrument.most())) {
       throw new InvalidInputException(
           pointer + "/value",
-          value == null ? "nothing" : String.valueOf(value),
+          value == null ? Fault.NOTHING : String.valueOf(value),
           PHRASES.say(
               "to", plain(instrument.least()), plain(instrument.most()), instrument.unit()));
     }

@@ -16,6 +16,7 @@ import attune.app.readings.ReadingViews.ReadingView;
 import attune.app.reference.ReferenceData;
 import attune.app.shelf.ShelfService;
 import attune.core.check.Coded;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.colour.SheenReading;
 import attune.core.material.Finish;
@@ -25,6 +26,7 @@ import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.simulate.Instrument;
 import attune.core.simulate.Validity;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -38,7 +40,6 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -165,7 +166,7 @@ class ReadingService {
                         "one-of",
                         Arrays.stream(Instrument.values())
                             .map(Coded::code)
-                            .collect(Collectors.joining(", ")))));
+                            .collect(Lists.joining()))));
   }
 
   private Target target(UUID jobId, Instrument instrument, ReadingRequest r) {
@@ -173,7 +174,7 @@ class ReadingService {
     if (instrument.readsASurface()) {
       if (r.surfaceId() == null) {
         throw new InvalidInputException(
-            "/surfaceId", "nothing", PHRASES.say("the-panel-that-was-read"));
+            "/surfaceId", Fault.NOTHING, PHRASES.say("the-panel-that-was-read"));
       }
       jobs.likely(jobId, r.surfaceId());
       return new Target(jobId, r.surfaceId(), null, null, seed);
@@ -183,7 +184,7 @@ class ReadingService {
       if (r.productId() == null || shelf.shelf().findProduct(r.productId()).isEmpty()) {
         throw new InvalidInputException(
             "/productId",
-            r.productId() == null ? "nothing" : "\"" + r.productId() + "\"",
+            r.productId() == null ? Fault.NOTHING : "\"" + r.productId() + "\"",
             PHRASES.say("a-product-on-the-shelf"));
       }
       String ratio = r.ratio() == null ? Ratio.READY.code() : Ratio.parse(r.ratio()).code();

@@ -2,6 +2,7 @@ package attune.app.shelf;
 
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 
 /** What a product of a plan is called. */
@@ -12,6 +13,8 @@ public final class ProductName {
    * @param id of a product; null for water alone, an id the shelf has not is its own name
    */
   public static String of(Shelf shelf, @Nullable String id) {
-    return id == null ? "water" : shelf.findProduct(id).map(Product::name).orElse(id);
+    return id == null
+        ? Phrases.of(ProductName.class).say("water")
+        : shelf.findProduct(id).map(Product::name).orElse(id);
   }
 }

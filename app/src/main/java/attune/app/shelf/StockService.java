@@ -3,6 +3,7 @@ package attune.app.shelf;
 import attune.app.shelf.StockViews.BottleForm;
 import attune.app.shelf.StockViews.BottleView;
 import attune.app.shelf.StockViews.WeighForm;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
@@ -97,7 +98,7 @@ public class StockService {
     }
     if (form.grams() == null || form.emptyGrams() == null) {
       throw new InvalidInputException(
-          "/leftMl", "nothing", PHRASES.say("the-millilitres-left-or-grams"));
+          "/leftMl", Fault.NOTHING, PHRASES.say("the-millilitres-left-or-grams"));
     }
     double grams = form.grams() - form.emptyGrams();
     if (grams < 0) {

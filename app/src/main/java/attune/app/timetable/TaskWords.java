@@ -8,6 +8,7 @@ import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Conflict;
 import attune.core.schedule.Skill;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -16,7 +17,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** Tasks and clashes in the shop's words. */
 final class TaskWords {
@@ -76,7 +76,7 @@ final class TaskWords {
   /** A work not everybody is left alone with, after "may". */
   static String words(Skill skill) {
     return switch (skill) {
-      case COATING -> "coat";
+      case COATING -> PHRASES.say("coat");
       case RIM -> PHRASES.say("work-a-steering-wheels-rim");
       case ANILINE -> PHRASES.say("work-hide-without-a-full");
     };
@@ -98,12 +98,12 @@ final class TaskWords {
 
   String label(Task task) {
     String step = part(task).orElseGet(() -> step(task));
-    return where(task).map(place -> step + ": " + place).orElse(step);
+    return where(task).map(place -> Lists.headed(step, place)).orElse(step);
   }
 
   String label(Stretch stretch) {
     String what = what(stretch.steps());
-    return where(stretch.zones()).map(place -> what + ": " + place).orElse(what);
+    return where(stretch.zones()).map(place -> Lists.headed(what, place)).orElse(what);
   }
 
   private String label(String id) {
@@ -124,7 +124,7 @@ final class TaskWords {
         said.stream()
             .map(TaskWords::words)
             .map(word -> word.substring(0, 1).toLowerCase(Locale.ROOT) + word.substring(1))
-            .collect(Collectors.joining(", "));
+            .collect(Lists.joining());
     return words(joined);
   }
 
@@ -135,7 +135,7 @@ final class TaskWords {
     if (places.isEmpty()) {
       return Optional.empty();
     }
-    return Optional.of(places.stream().map(TaskWords::words).collect(Collectors.joining(", ")));
+    return Optional.of(places.stream().map(TaskWords::words).collect(Lists.joining()));
   }
 
   private static String words(Step step) {

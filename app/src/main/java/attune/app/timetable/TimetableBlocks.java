@@ -12,6 +12,7 @@ import attune.core.plan.Task;
 import attune.core.plan.Timetable;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Map;
@@ -87,7 +88,7 @@ final class TimetableBlocks {
                 r.ratio().filter(ratio -> !ratio.equals(Ratio.READY.code())),
                 r.toolId().map(id -> names.getOrDefault(id, id)))
             .flatMap(Optional::stream)
-            .collect(Collectors.joining(", "));
+            .collect(Lists.joining());
     return new RoundView(
         r.id(),
         r.step().code(),

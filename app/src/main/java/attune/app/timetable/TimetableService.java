@@ -34,6 +34,7 @@ import attune.core.plan.Timetable;
 import attune.core.schedule.Skill;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.time.Clock;
 import java.time.Duration;
@@ -182,7 +183,7 @@ class TimetableService {
         throw new InvalidInputException(
             "/crew/" + i,
             "\"" + names.get(i) + "\"",
-            PHRASES.say("one-of", String.join(", ", shop.workers().keySet())));
+            PHRASES.say("one-of", Lists.facts(shop.workers().keySet())));
       }
     }
     int people = names.isEmpty() ? (request.people() == null ? 1 : request.people()) : names.size();
@@ -196,7 +197,7 @@ class TimetableService {
     return jobs.arrange(
         id,
         before.with(before.setting().by(people), arranged(before, names)),
-        names.isEmpty() ? PHRASES.say("people") : PHRASES.say("crew", String.join(", ", names)));
+        names.isEmpty() ? PHRASES.say("people") : PHRASES.say("crew", Lists.facts(names)));
   }
 
   private static ArrangementFile arranged(JobFile before, List<String> names) {
@@ -211,7 +212,7 @@ class TimetableService {
     for (Skill lacking : crew.lacks(NeededSkills.of(planned), job)) {
       throw new InvalidInputException(
           "/crew",
-          PHRASES.say("nobody-of-the-crew-may", String.join(", ", names)),
+          PHRASES.say("nobody-of-the-crew-may", Lists.facts(names)),
           PHRASES.say("someone-who-may", TaskWords.words(lacking)));
     }
     bookings.refuseClash(id, planned.timetable(), "/crew");
@@ -369,7 +370,7 @@ class TimetableService {
         t.step().code(),
         words.where(t).orElse(null),
         words.part(t).orElse(null),
-        with.isEmpty() ? null : String.join(", ", with),
+        with.isEmpty() ? null : Lists.facts(with),
         t.person().orElse(null),
         words.zone(t).orElse(null),
         t.surfaceIds(),

@@ -14,6 +14,7 @@ import attune.app.training.TrainingViews.MarkedView;
 import attune.app.training.TrainingViews.SchoolView;
 import attune.app.training.TrainingViews.TrainingView;
 import attune.app.web.NotNowException;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.schedule.Skill;
 import attune.core.shelf.Product;
@@ -279,7 +280,8 @@ public class TrainingService {
 
   private static List<Deed> deeds(AnswerRequest request, boolean ofCoat) {
     if (request.deeds() == null) {
-      throw new InvalidInputException("/deeds", "nothing", PHRASES.say("what-was-done-by-hand"));
+      throw new InvalidInputException(
+          "/deeds", Fault.NOTHING, PHRASES.say("what-was-done-by-hand"));
     }
     for (int i = 0; i < request.deeds().size(); i++) {
       Deed.Act act = request.deeds().get(i).act();

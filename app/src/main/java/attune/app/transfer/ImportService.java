@@ -5,6 +5,7 @@ import attune.app.shop.ShopService;
 import attune.app.transfer.Tables.Rows;
 import attune.app.transfer.Whole.Part;
 import attune.app.web.NotNowException;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.words.Phrases;
 import java.io.IOException;
@@ -195,7 +196,7 @@ class ImportService {
     ZipEntry entry = zip.getEntry(Whole.MANIFEST);
     if (entry == null) {
       throw new InvalidInputException(
-          "/" + Whole.MANIFEST, "nothing", PHRASES.say("the-manifest-of-a-whole"));
+          "/" + Whole.MANIFEST, Fault.NOTHING, PHRASES.say("the-manifest-of-a-whole"));
     }
     Whole whole;
     try (InputStream in = zip.getInputStream(entry)) {
@@ -264,7 +265,7 @@ class ImportService {
     if (entry == null || part.bytes() > most) {
       throw new InvalidInputException(
           "/" + name,
-          entry == null ? "nothing" : PHRASES.say("bytes", part.bytes()),
+          entry == null ? Fault.NOTHING : PHRASES.say("bytes", part.bytes()),
           entry == null
               ? PHRASES.say("what-the-manifest-names")
               : PHRASES.say("at-most-bytes", most));

@@ -2,6 +2,7 @@ package attune.app.web;
 
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
@@ -61,7 +62,7 @@ class Faults {
                     new Fault(
                         "/" + error.getField().replaceAll("[.\\[]", "/").replace("]", ""),
                         error.getRejectedValue() == null
-                            ? "nothing"
+                            ? Fault.NOTHING
                             : "\"" + error.getRejectedValue() + "\"",
                         Phrases.marked(String.valueOf(error.getDefaultMessage()))))
             .toList();
@@ -99,9 +100,7 @@ class Faults {
     if (type.isEnum()) {
       return PHRASES.say(
           "one-of",
-          Arrays.stream(type.getEnumConstants())
-              .map(String::valueOf)
-              .collect(Collectors.joining(", ")));
+          Arrays.stream(type.getEnumConstants()).map(String::valueOf).collect(Lists.joining()));
     }
     if (LocalDate.class.equals(type) || LocalDateTime.class.equals(type)) {
       return wrong.getOriginalMessage().replaceFirst("(?s).*?: (?=a (day|local time), )", "");
@@ -132,7 +131,7 @@ class Faults {
     return problem(
         HttpStatus.UNPROCESSABLE_CONTENT,
         PHRASES.say("this-cannot-be-worked-with"),
-        List.of(new Fault("/" + e.getRequestPartName(), "nothing", PHRASES.say("a-file"))));
+        List.of(new Fault("/" + e.getRequestPartName(), Fault.NOTHING, PHRASES.say("a-file"))));
   }
 
   @ExceptionHandler

@@ -65,10 +65,11 @@ class PanelsTest {
   @ValueSource(longs = {1, 2, 3, 5, 8, 13, 21, 34})
   void anySequenceOfCutsCoversThePanelExactlyAndJoinsBackToIt(long seed) {
     Random random = new Random(seed);
-    List<SurfaceFile> pieces = Panels.split(List.of(), LAYOUT, "seat", "across", Map.of());
+    List<SurfaceFile> pieces = Panels.split(List.of(), LAYOUT, "seat", Cut.ACROSS, Map.of());
     for (int cut = 0; cut < 5; cut++) {
       String id = pieces.get(random.nextInt(pieces.size())).id();
-      pieces = Panels.split(pieces, LAYOUT, id, random.nextBoolean() ? "across" : "down", Map.of());
+      pieces =
+          Panels.split(pieces, LAYOUT, id, random.nextBoolean() ? Cut.ACROSS : Cut.DOWN, Map.of());
     }
     assertThat(pieces).hasSize(7).extracting(SurfaceFile::id).doesNotHaveDuplicates();
     assertThat(area(pieces)).isCloseTo(0.6, within(1e-9));
@@ -100,7 +101,7 @@ class PanelsTest {
   @Test
   void aPanelOfOnesOwnIsHalvedWithoutPieces() {
     List<SurfaceFile> own = Panels.add(List.of(), new NewPanel("Parcel shelf", "trim", 0.4, null));
-    List<SurfaceFile> halves = Panels.split(own, LAYOUT, "own-parcel-shelf", "down", Map.of());
+    List<SurfaceFile> halves = Panels.split(own, LAYOUT, "own-parcel-shelf", Cut.DOWN, Map.of());
     assertThat(halves)
         .extracting(SurfaceFile::id)
         .containsExactlyInAnyOrder("own-parcel-shelf-front", "own-parcel-shelf-rear");
@@ -117,7 +118,7 @@ class PanelsTest {
 
   @Test
   void theWorstOfAllFindingsStands() {
-    List<SurfaceFile> halves = Panels.split(List.of(), LAYOUT, "seat", "across", Map.of());
+    List<SurfaceFile> halves = Panels.split(List.of(), LAYOUT, "seat", Cut.ACROSS, Map.of());
     SurfaceFile left =
         halves.get(0).in(condition("light", List.of("dust"), "worn", List.of("faded"), 3));
     SurfaceFile right = halves.get(1).in(condition("caked", List.of("ink"), "intact", null, 40));
@@ -139,7 +140,7 @@ class PanelsTest {
 
   @Test
   void whatIsNotThereCannotBeCutOrJoined() {
-    assertThatThrownBy(() -> Panels.split(List.of(), LAYOUT, "roof", "down", Map.of()))
+    assertThatThrownBy(() -> Panels.split(List.of(), LAYOUT, "roof", Cut.DOWN, Map.of()))
         .isInstanceOf(InvalidInputException.class)
         .hasMessageContaining("a panel of the layout");
     assertThatThrownBy(() -> Panels.merge(List.of(), LAYOUT, List.of("seat", "seat"), Map.of()))

@@ -7,6 +7,8 @@ import attune.app.format.ShelfReader;
 import attune.app.reference.ReferenceData;
 import attune.core.check.Coded;
 import attune.core.material.Role;
+import attune.core.survey.SeatZone;
+import attune.core.survey.Surface;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
@@ -75,13 +77,27 @@ class LayoutsTest {
   @Test
   void withTheWheelOnTheRightTheWheelAndTheDriversWearAreThere() {
     Layout five = new Layouts(MAPPER, SCHEMAS, REFERENCE).get("five-seat");
-    Layout right = five.driven("right");
+    Layout right = five.driven(Drive.RIGHT);
     assertThat(panel(right, "wheel-rim").mirrored()).isTrue();
     assertThat(panel(right, "wheel-rim").at().get(0)).isGreaterThan(500);
     assertThat(panel(right, "dash-screen").mirrored()).isFalse();
     assertThat(panel(right, "fr-cushion-bolster-outer").likely()).hasSize(1);
     assertThat(panel(right, "fl-cushion-bolster-outer").likely()).isEmpty();
-    assertThat(panel(five.driven("left"), "fl-cushion-bolster-outer").likely()).hasSize(1);
+    assertThat(panel(five.driven(Drive.LEFT), "fl-cushion-bolster-outer").likely()).hasSize(1);
+  }
+
+  /** A zone nobody knows may be anybody's seat; those of whole cabins are known. */
+  @Test
+  void ofEachSeatOfACabinItIsKnownWhoSitsThere() {
+    assertThat(new Layouts(MAPPER, SCHEMAS, REFERENCE).all())
+        .filteredOn(layout -> !layout.code().equals("single"))
+        .flatMap(Layout::panels)
+        .filteredOn(panel -> panel.role().equals(Role.SEAT.code()))
+        .extracting(Layout.Panel::zone)
+        .isNotEmpty()
+        .allMatch(SeatZone::isKnown);
+    assertThat(Surface.isDriven(Role.SEAT, "own")).isTrue();
+    assertThat(Surface.isDriven(Role.SEAT, "rear-bench")).isFalse();
   }
 
   private static Layout.Panel panel(Layout layout, String id) {

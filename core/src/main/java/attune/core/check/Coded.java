@@ -1,9 +1,9 @@
 package attune.core.check;
 
+import attune.core.words.Lists;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * An enum constant with a stable code for files, the API and the tables: {@code SKIN_OIL} is {@code
@@ -34,8 +34,6 @@ public interface Coded {
 
   /** All codes of a type, joined for an error message. */
   static <E extends Enum<E> & Coded> String codes(Class<E> type) {
-    return Arrays.stream(type.getEnumConstants())
-        .map(Coded::code)
-        .collect(Collectors.joining(", "));
+    return Arrays.stream(type.getEnumConstants()).map(Coded::code).collect(Lists.joining());
   }
 }

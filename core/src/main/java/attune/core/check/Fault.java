@@ -1,5 +1,7 @@
 package attune.core.check;
 
+import attune.core.words.Phrases;
+
 /**
  * One thing wrong with an input.
  *
@@ -8,8 +10,13 @@ package attune.core.check;
  * @param allowed what may stand there
  */
 public record Fault(String pointer, String found, String allowed) {
+  private static final Phrases PHRASES = Phrases.of(Fault.class);
+
+  /** What was found where nothing was. */
+  public static final String NOTHING = PHRASES.say("nothing");
+
   /** One line: place, what was found, what is allowed. */
   public String line() {
-    return (pointer.isEmpty() ? "/" : pointer) + ": found " + found + ", allowed " + allowed;
+    return PHRASES.say("found", pointer.isEmpty() ? "/" : pointer, found, allowed);
   }
 }

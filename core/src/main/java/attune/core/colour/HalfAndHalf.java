@@ -1,6 +1,7 @@
 package attune.core.colour;
 
 import attune.core.reference.Figures;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 
 /**
@@ -28,7 +29,8 @@ public record HalfAndHalf(
     if (!seen) {
       return PHRASES.say("no-difference-a-customer-would", Phrases.number("%.1f", deltaE));
     }
-    String lighter = gained.l() >= 0 ? "lighter" : "darker";
+    String by = Phrases.number("%.1f", Math.abs(gained.l()));
+    String lighter = gained.l() >= 0 ? PHRASES.say("lighter", by) : PHRASES.say("darker", by);
     String yellow =
         gained.b() < -1
             ? PHRASES.say("less-yellow")
@@ -37,10 +39,7 @@ public record HalfAndHalf(
         sheen < 0.98 ? PHRASES.say("more-matt") : sheen > 1.02 ? PHRASES.say("shinier") : "";
     return PHRASES.say(
         "the-cleaned-side-is-by",
-        lighter,
-        Phrases.number("%.1f", Math.abs(gained.l())),
-        yellow,
-        shine,
+        Lists.facts(lighter, yellow, shine),
         Phrases.number("%.1f", deltaE));
   }
 }

@@ -6,6 +6,7 @@ import attune.core.material.Finish;
 import attune.core.material.FinishTable;
 import attune.core.material.Role;
 import attune.core.reference.Figures;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,7 +15,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * A short adaptive interview: each answer moves the odds by Bayes' rule, the next question is the
@@ -122,15 +122,14 @@ public final class Interview {
             "/answers/" + code,
             PHRASES.say("an-unknown-question"),
             PHRASES.say(
-                "one-of",
-                questions.all().stream().map(Question::code).collect(Collectors.joining(", "))));
+                "one-of", questions.all().stream().map(Question::code).collect(Lists.joining())));
       }
     }
     return asked;
   }
 
   private static String codes(Question question) {
-    return question.answers().stream().map(Answer::code).collect(Collectors.joining(", "))
+    return question.answers().stream().map(Answer::code).collect(Lists.joining())
         + ", "
         + CANNOT_TELL;
   }
@@ -223,10 +222,8 @@ public final class Interview {
     }
     double worth = figures.get("identify.worth-naming");
     String left =
-        ranking.stream()
-            .filter(c -> c.share() >= worth)
-            .map(c -> c.finish().name())
-            .collect(Collectors.joining(PHRASES.say("or")));
+        Lists.any(
+            ranking.stream().filter(c -> c.share() >= worth).map(c -> c.finish().name()).toList());
     return PHRASES.say("these-questions-do-not-settle", left);
   }
 }

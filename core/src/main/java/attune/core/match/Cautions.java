@@ -23,12 +23,12 @@ import attune.core.survey.Surface;
 import attune.core.survey.Surface.Feature;
 import attune.core.survey.Surface.Tone;
 import attune.core.survey.Wishes.Avoid;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** The cautions shown at a surface, and what is referred instead of cleaned. */
 final class Cautions {
@@ -250,9 +250,7 @@ final class Cautions {
         ReasonCode.FAULT_LAMP,
         SAFETY,
         PHRASES.say("a-fault-was-seen-when"));
-    boolean where =
-        surface.role() == Role.SEAT && !surface.isDriven()
-            || place.finish().code().equals("textile/webbing");
+    boolean where = surface.isForChildSeat() || place.finish().code().equals("textile/webbing");
     add(
         where && place.reception().childSeat() == ChildSeat.IN,
         ReasonCode.CHILD_SEAT,
@@ -269,10 +267,7 @@ final class Cautions {
         SAFETY,
         PHRASES.say(
             "to-be-avoided-in-this",
-            surface.wishes().avoid().stream()
-                .sorted()
-                .map(Avoid::code)
-                .collect(Collectors.joining(", "))));
+            surface.wishes().avoid().stream().sorted().map(Avoid::code).collect(Lists.joining())));
   }
 
   private void craft() {

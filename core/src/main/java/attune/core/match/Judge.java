@@ -170,11 +170,9 @@ public final class Judge {
         percent,
         100 * place.demand().acceptable() / place.demand().amount(),
         "%",
-        PHRASES.say(
-            "after-passes-about-of-the",
-            passes,
-            Phrases.number("%.0f", percent),
-            passes < book.needs().most() ? PHRASES.say("and-more-would-hardly-show") : ""));
+        passes < book.needs().most()
+            ? PHRASES.say("and-more-would-hardly-show", passes, Phrases.number("%.0f", percent))
+            : PHRASES.say("after-passes-about-of-the", passes, Phrases.number("%.0f", percent)));
   }
 
   private void strength(

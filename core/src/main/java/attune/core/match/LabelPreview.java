@@ -5,6 +5,7 @@ import attune.core.measure.PhInterval;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -82,17 +83,19 @@ public record LabelPreview(List<PhAt> ph, List<String> excluded, List<String> no
             .filter(f -> ph.middle() < f.occasionalPh().orElse(f.routinePh()).low())
             .map(Finish::name)
             .toList();
-    say(at, over, "above", notes);
-    say(at, under, "below", notes);
+    if (!over.isEmpty()) {
+      notes.add(PHRASES.say("above", at.ratio().code(), some(over), over.size()));
+    }
+    if (!under.isEmpty()) {
+      notes.add(PHRASES.say("below", at.ratio().code(), some(under), under.size()));
+    }
   }
 
-  private static void say(PhAt at, List<String> names, String side, List<String> notes) {
-    if (!names.isEmpty()) {
-      String shown = String.join(", ", names.subList(0, Math.min(4, names.size())));
-      String more = names.size() > 4 ? PHRASES.say("and-more", names.size() - 4) : "";
-      notes.add(
-          PHRASES.say(
-              "at-the-label-allows-it", at.ratio().code(), shown, more, side, names.size()));
+  private static String some(List<String> names) {
+    List<String> shown = new ArrayList<>(names.subList(0, Math.min(4, names.size())));
+    if (names.size() > 4) {
+      shown.add(PHRASES.say("and-more", names.size() - 4));
     }
+    return Lists.all(shown);
   }
 }

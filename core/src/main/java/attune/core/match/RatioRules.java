@@ -58,15 +58,13 @@ final class RatioRules {
                   ? product.label().mildest().water()
                   : product.label().strongest().water(),
               PHRASES.say("parts-water"),
-              PHRASES.say(
-                  "the-label-of",
-                  product.name(),
-                  product.label().isReady()
-                      ? PHRASES.say("says-ready-to-use")
-                      : PHRASES.say(
-                          "allows-to",
-                          product.label().strongest().code(),
-                          product.label().mildest().code()))));
+              product.label().isReady()
+                  ? PHRASES.say("says-ready-to-use", product.name())
+                  : PHRASES.say(
+                      "allows-to",
+                      product.name(),
+                      product.label().strongest().code(),
+                      product.label().mildest().code())));
     }
     ph.ifPresentOrElse(
         interval -> {

@@ -18,11 +18,11 @@ import attune.core.shelf.Tool.Suits;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface.Near;
 import attune.core.survey.Surface.Tone;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What a tool is told on a surface, whatever it carries. */
 public final class ToolRules {
@@ -73,7 +73,7 @@ public final class ToolRules {
                 tool.suits().stream()
                     .sorted()
                     .map(s -> s.code().replace('-', ' '))
-                    .collect(Collectors.joining(", ")))));
+                    .collect(Lists.joining()))));
   }
 
   /** Whether a tool is kept for where this is; what is not said is not held against it. */
@@ -207,9 +207,8 @@ public final class ToolRules {
             ReasonCode.THROWS_DROPLETS,
             much ? BARRED : CAUTION,
             MODIFIER,
-            PHRASES.say(
-                "flicks-dirty-cleaner-about-and",
-                tool.name(),
-                much ? "." : PHRASES.say("shield-it"))));
+            much
+                ? PHRASES.say("flicks-dirty-cleaner-about-and", tool.name())
+                : PHRASES.say("shield-it", tool.name())));
   }
 }

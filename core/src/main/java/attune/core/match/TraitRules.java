@@ -72,6 +72,7 @@ final class TraitRules {
     SolventRule rule = place.limits().solvent().value();
     boolean namedByMaker = product.labelAllows().contains(place.finish().code());
     if (rule == SolventRule.NO || (rule == SolventRule.MAKER && !namedByMaker)) {
+      String stands = place.limits().subject(place.limits().solvent());
       reasons.add(
           Reason.measured(
               ReasonCode.SOLVENT,
@@ -80,12 +81,9 @@ final class TraitRules {
               product.solventPercent(),
               0,
               "%",
-              PHRASES.say(
-                  "stands-none",
-                  product.has(Trait.SOLVENT_UNSAID)
-                      ? PHRASES.say("how-much-solvent-holds-is", product.name())
-                      : PHRASES.say("holds-solvent", product.name()),
-                  place.limits().subject(place.limits().solvent()))));
+              product.has(Trait.SOLVENT_UNSAID)
+                  ? PHRASES.say("how-much-solvent-holds-is", product.name(), stands)
+                  : PHRASES.say("holds-solvent", product.name(), stands)));
       ProductRules.unsaid(
           product, Trait.SOLVENT_UNSAID, PHRASES.say("its-share-of-solvent"), reasons);
     } else {

@@ -9,6 +9,7 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Span;
 import attune.core.shelf.Tool;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -97,25 +98,25 @@ final class WhatIf {
   private Remedy usable(Search search, Option option) {
     Treatment t = search.treatment(option);
     Verdict verdict = judge.judge(search.place(), t);
-    String cautions =
+    String does = said(t, verdict);
+    String says =
         verdict.reasons().stream()
             .filter(r -> r.effect() == Reason.Effect.CAUTION)
             .findFirst()
-            .map(r -> PHRASES.say("test-a-spot-and-accept", r.text()))
-            .orElse("");
-    return new Remedy(true, PHRASES.say("it-would-do", said(t, verdict), cautions), Optional.of(t));
+            .map(r -> PHRASES.say("test-a-spot-and-accept", does, r.text()))
+            .orElseGet(() -> PHRASES.say("it-would-do", does));
+    return new Remedy(true, says, Optional.of(t));
   }
 
   private static String said(Treatment t, Verdict verdict) {
-    String passes = PHRASES.say("passes", verdict.passes());
-    return WhyNot.said(t)
-        + (t.isDry() ? " " : PHRASES.say("on-the-sitting-s", t.applyTo().code(), t.dwellS()))
-        + passes;
+    return Lists.facts(
+        WhyNot.said(t),
+        t.isDry() ? "" : PHRASES.say("on-the-sitting-s", t.applyTo().code(), t.dwellS()),
+        PHRASES.say("passes", verdict.passes()));
   }
 
   /** What one reason against it would take. */
   private Remedy remedy(Reason reason) {
-    String nothing = "Nothing: ";
     return switch (reason.code()) {
       case STOCK_SHORT, EXPIRED -> can(PHRASES.say("a-fresh-bottle-on-the"));
       case PH_UNKNOWN -> can(PHRASES.say("take-the-ph-of-the"));
@@ -130,10 +131,10 @@ final class WhatIf {
       case THROWS_DROPLETS -> can(PHRASES.say("only-if-what-lies-beside"));
       case EXPOSURE_SPENT -> can(PHRASES.say("wait-until-the-last-years"));
       case IDENTIFY_FIRST -> can(PHRASES.say("identify-the-finish-first"));
-      case LABEL_DILUTION -> cannot(PHRASES.say("no-ratio-on-its-label", nothing));
-      case PH_ABOVE_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on", nothing));
-      case PH_BELOW_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on-2", nothing));
-      case TOO_WEAK, TOO_MANY_PASSES -> cannot(PHRASES.say("at-its-strongest-and-as", nothing));
+      case LABEL_DILUTION -> cannot(PHRASES.say("no-ratio-on-its-label"));
+      case PH_ABOVE_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on"));
+      case PH_BELOW_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on-2"));
+      case TOO_WEAK, TOO_MANY_PASSES -> cannot(PHRASES.say("at-its-strongest-and-as"));
       default -> cannot(PHRASES.say("nothing-this-cannot-be-changed"));
     };
   }

@@ -196,8 +196,9 @@ final class WhyNot {
     return t.cleaner()
         .map(
             c ->
-                PHRASES.say(
-                    "with", c.name(), t.ratio().isReady() ? "" : " " + t.ratio().code(), tool))
+                t.ratio().isReady()
+                    ? PHRASES.say("with", c.name(), tool)
+                    : PHRASES.say("mixed", c.name(), t.ratio().code(), tool))
         .orElse(PHRASES.say("dry", tool));
   }
 

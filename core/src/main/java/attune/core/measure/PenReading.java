@@ -24,14 +24,15 @@ public final class PenReading {
   public static String says(
       double read, Optional<PhInterval> expected, Optional<PhInterval> before) {
     if (before.filter(b -> read >= b.low() && read <= b.high()).isPresent()) {
-      return PHRASES.say(
-          "as-this-bottle-measured-before",
-          before.get().low(),
-          before.get().high(),
-          expected
-              .filter(e -> read < e.low() || read > e.high())
-              .map(e -> PHRASES.say("by-its-label-it-would", e.low(), e.high()))
-              .orElse("."));
+      PhInterval measured = before.get();
+      return expected
+          .filter(e -> read < e.low() || read > e.high())
+          .map(
+              e ->
+                  PHRASES.say(
+                      "by-its-label-it-would", measured.low(), measured.high(), e.low(), e.high()))
+          .orElseGet(
+              () -> PHRASES.say("as-this-bottle-measured-before", measured.low(), measured.high()));
     }
     if (expected.isEmpty()) {
       return PHRASES.say("nothing-on-the-label-to");

@@ -4,7 +4,9 @@ import attune.core.match.Decisions;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Treatment;
+import attune.core.shelf.Product;
 import attune.core.survey.Job;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -89,29 +91,29 @@ public record RuleEffect(
         .forEach(
             step ->
                 parts.add(
-                    step.product().name()
-                        + (step.waitS() > 0 ? PHRASES.say("after-h", step.waitS() / 3600) : "")));
+                    step.waitS() > 0
+                        ? PHRASES.say("after-h", step.product().name(), step.waitS() / 3600)
+                        : step.product().name()));
     Set<ReasonCode> told = Set.of(ReasonCode.RINSE, ReasonCode.WARM_FIRST);
     parts.addAll(
         plan.cautions().stream()
             .map(Reason::code)
             .filter(told::contains)
-            .map(code -> code == ReasonCode.RINSE ? "rinsed" : PHRASES.say("seat-heat-first"))
+            .map(
+                code ->
+                    code == ReasonCode.RINSE
+                        ? PHRASES.say("rinsed")
+                        : PHRASES.say("seat-heat-first"))
             .collect(Collectors.toList()));
     return String.join("; ", parts);
   }
 
   private static String said(Treatment t) {
-    String cleaner =
-        t.cleaner()
-            .map(c -> c.name() + (t.ratio().isReady() ? "" : " " + t.ratio().code()) + ", ")
-            .orElse("dry, ");
-    return PHRASES.say(
-        "on-the",
-        cleaner,
-        t.tool().name(),
-        t.applyTo().code(),
-        t.warmth() == Treatment.Warmth.NONE ? "" : ", " + t.warmth().code().replace('-', ' '),
-        t.isDry() ? "" : ", " + t.dwellS() + " s");
+    return Lists.facts(
+        t.cleaner().map(Product::name).orElseGet(() -> PHRASES.say("dry")),
+        t.isDry() || t.ratio().isReady() ? "" : t.ratio().code(),
+        PHRASES.say("on-the", t.tool().name(), t.applyTo().code()),
+        t.warmth() == Treatment.Warmth.NONE ? "" : t.warmth().code().replace('-', ' '),
+        t.isDry() ? "" : PHRASES.say("sits-s", t.dwellS()));
   }
 }

@@ -12,6 +12,7 @@ import attune.core.quote.Quote.Line;
 import attune.core.quote.Quote.Package;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -78,15 +79,13 @@ public final class Quoting {
 
   private Line travel(Rates.Travel travel) {
     int days = plan.timetable().visits().size();
-    String times = days == 1 ? "" : PHRASES.say("times", days);
-    String far =
+    String says =
         travel
             .km()
-            .map(km -> PHRASES.say("km-there-and-back", Math.round(km)))
-            .orElse(". How far it is was not said and is not in the price");
+            .map(km -> PHRASES.say("km-there-and-back", days, Math.round(km)))
+            .orElseGet(() -> PHRASES.say("coming-to-you", days));
     long minor = travel.minor(days);
-    return new Line(
-        Package.TRAVEL, PHRASES.say("coming-to-you", times, far), false, true, 0, minor, 0, true);
+    return new Line(Package.TRAVEL, says, false, true, 0, minor, 0, true);
   }
 
   /** Hands are priced, waits and rests are not. */
@@ -182,12 +181,12 @@ public final class Quoting {
     String where = PHRASES.say("panels", panelCount);
     return switch (sold) {
       case RECEPTION -> PHRASES.say("reception-inspection-under-the");
-      case CLEANING -> PHRASES.say("cleaning-by-hand", where);
-      case TEXTILES -> PHRASES.say("textiles") + where;
-      case SHIELD_YOUNG_HIDE -> PHRASES.say("protective-shield-for-hide-up", where);
-      case CARE_OLDER_HIDE -> PHRASES.say("conditioning-then-protection-for", where);
-      case COATING -> PHRASES.say("coating") + where;
-      case DRESSING -> PHRASES.say("dressing-of-plastics-and-trim", where);
+      case CLEANING -> Lists.facts(PHRASES.say("cleaning-by-hand"), where);
+      case TEXTILES -> Lists.facts(PHRASES.say("textiles"), where);
+      case SHIELD_YOUNG_HIDE -> Lists.facts(PHRASES.say("protective-shield-for-hide-up"), where);
+      case CARE_OLDER_HIDE -> Lists.facts(PHRASES.say("conditioning-then-protection-for"), where);
+      case COATING -> Lists.facts(PHRASES.say("coating"), where);
+      case DRESSING -> Lists.facts(PHRASES.say("dressing-of-plastics-and-trim"), where);
       case TRAVEL, REFERRED -> throw new IllegalStateException(sold + " has its own words");
     };
   }

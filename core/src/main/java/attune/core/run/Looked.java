@@ -42,7 +42,7 @@ public record Looked(Look look, int passesHigh, boolean hide) {
       case STUCK ->
           firmer
               ? new Outcome(Next.NEXT_RUNG, PHRASES.say("the-soil-there-does-not"))
-              : new Outcome(Next.LEAVE, LEAVE);
+              : new Outcome(Next.LEAVE, PHRASES.say("the-finish-stands-no-more"));
       case SEAM_DIRT -> again(pass, firmer, PHRASES.say("detail-brush-along-the-open"));
       case SEAM_DAMP -> new Outcome(Next.LIGHTER, PHRASES.say("wipe-first-then-blow-the"));
       case GLOSSY -> again(pass, firmer, PHRASES.say("shine-is-skin-oil-or"));
@@ -75,26 +75,21 @@ public record Looked(Look look, int passesHigh, boolean hide) {
     if (pass < passesHigh) {
       return new Outcome(
           Next.AGAIN,
-          PHRASES.say(
-              "pass-of-at-most-on",
-              look == Look.FOAM ? PHRASES.say("brown-foam-go-on") : PHRASES.say("soil-go-on"),
-              pass + 1,
-              passesHigh));
+          look == Look.FOAM
+              ? PHRASES.say("brown-foam-go-on", pass + 1, passesHigh)
+              : PHRASES.say("soil-go-on", pass + 1, passesHigh));
     }
-    return firmerOrLeft(firmer, PHRASES.say("soil-still-after-all-the"));
+    return firmer
+        ? new Outcome(Next.NEXT_RUNG, PHRASES.say("soil-still-after-all-the"))
+        : new Outcome(Next.LEAVE, PHRASES.say("soil-still-leave"));
   }
 
   private Outcome again(int pass, boolean firmer, String says) {
-    return pass < passesHigh
-        ? new Outcome(Next.LIGHTER, says)
-        : firmerOrLeft(firmer, PHRASES.say("it-stays-as-it-is"));
-  }
-
-  private static final String LEAVE = PHRASES.say("the-finish-stands-no-more");
-
-  private Outcome firmerOrLeft(boolean firmer, String why) {
+    if (pass < passesHigh) {
+      return new Outcome(Next.LIGHTER, says);
+    }
     return firmer
-        ? new Outcome(Next.NEXT_RUNG, PHRASES.say("the-next-rung-after-a", why))
-        : new Outcome(Next.LEAVE, why + LEAVE.toLowerCase(java.util.Locale.ROOT));
+        ? new Outcome(Next.NEXT_RUNG, PHRASES.say("it-stays-as-it-is"))
+        : new Outcome(Next.LEAVE, PHRASES.say("it-stays-leave"));
   }
 }

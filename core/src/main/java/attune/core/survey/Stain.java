@@ -17,21 +17,21 @@ public record Stain(Kind kind, Extent extent, Optional<Double> cm2, Optional<Int
 
   /** What it is of. */
   public enum Kind implements Coded {
-    DUST(Soil.DUST, "dust"),
-    SKIN_OIL(Soil.SKIN_OIL, "grease"),
-    MAKE_UP(Soil.MAKE_UP, "make-up"),
+    DUST(Soil.DUST, Phrases.of(Stain.class).say("dust")),
+    SKIN_OIL(Soil.SKIN_OIL, Phrases.of(Stain.class).say("grease")),
+    MAKE_UP(Soil.MAKE_UP, Phrases.of(Stain.class).say("make-up")),
     FOOD_DRINK(Soil.FOOD_DRINK, Phrases.of(Stain.class).say("food-or-drink")),
     DENIM_DYE(Soil.DENIM_DYE, Phrases.of(Stain.class).say("denim-dye")),
-    INK(Soil.INK, "ink"),
+    INK(Soil.INK, Phrases.of(Stain.class).say("ink")),
     SHOE_SCUFF(Soil.SHOE_SCUFF, Phrases.of(Stain.class).say("shoe-marks")),
     SILICONE_FILM(Soil.SILICONE_FILM, Phrases.of(Stain.class).say("silicone-film")),
     POLISH(Soil.POLISH, Phrases.of(Stain.class).say("nail-polish")),
-    ADHESIVE(Soil.ADHESIVE, "adhesive"),
-    MOULD(Soil.MOULD, "mould"),
+    ADHESIVE(Soil.ADHESIVE, Phrases.of(Stain.class).say("adhesive")),
+    MOULD(Soil.MOULD, Phrases.of(Stain.class).say("mould")),
     WHITE_BLOOM(Soil.WHITE_BLOOM, Phrases.of(Stain.class).say("white-bloom")),
-    ODOUR(Soil.ODOUR, "smell"),
-    BLOOD(Soil.FOOD_DRINK, "blood"),
-    GLUE(Soil.ADHESIVE, "glue");
+    ODOUR(Soil.ODOUR, Phrases.of(Stain.class).say("smell")),
+    BLOOD(Soil.FOOD_DRINK, Phrases.of(Stain.class).say("blood")),
+    GLUE(Soil.ADHESIVE, Phrases.of(Stain.class).say("glue"));
 
     private final Soil soil;
 

@@ -94,16 +94,19 @@ public record Surface(
     return history.stream().anyMatch(Visit::coated);
   }
 
-  /** Held, or sat in by whoever drives. */
+  /** Held, or perhaps sat in by whoever drives. */
   public boolean isDriven() {
     return isDriven(role, zone);
   }
 
   /** The same of a panel of a role, in a zone. */
   public static boolean isDriven(Role role, String zone) {
-    boolean driversSeat =
-        role == Role.SEAT && (zone.startsWith("front") || zone.startsWith("helm"));
-    return role.isControlled() || driversSeat;
+    return role.isControlled() || role == Role.SEAT && SeatZone.mayBeDrivers(zone);
+  }
+
+  /** Where a child seat may stand. */
+  public boolean isForChildSeat() {
+    return role == Role.SEAT && SeatZone.mayHoldChildSeat(zone);
   }
 
   /** Front or back of a steering wheel, a lever knob or a handbrake: what the driver holds. */

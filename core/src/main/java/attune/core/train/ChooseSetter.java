@@ -13,6 +13,7 @@ import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Tool;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -179,10 +180,11 @@ final class ChooseSetter implements Setter {
     String does =
         PHRASES.say(
             "stiffness-passes-to-the-standard",
-            v.ph()
-                .map(p -> PHRASES.say("ph", Phrases.number("%.1f", p.middle())))
-                .orElse(PHRASES.say("ph-unknown")),
-            v.treatment().dwellS() > 0 ? ", " + v.treatment().dwellS() + " s" : "",
+            Lists.facts(
+                v.ph()
+                    .map(p -> PHRASES.say("ph", Phrases.number("%.1f", p.middle())))
+                    .orElse(PHRASES.say("ph-unknown")),
+                v.treatment().dwellS() > 0 ? PHRASES.say("sits-s", v.treatment().dwellS()) : ""),
             v.treatment().tool().stiffness(),
             v.passes());
     return judged.mark() == Mark.RIGHT
@@ -196,7 +198,7 @@ final class ChooseSetter implements Setter {
         scene.place().finish().code()
             + (scene.surface().condition().wear() == attune.core.survey.Condition.Wear.INTACT
                 ? ""
-                : PHRASES.say("worn"));
+                : " worn");
     String cleaner = t.cleaner().map(Product::id).orElse("dry");
     String soils =
         scene.surface().condition().soils().stream()
@@ -206,11 +208,11 @@ final class ChooseSetter implements Setter {
             .orElse("");
     boolean holes = scene.surface().perforated() || !scene.surface().features().isEmpty();
     return List.of(
-        PHRASES.say("stiffness", finish, t.tool().stiffness()),
-        PHRASES.say("with", finish, t.tool().id()),
+        finish + " stiffness " + t.tool().stiffness(),
+        finish + " with " + t.tool().id(),
         finish + " " + cleaner + " " + t.ratio().code(),
-        PHRASES.say("on", finish, t.applyTo(), holes),
-        PHRASES.say("ph-2", finish, v.ph().map(p -> Math.round(p.high())).orElse(-1L)),
+        finish + " on " + t.applyTo() + holes,
+        finish + " pH " + v.ph().map(p -> Math.round(p.high())).orElse(-1L),
         soils + " " + cleaner + " " + scene.surface().condition().soil(),
         cleaner,
         cleaner + " " + scene.surface().role());

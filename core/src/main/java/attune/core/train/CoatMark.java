@@ -2,6 +2,7 @@ package attune.core.train;
 
 import attune.core.check.Coded;
 import attune.core.train.CoatWork.Area;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -89,12 +90,11 @@ public record CoatMark(
       }
     }
     if (!cured.isEmpty()) {
-      says.add(0, PHRASES.say("never-levelled-and-left-to", String.join(", ", cured)));
+      says.add(0, PHRASES.say("never-levelled-and-left-to", Lists.facts(cured)));
     }
     if (!smeared.isEmpty()) {
       says.add(
-          PHRASES.say(
-              "wiped-before-s-a-coat", String.join(", ", smeared), work.areas().get(0).fromS()));
+          PHRASES.say("wiped-before-s-a-coat", Lists.facts(smeared), work.areas().get(0).fromS()));
     }
     long bare = own.count(State.BARE);
     if (bare > 0) {

@@ -72,7 +72,8 @@ public record CoatWork(Scene scene, List<Fact> facts, List<Area> areas) {
     for (int i = 0; i < count; i++) {
       int apply = laid.get(i).handsS();
       int level = levelled.get(i).handsS();
-      String name = panel.surface().part() + (count > 1 ? PHRASES.say("of", i + 1, count) : "");
+      String part = panel.surface().part();
+      String name = count > 1 ? PHRASES.say("of", part, i + 1, count) : part;
       areas.add(
           new Area(
               name,

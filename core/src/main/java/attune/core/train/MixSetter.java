@@ -111,7 +111,7 @@ final class MixSetter implements Setter {
   }
 
   private static Choice choice(double ml, Mark mark, String why, String cue) {
-    return new Choice(ml(ml), mark, List.of(why), List.of(PHRASES.say("amount", cue)));
+    return new Choice(ml(ml), mark, List.of(why), List.of("amount " + cue));
   }
 
   private static String ml(double ml) {

@@ -58,17 +58,14 @@ final class PaceSetter implements Setter {
     String window = PHRASES.say("the-film-can-be-worked", Words.minutes(now.windowS()));
     double area = scene.surface().area().value();
     String air = String.valueOf(bucket(now.windowS()));
-    String hot = PHRASES.say("at", Math.round(scene.place().found().value()));
+    String hot = " at " + Math.round(scene.place().found().value());
     List<Choice> choices = new ArrayList<>();
     choices.add(
         new Choice(
             NOT_NOW,
             waits ? Mark.RIGHT : Mark.WEAK,
             List.of(window),
-            List.of(
-                PHRASES.say("not-now", air),
-                PHRASES.say("not-now-2", hot),
-                PHRASES.say("not-now-3", air, hot))));
+            List.of("not now " + air, "not now" + hot, "not now " + air + hot)));
     choices.add(piece(right, waits ? Mark.DANGEROUS : Mark.RIGHT, window, area, air, hot));
     if (right > 1) {
       choices.add(
@@ -113,7 +110,7 @@ final class PaceSetter implements Setter {
         mark,
         List.of(why),
         List.of(
-            PHRASES.say("m-in", Math.round(Math.log(area / count) * 4), air),
+            Math.round(Math.log(area / count) * 4) + " m² in " + air,
             "laid" + hot,
             Math.round(Math.log(area / count) * 3) + " " + air + hot));
   }

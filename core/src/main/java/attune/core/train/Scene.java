@@ -4,6 +4,7 @@ import attune.core.match.Place;
 import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,15 +38,16 @@ public record Scene(long seed, long draw, Lesson lesson, Job job, Place place) {
     facts.add(
         new Fact(
             PHRASES.say("finish"),
-            place.finish().name() + (s.perforated() ? PHRASES.say("perforated") : "")));
+            s.perforated()
+                ? PHRASES.say("perforated", place.finish().name())
+                : place.finish().name()));
     facts.add(new Fact(PHRASES.say("soil"), soil(s)));
     facts.add(
         new Fact(
             PHRASES.say("state"),
-            Words.of(s.condition().wear().code())
-                + ", "
-                + Math.max(1, s.ageMonths() / 12)
-                + (s.ageMonths() < 24 ? PHRASES.say("year-old") : PHRASES.say("years-old"))));
+            Lists.facts(
+                Words.of(s.condition().wear().code()),
+                PHRASES.say("year-old", Math.max(1, s.ageMonths() / 12)))));
     facts.add(new Fact(PHRASES.say("standard"), Words.of(s.wishes().standard().code())));
     return facts;
   }
@@ -69,6 +71,6 @@ public record Scene(long seed, long draw, Lesson lesson, Job job, Place place) {
             .sorted()
             .reduce((a, b) -> a + ", " + b)
             .orElse("");
-    return families.isEmpty() ? level : level + ": " + families;
+    return families.isEmpty() ? level : Lists.headed(level, families);
   }
 }

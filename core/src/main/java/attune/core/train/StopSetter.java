@@ -105,7 +105,7 @@ final class StopSetter implements Setter {
     Condition condition = scene.surface().condition();
     boolean belt = scene.place().finish().code().equals("textile/webbing");
     condition.damage().forEach(d -> signs.add(d.name()));
-    signs.add(condition.wear() + (belt ? PHRASES.say("belt") : ""));
+    signs.add(condition.wear() + (belt ? " belt" : ""));
     if (condition.hasMould()) {
       signs.add("mould");
     }

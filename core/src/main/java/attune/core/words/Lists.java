@@ -1,0 +1,54 @@
+package attune.core.words;
+
+import com.ibm.icu.text.ListFormatter;
+import com.ibm.icu.text.ListFormatter.Type;
+import com.ibm.icu.text.ListFormatter.Width;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Locale;
+import java.util.stream.Collector;
+import java.util.stream.Collectors;
+
+/** Several things in one sentence, as the language puts them beside one another. */
+public final class Lists {
+  private static final Phrases PHRASES = Phrases.of(Lists.class);
+  private static final ListFormatter FACTS = of(Type.UNITS);
+  private static final ListFormatter ALL = of(Type.AND);
+  private static final ListFormatter ANY = of(Type.OR);
+
+  private Lists() {}
+
+  /** What is said one after the other, those that are not empty: "1:10, warm, two passes". */
+  public static String facts(String... facts) {
+    return facts(Arrays.asList(facts));
+  }
+
+  /** The same. */
+  public static String facts(Collection<String> facts) {
+    return FACTS.format(facts.stream().filter(fact -> !fact.isEmpty()).toList());
+  }
+
+  /** All of them: "seat, door and dash". */
+  public static String all(Collection<String> things) {
+    return ALL.format(things);
+  }
+
+  /** One of them: "seat, door or dash". */
+  public static String any(Collection<String> things) {
+    return ANY.format(things);
+  }
+
+  /** Gathers what is said one after the other. */
+  public static Collector<String, ?, String> joining() {
+    return Collectors.collectingAndThen(Collectors.toList(), Lists::facts);
+  }
+
+  /** What it is about and what is said of it, if anything is: "Seat: worn". */
+  public static String headed(String about, String says) {
+    return says.isEmpty() ? about : PHRASES.say("headed", about, says);
+  }
+
+  private static ListFormatter of(Type type) {
+    return ListFormatter.getInstance(Locale.UK, type, Width.WIDE);
+  }
+}

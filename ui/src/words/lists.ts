@@ -1,0 +1,19 @@
+import { LANGUAGE } from './phrases'
+
+type Item = string | number | false | null | undefined
+
+const present = (items: Item[]) =>
+  items.filter((item) => item !== false && item !== null && item !== undefined && item !== '').map(String)
+
+const facts = new Intl.ListFormat(LANGUAGE, { type: 'unit' })
+const all = new Intl.ListFormat(LANGUAGE, { type: 'conjunction' })
+const any = new Intl.ListFormat(LANGUAGE, { type: 'disjunction' })
+
+/** What stands beside one another, those there are: "1:10, warm, two passes". */
+export const listed = (...items: Item[]) => facts.format(present(items))
+
+/** All of them, in a sentence: "seat, door and dash". */
+export const allOf = (items: readonly Item[]) => all.format(present([...items]))
+
+/** One of them, in a sentence: "seat, door or dash". */
+export const anyOf = (items: readonly Item[]) => any.format(present([...items]))
