@@ -7,14 +7,42 @@ import { laid } from './laid'
 type Job = Schemas['JobDetail']
 export type Finding = Schemas['Finding']
 
+/** One way a survey is changed; one after the other, as they were asked for. */
+function useEdit<Body = void>(jobId: string, send: (body: Body) => Promise<Job>) {
+  const onSuccess = useJobSettled()
+  return useMutation({ scope: { id: `survey-${jobId}` }, mutationFn: send, onSuccess })
+}
+
+/** Which panels there are. */
+function usePanelEdits(id: string) {
+  const params = { params: { path: { id } } }
+  return {
+    add: useEdit(id, (body: Schemas['NewPanel']) =>
+      need(api.POST('/api/v1/jobs/{id}/panels', { ...params, body })),
+    ),
+    split: useEdit(id, ({ surfaceId, along }: { surfaceId: string; along: 'across' | 'down' }) =>
+      need(
+        api.POST('/api/v1/jobs/{id}/panels/{surfaceId}/split', {
+          params: { path: { id, surfaceId } },
+          body: { along },
+        }),
+      ),
+    ),
+    merge: useEdit(id, (surfaceIds: string[]) =>
+      need(api.POST('/api/v1/jobs/{id}/panels/merge', { ...params, body: { surfaceIds } })),
+    ),
+    remove: useEdit(id, (surfaceIds: string[]) =>
+      need(api.POST('/api/v1/jobs/{id}/panels/remove', { ...params, body: { surfaceIds } })),
+    ),
+    restore: useEdit(id, () => need(api.POST('/api/v1/jobs/{id}/panels/restore', params))),
+  }
+}
+
 /** Saves findings at once; shows them before the server has answered and takes them back if it refuses. */
 export function useFindings(job: Job, panels: Schemas['Panel'][]) {
   const client = useQueryClient()
   const key = jobQuery(job.id).queryKey
   const params = { params: { path: { id: job.id } } }
-
-  const settle = useJobSettled()
-
   const find = useMutation({
     scope: { id: `survey-${job.id}` },
     mutationFn: (body: Schemas['FindingRequest']) =>
@@ -26,62 +54,18 @@ export function useFindings(job: Job, panels: Schemas['Panel'][]) {
       return { before }
     },
     onError: (_error, _request, context) => context?.before && client.setQueryData(key, context.before),
-    onSuccess: settle,
+    onSuccess: useJobSettled(),
   })
-  const undo = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/undo', params)),
-    onSuccess: settle,
-  })
-  const redo = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/redo', params)),
-    onSuccess: settle,
-  })
-  const change = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: (body: Schemas['JobChange']) => need(api.PATCH('/api/v1/jobs/{id}', { ...params, body })),
-    onSuccess: settle,
-  })
-  const copy = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: (pairs: Schemas['Pair'][]) =>
+  return {
+    find,
+    undo: useEdit(job.id, () => need(api.POST('/api/v1/jobs/{id}/undo', params))),
+    redo: useEdit(job.id, () => need(api.POST('/api/v1/jobs/{id}/redo', params))),
+    change: useEdit(job.id, (body: Schemas['JobChange']) =>
+      need(api.PATCH('/api/v1/jobs/{id}', { ...params, body })),
+    ),
+    copy: useEdit(job.id, (pairs: Schemas['Pair'][]) =>
       need(api.POST('/api/v1/jobs/{id}/copies', { ...params, body: { pairs } })),
-    onSuccess: settle,
-  })
-  const add = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: (body: Schemas['NewPanel']) =>
-      need(api.POST('/api/v1/jobs/{id}/panels', { ...params, body })),
-    onSuccess: settle,
-  })
-  const split = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: ({ surfaceId, along }: { surfaceId: string; along: 'across' | 'down' }) =>
-      need(
-        api.POST('/api/v1/jobs/{id}/panels/{surfaceId}/split', {
-          params: { path: { id: job.id, surfaceId } },
-          body: { along },
-        }),
-      ),
-    onSuccess: settle,
-  })
-  const merge = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: (surfaceIds: string[]) =>
-      need(api.POST('/api/v1/jobs/{id}/panels/merge', { ...params, body: { surfaceIds } })),
-    onSuccess: settle,
-  })
-  const remove = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: (surfaceIds: string[]) =>
-      need(api.POST('/api/v1/jobs/{id}/panels/remove', { ...params, body: { surfaceIds } })),
-    onSuccess: settle,
-  })
-  const restore = useMutation({
-    scope: { id: `survey-${job.id}` },
-    mutationFn: () => need(api.POST('/api/v1/jobs/{id}/panels/restore', params)),
-    onSuccess: settle,
-  })
-  return { find, undo, redo, change, copy, add, split, merge, remove, restore }
+    ),
+    ...usePanelEdits(job.id),
+  }
 }

@@ -5,57 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import attune.app.support.Api;
 import attune.app.support.Api.Answer;
 import attune.app.support.RunningAttune;
-import attune.app.support.TestClock;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.Iterator;
-import java.util.List;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** The run: a frozen plan, ticks that can be taken back, waits that run by themselves. */
 @ExtendWith(RunningAttune.class)
-class BenchApiTest {
-  private Api api;
-  private TestClock clock;
-  private String job;
-
-  @BeforeEach
-  void aRun(Api running, TestClock running2) {
-    api = running;
-    clock = running2;
-    job = api.surveyedJob("A run");
-  }
-
-  private Answer bench(String tail) {
-    return api.post("/api/v1/jobs/" + job + "/bench" + tail);
-  }
-
-  private JsonNode view() {
-    return api.get("/api/v1/jobs/" + job + "/bench").json();
-  }
-
-  private static List<JsonNode> tasks(JsonNode bench) {
-    List<JsonNode> tasks = new ArrayList<>();
-    bench.get("tasks").forEach(tasks::add);
-    return tasks;
-  }
-
-  private JsonNode task(String id) {
-    return tasks(view()).stream()
-        .filter(task -> task.get("id").asString().equals(id))
-        .findFirst()
-        .orElseThrow();
-  }
-
-  private String state(String id) {
-    return task(id).get("state").asString();
-  }
-
+class BenchApiTest extends ARun {
   @Test
   void thereIsNoBenchBeforeTheRunStarts() {
     Answer early = api.get("/api/v1/jobs/" + job + "/bench");
@@ -199,66 +159,6 @@ class BenchApiTest {
     throw new AssertionError("the job is not on the day's list");
   }
 
-  /** Hand-over, from the run. */
-  private Answer handover() {
-    return api.get("/api/v1/jobs/" + job + "/handover");
-  }
-
-  @Test
-  void nothingIsHandedOverBeforeAnythingIsDone() {
-    assertThat(handover().status()).isEqualTo(409);
-    bench("");
-    Answer close = api.post("/api/v1/jobs/" + job + "/handover");
-    assertThat(close.status()).isEqualTo(409);
-    assertThat(close.json().get("detail").asString()).contains("Nothing has been done");
-  }
-
-  @Test
-  void theHandOverSaysWhatWasDoneAndWhen() {
-    bench("");
-    api.doEverything(job);
-    JsonNode page = handover().json();
-    assertThat(page.get("shop").asString()).isEqualTo("Lantern Yard Trim Care");
-    assertThat(page.get("finished").asBoolean()).isTrue();
-    assertThat(page.get("notDone")).isEmpty();
-    assertThat(page.get("treated")).hasSize(3);
-    assertThat(page.at("/treated/0/did").asString()).startsWith("cleaned with ");
-    assertThat(page.at("/treated/0/found").asString()).isEqualTo("moderate skin oil");
-    assertThat(page.get("gripChecks")).hasSize(1);
-    assertThat(LocalDateTime.parse(page.at("/ready/sitAt").asString()))
-        .isAfterOrEqualTo(LocalDateTime.parse(view().get("startedAt").asString()));
-    assertThat(page.at("/care").size()).isPositive();
-    assertThat(page.at("/used").size()).isPositive();
-  }
-
-  @Test
-  void whatWasLeftOutIsPartOfTheRecordAndTheRecordStands() {
-    bench("");
-    for (JsonNode task : tasks(view())) {
-      if (task.get("where").asString().startsWith("Front left cushion")) {
-        api.tell(job, task.get("id").asString(), "done");
-      }
-    }
-    JsonNode closed = api.post("/api/v1/jobs/" + job + "/handover").json();
-    assertThat(closed.get("state").asString()).isEqualTo("HANDED_OVER");
-    assertThat(closed.get("treated")).hasSize(1);
-    assertThat(closed.get("notDone").toString())
-        .contains("{\"what\":\"Clean\",\"panels\":2,\"zones\":[\"front left seat\",\"wheel\"]}");
-    Answer late = api.tell(job, "clean-wheel-rim", "done");
-    assertThat(late.status()).isEqualTo(409);
-    assertThat(late.json().get("detail").asString()).contains("its record stands");
-  }
-
-  @Test
-  void aScuffAndASetDyeAreSaidToTheCustomer() {
-    api.find(job, "\"damage\":[\"scuffed\"]", "fl-cushion-centre");
-    api.find(job, "\"soils\":[\"denim-dye\"],\"stainAgeDays\":90", "fl-back-centre");
-    bench("");
-    api.doEverything(job);
-    String notCured = handover().json().get("notCured").toString();
-    assertThat(notCured).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
-  }
-
   @Test
   void whoLooksOnIsToldOfEveryTick() throws Exception {
     bench("");
@@ -270,15 +170,6 @@ class BenchApiTest {
       api.tell(job, first, "done");
       assertThat(heard.next()).isEqualTo("data:changed");
     }
-  }
-
-  private String entry(String id, String task, String kind, String more) {
-    return "{\"id\":\"%s\",\"taskId\":\"%s\",\"kind\":\"%s\",\"at\":\"%s\"%s}"
-        .formatted(id, task, kind, view().get("serverNow").asString(), more);
-  }
-
-  private static String id(int n) {
-    return "00000000-0000-4000-8000-%012d".formatted(n);
   }
 
   @Test
@@ -323,165 +214,6 @@ class BenchApiTest {
     assertThat(view().get("tasksDone").asInt()).isZero();
   }
 
-  private JsonNode caution(String task, String code) {
-    for (JsonNode caution : task(task).get("cautions")) {
-      if (caution.get("code").asString().equals(code)) {
-        return caution;
-      }
-    }
-    throw new AssertionError(task + " has no " + code + ": " + task(task).get("cautions"));
-  }
-
-  private void tick(int n, String task, String kind, String code) {
-    api.tellRaw(job, entry(id(n), task, kind, ",\"detail\":{\"ticked\":[\"" + code + "\"]}"));
-  }
-
-  @Test
-  void consentToTestSpotsIsAskedOnceAndKept() {
-    bench("");
-    int n = Math.abs(job.hashCode() / 10);
-    assertThat(caution("receive", "TEST_SPOT_CONSENT").get("tick").asString()).isEqualTo("MAY");
-    JsonNode spot = caution("test-spot-1", "TEST_SPOT_CONSENT");
-    assertThat(spot.get("tick").asString()).isEqualTo("VISIT");
-    assertThat(spot.get("ticked").asBoolean()).isFalse();
-    tick(n, "receive", "done", "TEST_SPOT_CONSENT");
-    assertThat(caution("test-spot-1", "TEST_SPOT_CONSENT").get("ticked").asBoolean()).isTrue();
-    assertThat(api.get("/api/v1/jobs/" + job + "/bench/record").json().toString())
-        .contains("TEST_SPOT_CONSENT");
-  }
-
-  @Test
-  void whatIsTickedForTheVisitIsAskedAgainAfterAStop() {
-    bench("");
-    int n = Math.abs(job.hashCode() / 10);
-    assertThat(caution("precautions", "IGNITION_OFF").get("text").asString())
-        .isEqualTo("Wheel rim: ignition off before this is touched.");
-    tick(n, "precautions", "done", "IGNITION_OFF");
-    assertThat(caution("precautions", "IGNITION_OFF").get("ticked").asBoolean()).isTrue();
-    api.tell(job, "", "paused");
-    api.tell(job, "", "resumed");
-    assertThat(caution("precautions", "IGNITION_OFF").get("ticked").asBoolean()).isFalse();
-  }
-
-  @Test
-  void aTestSpotThatLiftsNothingIsSafeAndOneThatStaysPutClimbs() {
-    bench("");
-    assertThat(api.see(job, "test-spot-1", "clean").json().at("/remarks/0/says").asString())
-        .contains("it does no harm here");
-    api.tell(job, "test-spot-1", "undone");
-    assertThat(api.see(job, "test-spot-1", "stuck").json().at("/remarks/0/says").asString())
-        .contains("the next rung, with its own test spot", "It takes ");
-    assertThat(task("test-fl-cushion-centre~2").get("state").asString()).isEqualTo("WAITING");
-  }
-
-  @Test
-  void itIsReadyWhenWhatIsHeldIsDryHoweverEarlyTheLastLook() {
-    bench("");
-    assertThat(task("handover").get("after").toString()).contains("dry-wheel-rim", "check-");
-    api.doEverything(job);
-    JsonNode dry = task("dry-wheel-rim");
-    assertThat(dry.get("state").asString()).isEqualTo("RUNNING");
-    LocalDateTime dryAt =
-        LocalDateTime.parse(dry.get("startedAt").asString())
-            .plusSeconds(dry.get("plannedS").asInt());
-    assertThat(LocalDateTime.parse(view().at("/pace/driveAt").asString()))
-        .isAfterOrEqualTo(dryAt)
-        .isBefore(dryAt.plusMinutes(15));
-    JsonNode report = api.get("/api/v1/jobs/" + job + "/handover").json();
-    assertThat(view().at("/pace/driveAt").asString())
-        .startsWith(report.at("/ready/driveAt").asString());
-  }
-
-  @Test
-  void whatWasPlannedToBeDoneByNowIsNotSaidAsTimeWon() {
-    bench("");
-    JsonNode clean = task("clean-fl-cushion-centre");
-    assertThat(clean.get("passesHigh").asInt()).isGreaterThan(1);
-    assertThat(
-            api.see(job, "clean-fl-cushion-centre", "soil").json().at("/remarks/0/says").asString())
-        .startsWith("Soil: go on, pass 2")
-        .doesNotContain("is left to do");
-  }
-
-  @Test
-  void soilThatStaysLeadsARungHigherWithWhatItTakesAndTheTime() {
-    bench("");
-    JsonNode clean = task("clean-fl-cushion-centre");
-    int passes = clean.get("passesHigh").asInt();
-    assertThat(task("clean-fl-cushion-centre~2").get("state").asString()).isEqualTo("HELD");
-    Answer last = null;
-    for (int pass = 1; pass <= passes; pass++) {
-      last = api.see(job, "clean-fl-cushion-centre", "soil");
-    }
-    assertThat(last.json().at("/remarks/0/says").asString())
-        .contains("the next rung, after a test spot", "It takes ", "min more is left to do; ready ")
-        .containsPattern("ready \\d\\d:\\d\\d instead of \\d\\d:\\d\\d");
-    assertThat(state("test-fl-cushion-centre~2")).isEqualTo("WAITING");
-    assertThat(state("clean-fl-cushion-centre~2")).isEqualTo("WAITING");
-    api.see(job, "test-fl-cushion-centre~2", "clean");
-    api.see(job, "clean-fl-cushion-centre~2", "clean");
-    api.doEverything(job);
-    api.post("/api/v1/jobs/" + job + "/handover");
-    String vehicle = api.get("/api/v1/jobs/" + job).json().get("vehicleId").asString();
-    JsonNode visit = api.get("/api/v1/vehicles/" + vehicle + "/history").json().at("/visits/0");
-    assertThat(visit.at("/run/came").toString()).contains("not enough on Front left cushion");
-  }
-
-  @Test
-  void aHotterRoomShortensTheWindowsAndAnotherBottleIsJudged() {
-    bench("");
-    int before = task("clean-fl-cushion-centre").get("wipeByS").asInt();
-    int n = Math.abs(job.hashCode() / 10);
-    api.tellRaw(
-        job,
-        entry(
-            id(n),
-            "",
-            "air",
-            ",\"detail\":{\"air\":{\"airTempC\":38,\"relativeHumidity\":0.2,\"airSpeedMs\":0.6}}"));
-    JsonNode hot = task("clean-fl-cushion-centre");
-    assertThat(hot.get("wipeByS").asInt()).isLessThan(before);
-    assertThat(hot.get("lines").toString()).contains("The air changed: wipe within");
-    Answer judged =
-        api.tellRaw(
-            job,
-            entry(
-                id(n + 1),
-                "clean-fl-cushion-centre",
-                "swapped",
-                ",\"detail\":{\"used\":{\"productId\":\"gorsefield-acid\",\"ratio\":\"1:20\"}}"));
-    assertThat(judged.json().at("/remarks/0/says").asString()).startsWith("Careful: ");
-    assertThat(task("clean-fl-cushion-centre").get("lines").toString())
-        .contains("Instead of the plan");
-  }
-
-  @Test
-  void aRunStopsForTodayAndWhatWasToldIsPutRightBesideIt() {
-    bench("");
-    int n = Math.abs(job.hashCode() / 10);
-    api.tellRaw(job, entry(id(n), "receive", "done", ",\"by\":\"Mira\""));
-    api.tellRaw(job, entry(id(n + 1), "", "paused", ",\"reason\":\"till tomorrow\""));
-    assertThat(view().at("/paused/reason").asString()).isEqualTo("till tomorrow");
-    clock.pass(Duration.ofHours(12));
-    api.tellRaw(job, entry(id(n + 2), "", "resumed", ""));
-    assertThat(view().has("paused")).isFalse();
-    api.see(job, "clean-fl-cushion-centre", "clean");
-    api.tellRaw(
-        job,
-        entry(
-            id(n + 3),
-            "clean-fl-cushion-centre",
-            "corrected",
-            ",\"reason\":\"it was more\",\"detail\":{\"corrects\":\"%s\",\"ml\":250}"
-                .formatted(id(n))));
-    JsonNode record = api.get("/api/v1/jobs/" + job + "/bench/record").json();
-    assertThat(record.get("lines")).hasSize(5);
-    assertThat(record.at("/lines/4/text").asString())
-        .contains("Put right: 250.0 ml.", "it was more");
-    assertThat(record.at("/used/0/ml").asDouble()).isGreaterThan(20);
-    clock.pass(Duration.ofHours(-12));
-  }
-
   @Test
   void aSecondCoatIsTakenFromTheSameDoseAndOnlyItIsLevelled(Api api) {
     String job = api.surveyedJob("Two coats");
@@ -492,7 +224,7 @@ class BenchApiTest {
     assertThat(lines(api, job, "condition-fl-cushion-centre"))
         .contains("Coat 1 of 2, thin.", "the next coat goes over it");
     assertThat(lines(api, job, "condition-2-fl-cushion-centre"))
-        .contains("Coat 2 of 2, thin, to matt.", "then levelled")
+        .contains("Coat 2 of 2, thin, levelled to matt.", "then levelled")
         .startsWith(lines(api, job, "condition-fl-cushion-centre").split(" ml")[0]);
     assertThat(lines(api, job, "clean-dash-screen")).contains("Wiped at once.");
     for (JsonNode task : api.get("/api/v1/jobs/" + job + "/bench").json().get("tasks")) {

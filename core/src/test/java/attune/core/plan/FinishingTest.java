@@ -1,5 +1,9 @@
 package attune.core.plan;
 
+import static attune.core.plan.FinishingShop.BALM;
+import static attune.core.plan.FinishingShop.COAT;
+import static attune.core.plan.FinishingShop.NAP;
+import static attune.core.plan.FinishingShop.SHOP;
 import static attune.core.survey.Condition.Level.LIGHT;
 import static attune.core.survey.Wishes.Protection.BARRIER;
 import static attune.core.survey.Wishes.Protection.COATING;
@@ -19,7 +23,6 @@ import attune.core.material.Texture;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
-import attune.core.shelf.Slip;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Feel;
@@ -38,49 +41,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What goes on after cleaning: by finish, age, feel and wish, and never on what is held. */
 class FinishingTest {
-  private static final Product BALM =
-      AProduct.of("balm", ProductRole.CONDITIONER)
-          .dose(12)
-          .absorbs(1200, 3600)
-          .slip(Slip.SLIGHT)
-          .build();
-  private static final Product COAT =
-      AProduct.of("coat", ProductRole.COATING)
-          .dose(5)
-          .flashes(180, 300)
-          .cures(43_200, 604_800)
-          .coats(2)
-          .onHand(50)
-          .build();
-  private static final Product BARRIER_FILM =
-      AProduct.of("barrier", ProductRole.DYE_BARRIER).dose(8).absorbs(600, 600).build();
-  private static final Product MATT =
-      AProduct.of("matt", ProductRole.PROTECTANT).dose(8).sheen(0).absorbs(60, 60).build();
-  private static final Product GLOSSY =
-      AProduct.of("glossy", ProductRole.PROTECTANT)
-          .dose(8)
-          .sheen(12)
-          .absorbs(60, 60)
-          .slip(Slip.SLIPPERY)
-          .build();
-  private static final Product NAP =
-      AProduct.of("nap-guard", ProductRole.NAP_PROTECTOR).dose(40).build();
-  private static final Product RESTORER =
-      AProduct.of("restorer", ProductRole.PLASTIC_RESTORER).dose(6).build();
-  private static final Shelf SHOP =
-      Given.shelf(
-          AProduct.cleaner("cleaner", 5).build(),
-          BALM,
-          COAT,
-          BARRIER_FILM,
-          MATT,
-          GLOSSY,
-          NAP,
-          RESTORER,
-          ATool.SOFT_BRUSH,
-          ATool.FOAM_PAD,
-          ATool.BARRIER_PAD);
-
   private static SurfacePlan plan(Surface surface, HouseRules rules) {
     return Given.PLANNER.plan(Given.job(Given.studio(), rules, SHOP, surface)).surfaces().get(0);
   }
