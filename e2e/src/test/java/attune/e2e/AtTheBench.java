@@ -85,12 +85,17 @@ final class AtTheBench {
 
   /** A job of some panels that were all found alike, given as the inside of a JSON object. */
   static String job(Visit visit, String title, String finding, String... panels) {
+    return jobOf(visit, "five-seat", title, finding, panels);
+  }
+
+  /** The same in another layout. */
+  static String jobOf(Visit visit, String layout, String title, String finding, String... panels) {
     String made =
         post(
             visit,
             "/api/v1/jobs",
-            "{\"title\":\"%s\",\"vehicle\":{\"label\":\"%s\",\"layout\":\"five-seat\"}}"
-                .formatted(title, title));
+            "{\"title\":\"%s\",\"vehicle\":{\"label\":\"%s\",\"layout\":\"%s\"}}"
+                .formatted(title, title, layout));
     Matcher id = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"").matcher(made);
     if (!id.find()) {
       throw new AssertionError(made);

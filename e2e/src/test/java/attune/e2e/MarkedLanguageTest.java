@@ -2,10 +2,11 @@ package attune.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.UUID;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -161,44 +163,101 @@ class MarkedLanguageTest {
     try (Visit visit = Visit.desk(marked)) {
       visit.open("/");
       String running = visit.job("Oxmarrow Fells");
-      String helm = visit.job("Tidewren");
-      List<String> paths = new ArrayList<>(PAGES);
-      VIEWS.forEach(view -> paths.add(running + "/" + view));
-      List.of("match", "sections", "bench").forEach(view -> paths.add(helm + "/" + view));
-      for (String path : paths) {
-        visit.open(path);
-        List<?> read = (List<?>) visit.page.evaluate(READ);
-        assertThat(read.toString()).as(path).contains("«");
-        read.stream()
-            .map(String::valueOf)
-            .filter(text -> !isOfNames(text, names))
-            .forEach(text -> beside.add(path + ": " + text));
-      }
-      String api = "/api/v1" + running;
-      visit
-          .page
-          .request()
-          .post(
-              api + "/quote",
-              RequestOptions.create()
-                  .setHeader("Content-Type", "application/json")
-                  .setData("{\"declined\":[]}"));
-      for (String paper :
-          List.of(
-              api + "/handover/report.pdf",
-              api + "/quote/1.pdf",
-              "/api/v1/mix/label.pdf?productId=eddystrand-bloom&ratio=1:10&bottleMl=500")) {
-        String text = paper(visit.page.request().get(paper));
-        assertThat(text).as(paper).contains("«");
-        if (!isOfNames(text, names)) {
-          beside.add(paper + ": " + unmarked(text));
-        }
-      }
+      views(visit, running, names, beside);
+      papers(visit, running, names, beside);
+      refusals(visit, running, names, beside);
     } finally {
       marked.process().destroy();
       marked.process().onExit().join();
     }
     assertThat(beside).isEmpty();
+  }
+
+  private static void views(Visit visit, String running, Set<String> names, Set<String> beside) {
+    String helm = visit.job("Tidewren");
+    List<String> paths = new ArrayList<>(PAGES);
+    VIEWS.forEach(view -> paths.add(running + "/" + view));
+    List.of("match", "sections", "bench").forEach(view -> paths.add(helm + "/" + view));
+    for (String path : paths) {
+      visit.open(path);
+      List<?> read = (List<?>) visit.page.evaluate(READ);
+      assertThat(read.toString()).as(path).contains("«");
+      read.stream()
+          .map(String::valueOf)
+          .filter(text -> !isOfNames(text, names))
+          .forEach(text -> beside.add(path + ": " + text));
+    }
+  }
+
+  private static void papers(Visit visit, String running, Set<String> names, Set<String> beside)
+      throws IOException {
+    String api = "/api/v1" + running;
+    AtTheBench.post(visit, api + "/quote", "{\"declined\":[]}");
+    String cabin = "/api/v1" + workedAircraft(visit);
+    for (String paper :
+        List.of(
+            api + "/handover/report.pdf",
+            cabin + "/handover/logbook.pdf",
+            api + "/quote/1.pdf",
+            "/api/v1/mix/label.pdf?productId=eddystrand-bloom&ratio=1:10&bottleMl=500")) {
+      String text = paper(visit.page.request().get(paper));
+      assertThat(text).as(paper).contains("«");
+      if (!isOfNames(text, names)) {
+        beside.add(paper + ": " + unmarked(text));
+      }
+    }
+  }
+
+  private static String workedAircraft(Visit visit) {
+    String job =
+        AtTheBench.jobOf(
+            visit,
+            "light-aircraft",
+            "Lantern Yard",
+            "\"finish\":\"leather/coated\",\"soil\":\"light\",\"wear\":\"intact\"",
+            "fl-cushion-centre");
+    AtTheBench.post(visit, "/api/v1" + job + "/bench", "");
+    String now =
+        JsonParser.parseString(visit.page.request().get("/api/v1" + job + "/bench").text())
+            .getAsJsonObject()
+            .get("serverNow")
+            .getAsString();
+    AtTheBench.post(
+        visit,
+        "/api/v1" + job + "/bench/entries",
+        "{\"entries\":[%s]}".formatted(AtTheBench.entry("clean-fl-cushion-centre", "done", now)));
+    return job;
+  }
+
+  /**
+   * What is said when something is not taken: all of it but what was found, which is the sender's.
+   */
+  private static void refusals(Visit visit, String running, Set<String> names, Set<String> beside) {
+    String api = "/api/v1" + running;
+    List.of(
+            List.of("/api/v1/jobs", "{\"title\":\"\",\"vehicle\":{\"label\":\"\"}}"),
+            List.of("/api/v1/jobs", "{"),
+            List.of(api + "/findings", "{\"surfaceIds\":[\"none\"],\"finding\":{}}"),
+            List.of(api + "/bench/entries", "{\"entries\":[{\"kind\":\"done\"}]}"),
+            List.of(api + "/bench/entries", "{\"entries\":[]}"),
+            List.of("/api/v1/jobs/" + UUID.randomUUID() + "/bench", ""),
+            List.of("/api/v1/shelf/products", "{\"name\":\"\"}"),
+            List.of("/api/v1/nowhere", "{}"))
+        .forEach(
+            sent -> {
+              String answer = AtTheBench.post(visit, sent.get(0), sent.get(1));
+              JsonObject refused = JsonParser.parseString(answer).getAsJsonObject();
+              List<String> said = new ArrayList<>();
+              said.add(refused.get("detail").getAsString());
+              if (refused.has("faults")) {
+                refused
+                    .getAsJsonArray("faults")
+                    .forEach(f -> said.add(f.getAsJsonObject().get("allowed").getAsString()));
+              }
+              said.stream()
+                  .filter(text -> !isOfNames(text, names))
+                  .forEach(text -> beside.add(sent + ": " + text));
+            });
   }
 
   private static String paper(APIResponse response) throws IOException {

@@ -70,8 +70,10 @@ final class Visit implements AutoCloseable {
     page.onRequestFailed(underWay::remove);
     page.onRequest(
         request -> {
-          asked++;
-          underWay.add(request);
+          if (!request.resourceType().equals("eventsource")) { // which is never answered to its end
+            asked++;
+            underWay.add(request);
+          }
           boolean own =
               request.url().startsWith(address)
                   || request.url().startsWith("data:")
