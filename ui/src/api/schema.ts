@@ -2620,9 +2620,9 @@ export interface components {
         };
         GateView: {
             /** @enum {string} */
-            work: "COATING" | "RIM" | "ANILINE";
+            work: "coating" | "rim" | "aniline";
             /** @enum {string} */
-            course: "FIRST_DAY" | "WET_WORK" | "DELICATE" | "PROTECT" | "MASTER";
+            course: "first-day" | "wet-work" | "delicate" | "protect" | "master";
         };
         Gates: {
             gates: components["schemas"]["GateView"][];
@@ -2630,9 +2630,9 @@ export interface components {
         LessonView: {
             id: string;
             /** @enum {string} */
-            course: "FIRST_DAY" | "WET_WORK" | "DELICATE" | "PROTECT" | "MASTER";
+            course: "first-day" | "wet-work" | "delicate" | "protect" | "master";
             /** @enum {string} */
-            kind: "TELL" | "READ" | "CHOOSE" | "MIX" | "PACE" | "TECHNIQUE" | "STOP" | "PLAN" | "HAND_OVER" | "WORK" | "COAT";
+            kind: "tell" | "read" | "choose" | "mix" | "pace" | "technique" | "stop" | "plan" | "hand-over" | "work" | "coat";
             title: string;
             aim: string;
             /** Format: int32 */
@@ -2890,7 +2890,7 @@ export interface components {
             colour?: string;
             /** Format: int32 */
             faces: number;
-            uses: ("CLEANING" | "LEVELLING" | "COATING")[];
+            uses: ("cleaning" | "levelling" | "coating")[];
         };
         ClothView: {
             toolId: string;
@@ -2898,7 +2898,7 @@ export interface components {
             colour?: string;
             /** Format: int32 */
             faces: number;
-            uses: ("CLEANING" | "LEVELLING" | "COATING")[];
+            uses: ("cleaning" | "levelling" | "coating")[];
             dyed: boolean;
             /** Format: int32 */
             timesWashed: number;
@@ -3021,7 +3021,7 @@ export interface components {
             /** Format: uuid */
             vehicleId: string;
             /** @enum {string} */
-            state: "SURVEY" | "BENCH" | "HANDED_OVER";
+            state: "survey" | "bench" | "handed-over";
             /** Format: int32 */
             revision: number;
             undo?: string;
@@ -3208,7 +3208,7 @@ export interface components {
         PhotoForm: {
             surfaceId?: string;
             /** @enum {string} */
-            moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
+            moment: "found" | "test-spot" | "half-and-half" | "cloth" | "done";
             caption?: string;
             line?: number[];
         };
@@ -3217,7 +3217,7 @@ export interface components {
             id: string;
             surfaceId?: string;
             /** @enum {string} */
-            moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
+            moment: "found" | "test-spot" | "half-and-half" | "cloth" | "done";
             caption?: string;
             /** Format: int32 */
             width: number;
@@ -3261,7 +3261,7 @@ export interface components {
             sheen?: string;
             protection?: string;
             climate?: string;
-            uses: ("PETS" | "DENIM" | "CHILDREN" | "GLOVES" | "SMOKING" | "WORK_CLOTHES")[];
+            uses: ("pets" | "denim" | "children" | "gloves" | "smoking" | "work-clothes")[];
             /** Format: int32 */
             kmAYear?: number;
             /** Format: int32 */
@@ -3277,7 +3277,7 @@ export interface components {
         MemberForm: {
             name: string;
             /** @enum {string} */
-            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            role: "owner" | "specialist" | "technician" | "desk" | "learner";
             passphrase?: string;
             pin?: string;
             /** Format: int32 */
@@ -3288,7 +3288,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            role: "owner" | "specialist" | "technician" | "desk" | "learner";
             passphrase: boolean;
             pin: boolean;
             /** Format: int32 */
@@ -3345,7 +3345,7 @@ export interface components {
         };
         DeedFile: {
             /** @enum {string} */
-            act: "VACUUM" | "LAY" | "DAMP" | "SOAK" | "WORK" | "BLOW" | "MIST" | "WAIT" | "WIPE" | "BLOT" | "TURN" | "APPLY" | "LEVEL";
+            act: "vacuum" | "lay" | "damp" | "soak" | "work" | "blow" | "mist" | "wait" | "wipe" | "blot" | "turn" | "apply" | "level";
             /** Format: int32 */
             means: number;
             cells: number[];
@@ -3362,7 +3362,7 @@ export interface components {
         CoatOutcomeView: {
             name: string;
             /** @enum {string} */
-            state: "BARE" | "EVEN" | "HIGH_SPOTS";
+            state: "bare" | "even" | "high-spots";
             /** Format: double */
             laidS: number;
             /** Format: double */
@@ -3397,7 +3397,7 @@ export interface components {
         };
         MarkedView: {
             /** @enum {string} */
-            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            mark: "right" | "weak" | "harsh" | "dangerous";
             /** Format: int32 */
             score: number;
             says: string[];
@@ -3434,7 +3434,7 @@ export interface components {
         };
         ClothStep: {
             /** @enum {string} */
-            event: "USED" | "WASHED" | "THROWN";
+            event: "used" | "washed" | "thrown";
             /** Format: int32 */
             pieces: number;
         };
@@ -3474,7 +3474,7 @@ export interface components {
         };
         ClothFile: {
             /** @enum {string} */
-            use: "CLEANING" | "LEVELLING" | "COATING";
+            use: "cleaning" | "levelling" | "coating";
             /** Format: int32 */
             count: number;
             colourfastOnly: boolean;
@@ -4103,7 +4103,8 @@ export interface components {
         GivenView: {
             /** Format: int32 */
             number: number;
-            state: string;
+            /** @enum {string} */
+            state: "quoted" | "agreed" | "done" | "replaced";
             quote: components["schemas"]["QuoteView"];
             /** Format: date-time */
             quotedAt: string;
@@ -4246,7 +4247,7 @@ export interface components {
             title: string;
             vehicleLabel: string;
             /** @enum {string} */
-            state: "SURVEY" | "BENCH" | "HANDED_OVER";
+            state: "survey" | "bench" | "handed-over";
             finished: boolean;
             handedOverAt?: string;
             corrections: components["schemas"]["Correction"][];
@@ -4405,7 +4406,7 @@ export interface components {
             /** Format: date */
             doneOn: string;
             /** @enum {string} */
-            place: "HOME" | "SHOP";
+            place: "home" | "shop";
             note?: string;
         };
         CareLine: {
@@ -4445,7 +4446,7 @@ export interface components {
             /** Format: date */
             doneOn: string;
             /** @enum {string} */
-            place: "HOME" | "SHOP";
+            place: "home" | "shop";
             note: string;
         };
         LeavesView: {
@@ -4494,7 +4495,7 @@ export interface components {
             technique: components["schemas"]["TechniqueView"][];
             /** Format: int32 */
             minutes: number;
-            skills: ("COATING" | "RIM" | "ANILINE")[];
+            skills: ("coating" | "rim" | "aniline")[];
         };
         BenchTask: {
             id: string;
@@ -4539,7 +4540,7 @@ export interface components {
             /** Format: int32 */
             plannedS: number;
             /** @enum {string} */
-            state: "HELD" | "WAITING" | "RUNNING" | "DONE" | "SKIPPED" | "REPLACED" | "REFERRED";
+            state: "held" | "waiting" | "running" | "done" | "skipped" | "replaced" | "referred";
             /** Format: date-time */
             startedAt?: string;
             /** Format: date-time */
@@ -4570,7 +4571,7 @@ export interface components {
             code: "PH_ABOVE_ROUTINE" | "PH_ABOVE_LIMIT" | "PH_BELOW_LIMIT" | "PH_UNKNOWN" | "WET_LIMIT" | "PERFORATED_NO_SPRAY" | "CONTACT_LIMIT" | "TOO_STIFF" | "ABRASIVE" | "SOLVENT" | "STEAM_NOT_HERE" | "LABEL_EXCLUDES" | "LABEL_DILUTION" | "LABEL_DWELL" | "FILM_BLOCKS_COATING" | "STRIPS_COATING" | "SLIP_ON_CONTROL" | "NOT_FOR_FINISH" | "NOT_FOR_THIS_SOIL" | "NOT_WANTED" | "TOO_WEAK" | "TOO_MANY_PASSES" | "EXPOSURE_SPENT" | "NEVER_MIX" | "HOUSE_RULE" | "HOUSEHOLD_PRODUCT" | "NOT_ON_SHELF" | "STOCK_SHORT" | "EXPIRED" | "DYED_ON_PALE" | "DRINKS_COATING" | "GRAIN_TOO_DEEP" | "THROWS_DROPLETS" | "TEST_SPOT" | "TEST_SPOT_CONSENT" | "COLOUR_LIFT_RISK" | "SURFACE_TOO_HOT" | "WILL_NOT_DRY" | "WINDOW_TOO_SHORT" | "DRY_FIRST" | "WAIT_FIRST" | "NO_SIT_UNTIL" | "NO_DRIVE_UNTIL" | "RETURN_TIME_MISSED" | "IGNITION_OFF" | "ELECTRONICS" | "AIRBAG_SEAM" | "MASK_NEAR" | "GRIP_CHECK" | "GLOVES" | "VENTILATE" | "FLAMMABLE" | "BELT_CHECK" | "REFER_REPAIR" | "REFER_LICENSED" | "IDENTIFY_FIRST" | "HISTORY_UNKNOWN" | "SHADOW_MAY_STAY" | "SCUFF_STAYS" | "SHEEN_NOT_MET" | "SHAVE_FIRST" | "VACUUM_FIRST" | "BLOT_NOT_RUB" | "WIPE_BEFORE_BLOW" | "SEAM_CHECK" | "RINSE" | "CREAK" | "MOULD_STOP" | "BLOOD" | "STRENGTH_UNKNOWN" | "LEAVE_SOME" | "RECOAT" | "TOO_EARLY_TO_JUDGE" | "LIGHT_FAILS" | "DOMINATED" | "SET_BY_HAND" | "HAND_REFUSED" | "ODOUR_SOURCE" | "WARM_FIRST" | "OILY_CLOTH" | "UNSAID" | "BARRED_HERE" | "NO_CLEAN_NO_FINISH" | "BUY" | "RECENTLY_DONE" | "TWO_IN_ONE" | "DRY_BETWEEN" | "SLIPPERY_SEAT" | "SPOT_ONLY" | "REMAINS" | "SCALD" | "SELF_HEAT" | "SCENT" | "FAULT_LAMP" | "CHILD_SEAT" | "HOLES" | "SUGGEST_BARRIER" | "SUGGEST_REFINISH" | "SUGGEST_NEUTRALISER" | "SUGGEST_MATS";
             text: string;
             /** @enum {string} */
-            tick: "NONE" | "STEP" | "VISIT" | "MAY";
+            tick: "none" | "step" | "visit" | "may";
             ticked: boolean;
         };
         PaceView: {
@@ -4613,7 +4614,7 @@ export interface components {
         };
         TechniqueView: {
             /** @enum {string} */
-            about: "SHIELD" | "WHERE" | "LOAD" | "MOTION" | "PATTERN" | "WIPE" | "LOOK";
+            about: "shield" | "where" | "load" | "motion" | "pattern" | "wipe" | "look";
             text: string;
         };
         EntriesRequest: {
@@ -4758,7 +4759,7 @@ export interface components {
         };
         DoorView: {
             /** @enum {string} */
-            door: "OPEN_HOUSE" | "DEMO" | "LOCKED" | "OWNER_FIRST";
+            door: "open-house" | "demo" | "locked" | "owner-first";
             shop: string;
             names: components["schemas"]["NameView"][];
             passkeys: boolean;
@@ -4769,15 +4770,15 @@ export interface components {
             id?: string;
             name: string;
             /** @enum {string} */
-            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
-            rights: ("OPEN" | "SELF" | "WATCH" | "TRAIN" | "TICK" | "JUDGE" | "STOCK" | "BOOK" | "CUSTOMERS" | "QUOTE" | "HAND_OVER" | "RULES" | "DATA" | "CREW")[];
+            role: "owner" | "specialist" | "technician" | "desk" | "learner";
+            rights: ("open" | "self" | "watch" | "train" | "tick" | "judge" | "stock" | "book" | "customers" | "quote" | "hand-over" | "rules" | "data" | "crew")[];
         };
         NameView: {
             /** Format: uuid */
             id: string;
             name: string;
             /** @enum {string} */
-            role: "OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER";
+            role: "owner" | "specialist" | "technician" | "desk" | "learner";
             pin: boolean;
             passphrase: boolean;
         };
@@ -4895,7 +4896,7 @@ export interface components {
         };
         WatchView: {
             /** @enum {string} */
-            kind: "CLOCK" | "PROMISE_AT_RISK" | "CURING" | "CARE_DUE" | "LOW_STOCK" | "BACKUP" | "ROOM" | "RETENTION";
+            kind: "clock" | "promise-at-risk" | "curing" | "care-due" | "low-stock" | "backup" | "room" | "retention";
             /** Format: uuid */
             jobId?: string;
             vehicleLabel: string;
@@ -4929,7 +4930,7 @@ export interface components {
             jobId: string;
             title: string;
             /** @enum {string} */
-            state: "SURVEY" | "BENCH" | "HANDED_OVER";
+            state: "survey" | "bench" | "handed-over";
             /** Format: date */
             day: string;
             used: components["schemas"]["UsedProduct"][];
@@ -4980,7 +4981,7 @@ export interface components {
             text: string;
             ph?: string;
             /** @enum {string} */
-            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            mark: "right" | "weak" | "harsh" | "dangerous";
             why: string[];
             /** Format: double */
             wets: number;
@@ -5055,7 +5056,7 @@ export interface components {
         ChoiceView: {
             text: string;
             /** @enum {string} */
-            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            mark: "right" | "weak" | "harsh" | "dangerous";
             why: string[];
         };
         ExerciseView: {
@@ -5094,7 +5095,7 @@ export interface components {
             /** Format: int32 */
             level: number;
             /** @enum {string} */
-            mark: "RIGHT" | "WEAK" | "HARSH" | "DANGEROUS";
+            mark: "right" | "weak" | "harsh" | "dangerous";
             /** Format: int32 */
             score: number;
             test: boolean;
@@ -5105,7 +5106,7 @@ export interface components {
             person: string;
             answers: components["schemas"]["AnsweredView"][];
             passed: string[];
-            mayNot: ("COATING" | "RIM" | "ANILINE")[];
+            mayNot: ("coating" | "rim" | "aniline")[];
         };
         ShelfFile: {
             format: string;
@@ -5134,7 +5135,7 @@ export interface components {
         };
         ProgressView: {
             /** @enum {string} */
-            stage: "READING" | "CHECKING" | "STORING";
+            stage: "reading" | "checking" | "storing";
             /** Format: int32 */
             done: number;
             /** Format: int32 */
@@ -5146,7 +5147,7 @@ export interface components {
         };
         Hit: {
             /** @enum {string} */
-            kind: "CUSTOMER" | "VEHICLE" | "JOB" | "PRODUCT" | "TOOL";
+            kind: "customer" | "vehicle" | "job" | "product" | "tool";
             id: string;
             title: string;
             detail?: string;
@@ -5451,7 +5452,7 @@ export interface components {
             /** @enum {string} */
             soil?: "none" | "light" | "moderate" | "heavy" | "caked";
             /** @enum {string} */
-            state: "HELD" | "WAITING" | "RUNNING" | "DONE" | "SKIPPED" | "REPLACED" | "REFERRED";
+            state: "held" | "waiting" | "running" | "done" | "skipped" | "replaced" | "referred";
             /** Format: int32 */
             rung: number;
             /** Format: double */
@@ -5536,7 +5537,7 @@ export interface components {
         DayJob: {
             job: components["schemas"]["JobSummary"];
             /** @enum {string} */
-            next: "SURVEY" | "MATCH" | "BENCH" | "HANDOVER" | "CARE";
+            next: "survey" | "match" | "bench" | "handover" | "care";
             /** Format: int32 */
             cardsTotal?: number;
             /** Format: int32 */
@@ -5549,7 +5550,7 @@ export interface components {
             vehicleLabel: string;
             layout: string;
             /** @enum {string} */
-            state: "SURVEY" | "BENCH" | "HANDED_OVER";
+            state: "survey" | "bench" | "handed-over";
             /** Format: int32 */
             surveyed: number;
             /** Format: date-time */
@@ -5559,9 +5560,9 @@ export interface components {
         };
         RightView: {
             /** @enum {string} */
-            right: "OPEN" | "SELF" | "WATCH" | "TRAIN" | "TICK" | "JUDGE" | "STOCK" | "BOOK" | "CUSTOMERS" | "QUOTE" | "HAND_OVER" | "RULES" | "DATA" | "CREW";
+            right: "open" | "self" | "watch" | "train" | "tick" | "judge" | "stock" | "book" | "customers" | "quote" | "hand-over" | "rules" | "data" | "crew";
             words: string;
-            roles: ("OWNER" | "SPECIALIST" | "TECHNICIAN" | "DESK" | "LEARNER")[];
+            roles: ("owner" | "specialist" | "technician" | "desk" | "learner")[];
         };
         SessionView: {
             handle: string;
@@ -5577,7 +5578,7 @@ export interface components {
             at: string;
             who: string;
             /** @enum {string} */
-            kind: "SIGN_IN" | "SIGN_IN_FAILED" | "SIGN_OUT" | "REFUSED" | "OWNER" | "SECRET" | "ROLE" | "SESSIONS" | "DEVICE" | "EXPORT" | "IMPORT" | "BACKUP" | "DELETION" | "MERGE" | "RULES" | "HAND_OVER" | "LINK";
+            kind: "sign-in" | "sign-in-failed" | "sign-out" | "refused" | "owner" | "secret" | "role" | "sessions" | "device" | "export" | "import" | "backup" | "deletion" | "merge" | "rules" | "hand-over" | "link";
             words: string;
             about: string;
         };
@@ -7453,7 +7454,7 @@ export interface operations {
     add_1: {
         parameters: {
             query: {
-                moment: "FOUND" | "TEST_SPOT" | "HALF_AND_HALF" | "CLOTH" | "DONE";
+                moment: "found" | "test-spot" | "half-and-half" | "cloth" | "done";
                 surfaceId?: string;
                 photoId?: string;
                 takenAt?: string;
@@ -9858,7 +9859,7 @@ export interface operations {
     log: {
         parameters: {
             query?: {
-                kind?: "SIGN_IN" | "SIGN_IN_FAILED" | "SIGN_OUT" | "REFUSED" | "OWNER" | "SECRET" | "ROLE" | "SESSIONS" | "DEVICE" | "EXPORT" | "IMPORT" | "BACKUP" | "DELETION" | "MERGE" | "RULES" | "HAND_OVER" | "LINK";
+                kind?: "sign-in" | "sign-in-failed" | "sign-out" | "refused" | "owner" | "secret" | "role" | "sessions" | "device" | "export" | "import" | "backup" | "deletion" | "merge" | "rules" | "hand-over" | "link";
                 who?: string | null;
             };
             header?: never;

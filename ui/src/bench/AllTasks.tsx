@@ -5,13 +5,13 @@ import { listed } from '../words/lists'
 import { phrase } from './phrase'
 
 const words: Record<BenchTask['state'], string> = {
-  HELD: phrase('if-needed'),
-  WAITING: phrase('to-do'),
-  RUNNING: phrase('running'),
-  DONE: phrase('done-2'),
-  SKIPPED: phrase('skipped'),
-  REPLACED: phrase('replaced'),
-  REFERRED: phrase('referred'),
+  held: phrase('if-needed'),
+  waiting: phrase('to-do'),
+  running: phrase('running'),
+  done: phrase('done-2'),
+  skipped: phrase('skipped'),
+  replaced: phrase('replaced'),
+  referred: phrase('referred'),
 }
 
 /** Every step in order, to see where one is and to take one out of turn. */
@@ -28,7 +28,7 @@ export function AllTasks(props: {
       </summary>
       <ol className="divide-y divide-line border-t border-line">
         {props.tasks
-          .filter((task) => task.state !== 'HELD')
+          .filter((task) => task.state !== 'held')
           .map((task) => {
             const line = (
               <>

@@ -33,7 +33,7 @@ export function BenchView() {
   const now = useServerTime(run.data?.serverNow, run.dataUpdatedAt)
   const [search, setSearch] = useSearchParams()
   const [chosen, setChosen] = useInHand(job.id, search.get('task') ?? undefined)
-  const tasks = useMemo(() => (bench?.tasks ?? []).filter((t) => t.state !== 'REPLACED'), [bench])
+  const tasks = useMemo(() => (bench?.tasks ?? []).filter((t) => t.state !== 'replaced'), [bench])
   const people = useMemo(() => [...new Set(tasks.flatMap((t) => t.person ?? []))], [tasks])
   const who = people.length > 1 && said && people.includes(said) ? said : undefined
   const [picked, setPicked] = useState<ReadonlySet<string>>(new Set())
@@ -57,7 +57,7 @@ export function BenchView() {
   const cards = cardsOf(tasks)
   const toldHere = tasks.filter((t) => lastTold.includes(t.id))
   const doneLast = tasks
-    .filter((t) => t.needsHands && (t.state === 'DONE' || t.state === 'SKIPPED' || t.outcome === 'refer'))
+    .filter((t) => t.needsHands && (t.state === 'done' || t.state === 'skipped' || t.outcome === 'refer'))
     .reduce<BenchTask | undefined>((a, b) => (a && (a.doneAt ?? '') > (b.doneAt ?? '') ? a : b), undefined)
   const undoes = toldHere.length > 0 ? toldHere : doneLast ? [doneLast] : []
   const lastDone = undoes[0]
@@ -99,10 +99,10 @@ export function BenchView() {
     setChosen(id)
     setSearch({}, { replace: true })
   }
-  const stopped = tasks.filter((t) => t.state === 'REFERRED' && t.outcome === 'refer')
+  const stopped = tasks.filter((t) => t.state === 'referred' && t.outcome === 'refer')
   const undone =
     undoes.length > 1 ? phrase('panels-2', { undoes: undoes.length }) : lastDone?.where || undefined
-  const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'HELD')
+  const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'held')
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-3 p-2 md:p-4">
       <Line cut={cut} waiting={waiting} refused={refused} held={held} tasks={bench.tasks} onForget={forget} />
@@ -120,7 +120,7 @@ export function BenchView() {
           </div>
           <Goes bench={bench} />
         </div>
-        {lastDone && job.state !== 'HANDED_OVER' && (
+        {lastDone && job.state !== 'handed-over' && (
           <Button
             weight="quiet"
             className="min-h-12 text-right"
@@ -215,7 +215,7 @@ export function BenchView() {
       )}
       <AllTasks tasks={tasks} now={now} current={current?.id} onPick={pick} />
       <div className="flex flex-wrap items-center gap-x-5">
-        {!bench.paused && job.state !== 'HANDED_OVER' && <Room bench={bench} jobId={job.id} tell={tell} />}
+        {!bench.paused && job.state !== 'handed-over' && <Room bench={bench} jobId={job.id} tell={tell} />}
         <Device {...device} />
         <ButtonLink to={`/jobs/${job.id}/record`} weight="quiet" className="-ml-4 min-h-12">
           {phrase('what-was-done')}

@@ -14,7 +14,7 @@ const laid = (id: string, where: string, clockFrom: string, of: Partial<BenchTas
     title: 'Level',
     step: 'level',
     needsHands: true,
-    state: 'WAITING',
+    state: 'waiting',
     clockFrom,
     dwellS: 120,
     wipeByS: 240,
@@ -29,7 +29,7 @@ const sits = laid('c', 'Bolster', '2026-05-04T09:09:30')
 const dries = laid('d', 'Headrest', '2026-05-04T09:09:00', {
   title: 'Drying',
   needsHands: false,
-  state: 'RUNNING',
+  state: 'running',
   plannedS: 600,
 })
 
@@ -43,7 +43,7 @@ describe('many clocks at once', () => {
 
   it('bring their step to hand, and leave out the one in hand and what is over', () => {
     const pick = vi.fn()
-    const done = { ...due, state: 'DONE' } as BenchTask
+    const done = { ...due, state: 'done' } as BenchTask
     render(<Clocks tasks={[late, done, sits]} now={NOW} isInHand={(t) => t.id === 'c'} onPick={pick} />)
     expect(screen.getAllByRole('button')).toHaveLength(1)
     fireEvent.click(screen.getByRole('button'))

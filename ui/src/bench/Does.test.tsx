@@ -40,14 +40,14 @@ const task = (id: string, part: Partial<BenchTask> = {}): BenchTask => ({
   dwellS: 40,
   wipeByS: 240,
   plannedS: 120,
-  state: 'WAITING',
+  state: 'waiting',
   by: '',
   after: [],
   ...part,
 })
 const sat = (id: string, secondsAgo: number, part: Partial<BenchTask> = {}) => {
   const at = localOf(NOW - secondsAgo * 1000)
-  return task(id, { state: 'RUNNING', startedAt: at, clockFrom: at, ...part })
+  return task(id, { state: 'running', startedAt: at, clockFrom: at, ...part })
 }
 
 function show(deed: Deed) {
@@ -97,7 +97,7 @@ describe('one thing to press', () => {
   })
 
   it('waits for the cautions to be ticked, each once for all panels', () => {
-    const caution = { code: 'IGNITION_OFF', text: 'Ignition off.', tick: 'STEP', ticked: false } as const
+    const caution = { code: 'IGNITION_OFF', text: 'Ignition off.', tick: 'step', ticked: false } as const
     const tell = show({
       mode: 'lay',
       tasks: [task('rim', { cautions: [caution] }), task('hub', { cautions: [caution] })],

@@ -26,8 +26,8 @@ export function Does(props: {
   const task = deed.tasks[0] as BenchTask
   const [ticked, setTicked] = useState<string[]>([])
   const [early, setEarly] = useState<Told>()
-  const toTick = byCode(deed.tasks.flatMap((t) => t.cautions)).filter((c) => c.tick !== 'NONE' && !c.ticked)
-  const open = toTick.filter((c) => c.tick !== 'MAY' && !ticked.includes(c.code))
+  const toTick = byCode(deed.tasks.flatMap((t) => t.cautions)).filter((c) => c.tick !== 'none' && !c.ticked)
+  const open = toTick.filter((c) => c.tick !== 'may' && !ticked.includes(c.code))
   const shown = clockStart(task) ? face(task, elapsedOf(task, now)) : undefined
   const toLay = deed.mode === 'lay' || (task.dwellS !== undefined && task.step !== 'level' && !shown)
   const detail = ticked.length > 0 ? { ticked } : undefined
@@ -136,7 +136,7 @@ export function Does(props: {
             {phrase('told-for-panels-tap-one', { tasks: deed.tasks.length })}
           </p>
         )}
-        {task.state === 'RUNNING' && (
+        {task.state === 'running' && (
           <Button
             weight="quiet"
             className="min-h-12"

@@ -37,7 +37,7 @@ export function How({ lines }: { lines: Technique[] }) {
 
 /** What to look for, and the cautions only to be read. */
 export function Heed({ task }: { task: BenchTask }) {
-  const toRead = task.cautions.filter((c) => c.tick === 'NONE' || c.ticked)
+  const toRead = task.cautions.filter((c) => c.tick === 'none' || c.ticked)
   return (
     <>
       {task.lookFor && (

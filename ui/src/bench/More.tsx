@@ -37,7 +37,7 @@ export function More(props: {
 /** When in a job a photo taken at a step most likely is. */
 const moment = (task: BenchTask) =>
   task.look === 'test-spot'
-    ? 'TEST_SPOT'
+    ? 'test-spot'
     : task.look === 'cloth' || task.look === 'foam'
-      ? 'HALF_AND_HALF'
-      : 'DONE'
+      ? 'half-and-half'
+      : 'done'

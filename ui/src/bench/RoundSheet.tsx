@@ -69,7 +69,7 @@ function standing(own: BenchTask[], now: number): Standing {
   if (shown) {
     return { words: listed(shown.words, clock(shown.seconds)), shown, worked: false, over: false }
   }
-  const left = own.filter((t) => t.state !== 'HELD' && !isOver(t))
+  const left = own.filter((t) => t.state !== 'held' && !isOver(t))
   const worked = left.every((t) => t.look === 'seams')
   const over = left.length === 0
   return {

@@ -32,7 +32,7 @@ describe('a clock', () => {
     ({
       id,
       step: 'coat',
-      state: 'WAITING',
+      state: 'waiting',
       needsHands: true,
       rung: 0,
       plannedS: 40,
@@ -69,7 +69,7 @@ describe('a clock', () => {
   })
 
   it('leaves alone what still waits, and takes what is free before it', () => {
-    const dries = step('dry-seat', { needsHands: false, state: 'RUNNING', step: 'dry' })
+    const dries = step('dry-seat', { needsHands: false, state: 'running', step: 'dry' })
     const meter = step('meter', { after: ['dry-seat'] })
     const firmer = step('clean-rim~2', { rung: 2, surfaceIds: ['rim'] })
     const check = step('check-rim', { surfaceIds: ['rim'] })
@@ -81,9 +81,9 @@ describe('a clock', () => {
   })
 
   it('runs for a coated area since it was laid, and for nothing that is over', () => {
-    const laid = { step: 'level', state: 'WAITING', clockFrom: '2026-05-04T09:00:00' } as BenchTask
+    const laid = { step: 'level', state: 'waiting', clockFrom: '2026-05-04T09:00:00' } as BenchTask
     expect(clockStart(laid)).toBe('2026-05-04T09:00:00')
-    expect(clockStart({ ...laid, state: 'DONE' })).toBeUndefined()
+    expect(clockStart({ ...laid, state: 'done' })).toBeUndefined()
     expect(face({ ...area, wipeByS: undefined }, 130)).toMatchObject({ phase: 'wipe', seconds: 10 })
   })
 })

@@ -42,9 +42,9 @@ export function face(task: Timed, elapsed: number): Face {
 
 /** Since when a step's clock runs; undefined where none does. */
 export const clockStart = (task: BenchTask): string | undefined =>
-  isOver(task) || task.state === 'HELD'
+  isOver(task) || task.state === 'held'
     ? undefined
-    : (task.clockFrom ?? (task.state === 'RUNNING' ? task.startedAt : undefined))
+    : (task.clockFrom ?? (task.state === 'running' ? task.startedAt : undefined))
 
 export const elapsedOf = (task: BenchTask, now: number): number => {
   const from = clockStart(task)

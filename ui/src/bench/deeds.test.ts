@@ -28,14 +28,14 @@ const step = (id: string, part: Partial<BenchTask> = {}): BenchTask => ({
   dwellS: 40,
   wipeByS: 240,
   plannedS: 120,
-  state: 'WAITING',
+  state: 'waiting',
   by: '',
   after: [],
   ...part,
 })
 const none = new Set<string>()
 const sitting = (id: string, secondsAgo: number) =>
-  step(id, { state: 'RUNNING', startedAt: at(secondsAgo), clockFrom: at(secondsAgo) })
+  step(id, { state: 'running', startedAt: at(secondsAgo), clockFrom: at(secondsAgo) })
 const ids = (deed: ReturnType<typeof deedOf>) => deed?.tasks.map((t) => t.id)
 
 describe('a seat worked as one round', () => {
@@ -70,16 +70,16 @@ describe('a seat worked as one round', () => {
       step('check-back', { ...check, after: ['clean-back'] }),
       step('check-cushion', { ...check, after: ['clean-cushion'] }),
     ]
-    const cleaned = [step('clean-back', { state: 'DONE' }), step('clean-cushion', { state: 'DONE' })]
+    const cleaned = [step('clean-back', { state: 'done' }), step('clean-cushion', { state: 'done' })]
     expect(deedOf(seat, [...cleaned, ...seat], NOW, none)).toMatchObject({ mode: 'look' })
     expect(ids(deedOf(seat, [...cleaned, ...seat], NOW, none))).toEqual(['check-back', 'check-cushion'])
-    const wet = [step('clean-back', { state: 'DONE' }), sitting('clean-cushion', 3)]
+    const wet = [step('clean-back', { state: 'done' }), sitting('clean-cushion', 3)]
     expect(ids(deedOf(seat, [...wet, ...seat], NOW, none))).toEqual(['check-back'])
   })
 
   it('says nothing can be done where all of it waits, but lets one insist', () => {
     const seat = [step('coat-back', { step: 'coat', look: undefined, dwellS: undefined, after: ['dry'] })]
-    const dry = step('dry', { needsHands: false, state: 'RUNNING', look: undefined })
+    const dry = step('dry', { needsHands: false, state: 'running', look: undefined })
     expect(deedOf(seat, [dry, ...seat], NOW, none)).toBeUndefined()
     expect(insisted(seat)).toMatchObject({ mode: 'tick', tasks: [{ id: 'coat-back' }] })
   })
@@ -132,7 +132,7 @@ describe('cards', () => {
       step('clean-back'),
       step('clean-cushion'),
       step('dry', { needsHands: false }),
-      step('x', { state: 'HELD', card: 'y' }),
+      step('x', { state: 'held', card: 'y' }),
     ]
     expect(cardsOf(all)).toEqual(['r-seat'])
   })

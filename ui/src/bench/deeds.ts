@@ -17,7 +17,7 @@ export const cardOf = (task: Partial<Pick<BenchTask, 'card'>> & Pick<BenchTask, 
 
 /** Cards that need hands, in the order of the walk. */
 export const cardsOf = (tasks: BenchTask[]): string[] => [
-  ...new Set(tasks.filter((t) => t.needsHands && t.state !== 'HELD').map(cardOf)),
+  ...new Set(tasks.filter((t) => t.needsHands && t.state !== 'held').map(cardOf)),
 ]
 
 /** Of the steps of one card, what is done next; nothing where all of it waits for something else. */

@@ -38,7 +38,7 @@ const task = (id: string, of: Partial<BenchTask> = {}): BenchTask => ({
   passesHigh: 2,
   lastPass: 2,
   plannedS: 600,
-  state: 'WAITING',
+  state: 'waiting',
   by: '',
   after: [],
   ...of,
@@ -56,8 +56,8 @@ const bench: Bench = {
   tasks: [
     task('clean-1'),
     task('clean-2'),
-    task('test~2', { rung: 2, state: 'HELD', step: 'test-spot' }),
-    task('clean~2', { rung: 2, state: 'HELD' }),
+    task('test~2', { rung: 2, state: 'held', step: 'test-spot' }),
+    task('clean~2', { rung: 2, state: 'held' }),
     task('check', { rung: 0, look: 'seams', answers: [], after: ['clean-1'] }),
     task('dry', { rung: 0, needsHands: false, look: undefined, answers: [], after: ['check'] }),
     task('coat', { step: 'coat', rung: 0, look: undefined, answers: [], after: ['dry'] }),
@@ -81,44 +81,44 @@ const after = (...entries: Entry[]) => {
 describe('a run that has told what the server has not heard', () => {
   it('makes one more pass of soil, and a rung higher of soil after the last', () => {
     const seen = entry('clean-1', 'seen', { seen: 'soil' })
-    expect(after(seen)('clean-1')).toMatchObject({ state: 'WAITING', passes: 1, says: 'Go on.' })
+    expect(after(seen)('clean-1')).toMatchObject({ state: 'waiting', passes: 1, says: 'Go on.' })
     const twice = after(seen, { ...seen, id: 'b' })
-    expect(twice('clean-1').state).toBe('DONE')
-    expect(twice('clean-2').state).toBe('REPLACED')
-    expect(twice('test~2').state).toBe('WAITING')
-    expect(twice('clean~2').state).toBe('WAITING')
+    expect(twice('clean-1').state).toBe('done')
+    expect(twice('clean-2').state).toBe('replaced')
+    expect(twice('test~2').state).toBe('waiting')
+    expect(twice('clean~2').state).toBe('waiting')
     expect(follows(twice('clean-1'), 'nothing of the kind')).toBeUndefined()
   })
 
   it('stops a panel, and only that panel, when its colour comes', () => {
     const stopped = after(entry('clean-1', 'seen', { seen: 'colour' }))
     for (const id of ['clean-1', 'clean-2', 'check', 'dry', 'coat'])
-      expect(stopped(id).state).toBe('REFERRED')
-    expect(stopped('rim').state).toBe('WAITING')
+      expect(stopped(id).state).toBe('referred')
+    expect(stopped('rim').state).toBe('waiting')
   })
 
   it('lets waits and coats run from what they follow', () => {
     const laid = after(entry('check', 'done'), entry('coat', 'done'))
-    expect(laid('dry')).toMatchObject({ state: 'RUNNING', startedAt: '2026-05-04T09:05:00' })
+    expect(laid('dry')).toMatchObject({ state: 'running', startedAt: '2026-05-04T09:05:00' })
     expect(laid('level').clockFrom).toBe('2026-05-04T09:05:00')
   })
 
   it('lets a clock run on when the answer after it is taken back', () => {
     const started = entry('clean-1', 'started')
     const wrong = after(started, entry('clean-1', 'seen', { seen: 'soil' }), entry('clean-1', 'undone'))
-    expect(wrong('clean-1')).toMatchObject({ state: 'RUNNING', startedAt: started.at, passes: 0 })
+    expect(wrong('clean-1')).toMatchObject({ state: 'running', startedAt: started.at, passes: 0 })
     const twice = after(
       started,
       entry('clean-1', 'seen', { seen: 'soil' }),
       entry('clean-1', 'undone'),
       entry('clean-1', 'undone'),
     )
-    expect(twice('clean-1')).toMatchObject({ state: 'WAITING', startedAt: undefined })
+    expect(twice('clean-1')).toMatchObject({ state: 'waiting', startedAt: undefined })
   })
 
   it('takes a clock or a pass back, and stops for now', () => {
     const back = after(entry('rim', 'started'), entry('rim', 'undone'))
-    expect(back('rim')).toMatchObject({ state: 'WAITING', startedAt: undefined })
+    expect(back('rim')).toMatchObject({ state: 'waiting', startedAt: undefined })
     expect(withEntry(bench, entry('', 'paused', { by: 'Mira' })).paused?.by).toBe('Mira')
     expect(withEntry(bench, entry('coat', 'done')).tasksDone).toBe(1)
   })

@@ -7,9 +7,9 @@ export type BenchTask = Schemas['BenchTask'] & { laidAt?: string }
 export type Entry = Schemas['EntryRequest']
 export type Seen = Schemas['SeenView']
 
-const over = ['DONE', 'SKIPPED', 'REPLACED', 'REFERRED']
+const over = ['done', 'skipped', 'replaced', 'referred']
 export const isOver = (task: BenchTask) => over.includes(task.state)
-export const isOpen = (task: BenchTask) => task.state === 'WAITING' || task.state === 'RUNNING'
+export const isOpen = (task: BenchTask) => task.state === 'waiting' || task.state === 'running'
 
 type Follows = { next: NonNullable<BenchTask['outcome']>; says: string }
 
@@ -27,7 +27,7 @@ const rungOf = (bench: Bench, task: BenchTask) =>
   Math.max(
     task.rung,
     ...bench.tasks
-      .filter((t) => t.state !== 'HELD' && task.covers.some((p) => onlyAt(t, p)))
+      .filter((t) => t.state !== 'held' && task.covers.some((p) => onlyAt(t, p)))
       .map((t) => t.rung),
   )
 
@@ -60,7 +60,7 @@ function withTicks(bench: Bench, entry: Entry): Bench {
   const tasks = bench.tasks.map((task) => ({
     ...task,
     cautions: task.cautions.map((c) =>
-      ticked.includes(c.code) && (c.tick === 'VISIT' || task.id === entry.taskId)
+      ticked.includes(c.code) && (c.tick === 'visit' || task.id === entry.taskId)
         ? { ...c, ticked: true }
         : c,
     ),
@@ -81,13 +81,13 @@ function folded(bench: Bench, entry: Entry): Bench {
     const tasks = bench.tasks.map((t) => (which(t) ? { ...t, ...make(t) } : t))
     return counted({ ...bench, tasks: clocked(tasks) })
   }
-  const laidAt = task.state === 'RUNNING' ? task.startedAt : undefined
-  const done = { state: 'DONE' as const, doneAt: entry.at, by: entry.by ?? '', laidAt }
+  const laidAt = task.state === 'running' ? task.startedAt : undefined
+  const done = { state: 'done' as const, doneAt: entry.at, by: entry.by ?? '', laidAt }
   switch (entry.kind) {
     case 'started':
-      return task.state === 'WAITING'
+      return task.state === 'waiting'
         ? change((t) => ({
-            state: 'RUNNING',
+            state: 'running',
             startedAt: entry.at,
             clockFrom: t.dwellS === undefined ? t.clockFrom : entry.at,
           }))
@@ -95,18 +95,18 @@ function folded(bench: Bench, entry: Entry): Bench {
     case 'done':
       return isOpen(task) ? change(() => done) : bench
     case 'skipped':
-      return isOpen(task) ? change(() => ({ ...done, state: 'SKIPPED' })) : bench
+      return isOpen(task) ? change(() => ({ ...done, state: 'skipped' })) : bench
     case 'undone':
       return change((t) => {
-        const goesOn = t.state !== 'RUNNING' && t.laidAt !== undefined
+        const goesOn = t.state !== 'running' && t.laidAt !== undefined
         return {
-          state: goesOn ? 'RUNNING' : 'WAITING',
+          state: goesOn ? 'running' : 'waiting',
           startedAt: goesOn ? t.laidAt : undefined,
           laidAt: undefined,
           doneAt: undefined,
           outcome: undefined,
           says: undefined,
-          passes: t.state === 'RUNNING' ? t.passes : Math.max(0, t.passes - 1),
+          passes: t.state === 'running' ? t.passes : Math.max(0, t.passes - 1),
           clockFrom: t.step === 'level' ? t.clockFrom : goesOn ? t.laidAt : undefined,
         }
       })
@@ -130,9 +130,9 @@ function seen(
     outcome: then.next,
     says: then.says,
     by: entry.by ?? '',
-    laidAt: task.state === 'RUNNING' ? task.startedAt : undefined,
+    laidAt: task.state === 'running' ? task.startedAt : undefined,
   }
-  const ended = { ...judged, state: 'DONE' as const, doneAt: entry.at }
+  const ended = { ...judged, state: 'done' as const, doneAt: entry.at }
   switch (then.next) {
     case 'again':
     case 'lighter':
@@ -140,7 +140,7 @@ function seen(
     case 'wait':
       return change((t) => ({
         ...judged,
-        state: 'WAITING',
+        state: 'waiting',
         startedAt: undefined,
         clockFrom: t.step === 'level' ? t.clockFrom : undefined,
       }))
@@ -148,7 +148,7 @@ function seen(
       const stopped = (t: BenchTask) =>
         t.id === task.id || (!isOver(t) && task.covers.some((panel) => onlyAt(t, panel)))
       return change(
-        (t) => ({ ...(t.id === task.id ? ended : { doneAt: entry.at }), state: 'REFERRED', says: then.says }),
+        (t) => ({ ...(t.id === task.id ? ended : { doneAt: entry.at }), state: 'referred', says: then.says }),
         stopped,
       )
     }
@@ -156,18 +156,18 @@ function seen(
       const rung = rungOf(bench, task)
       const looksAgain = task.look === 'seams'
       const opens = (t: BenchTask) =>
-        t.state === 'HELD' && t.rung === rung + 1 && task.covers.some((p) => onlyAt(t, p))
+        t.state === 'held' && t.rung === rung + 1 && task.covers.some((p) => onlyAt(t, p))
       const replaced = (t: BenchTask) =>
         isOpen(t) && t.id !== task.id && t.rung === rung && rung > 0 && task.covers.some((p) => onlyAt(t, p))
       return change(
         (t) =>
           t.id === task.id
             ? looksAgain
-              ? { ...judged, state: 'WAITING' }
+              ? { ...judged, state: 'waiting' }
               : ended
             : opens(t)
-              ? { state: 'WAITING' }
-              : { state: 'REPLACED' },
+              ? { state: 'waiting' }
+              : { state: 'replaced' },
         (t) => t.id === task.id || opens(t) || replaced(t),
       )
     }
@@ -187,16 +187,16 @@ function clocked(tasks: BenchTask[]): BenchTask[] {
       const laid = before.find((b) => lays.includes(b.step))
       return { ...t, clockFrom: laid?.doneAt }
     }
-    const free = !t.needsHands && t.state === 'WAITING' && before.length > 0 && before.every(isOver)
+    const free = !t.needsHands && t.state === 'waiting' && before.length > 0 && before.every(isOver)
     const from = before
       .map((b) => b.doneAt ?? '')
       .sort()
       .at(-1)
-    return free && from ? { ...t, state: 'RUNNING', startedAt: from } : t
+    return free && from ? { ...t, state: 'running', startedAt: from } : t
   })
 }
 
-const counts = (t: BenchTask) => t.needsHands && t.state !== 'HELD' && t.state !== 'REPLACED'
+const counts = (t: BenchTask) => t.needsHands && t.state !== 'held' && t.state !== 'replaced'
 
 function counted(bench: Bench): Bench {
   const hands = bench.tasks.filter(counts)

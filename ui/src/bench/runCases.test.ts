@@ -12,7 +12,7 @@ type Told = {
 const start = { tasks: cases.tasks as unknown as BenchTask[] } as Bench
 
 const state = (task: BenchTask) =>
-  task.needsHands && task.state !== 'REPLACED' ? `${task.state} ${task.passes}` : task.state
+  task.needsHands && task.state !== 'replaced' ? `${task.state} ${task.passes}` : task.state
 
 /** Every case is what the server made of it; see RunCasesTest there. */
 describe('a run without a line comes to what the server makes of it', () => {

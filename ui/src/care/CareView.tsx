@@ -103,7 +103,7 @@ export function CareView() {
                 <span>
                   {entry.what}
                   <span className="block text-note text-faint">
-                    {dayOf(entry.doneOn)}, {entry.place === 'HOME' ? phrase('at-home') : 'here'}
+                    {dayOf(entry.doneOn)}, {entry.place === 'home' ? phrase('at-home') : 'here'}
                   </span>
                 </span>
                 <Button
@@ -133,7 +133,7 @@ function Line(props: {
   line: Schemas['CareLine']
   today: string
   busy: boolean
-  onDone: (place: 'HOME' | 'SHOP') => void
+  onDone: (place: 'home' | 'shop') => void
 }) {
   const { line } = props
   const due = line.next !== undefined && line.next <= props.today
@@ -154,10 +154,10 @@ function Line(props: {
       </span>
       {line.next && (
         <span className="flex gap-2">
-          <Button disabled={props.busy} onClick={() => props.onDone('HOME')}>
+          <Button disabled={props.busy} onClick={() => props.onDone('home')}>
             {phrase('done-at-home')}
           </Button>
-          <Button disabled={props.busy} onClick={() => props.onDone('SHOP')}>
+          <Button disabled={props.busy} onClick={() => props.onDone('shop')}>
             {phrase('done-here')}
           </Button>
         </span>

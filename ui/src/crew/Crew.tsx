@@ -16,7 +16,7 @@ type Member = Schemas['MemberView']
 type Form = { name: string; role: Role; passphrase: string; pin: string }
 
 const roleOptions = (Object.keys(roles) as Role[]).map((value) => ({ value, label: roles[value] }))
-const blank: Form = { name: '', role: 'TECHNICIAN', passphrase: '', pin: '' }
+const blank: Form = { name: '', role: 'technician', passphrase: '', pin: '' }
 
 /** Who works here: their roles, what they sign in with, and where they are signed in. */
 export function Crew() {
@@ -25,7 +25,7 @@ export function Crew() {
   const [editing, setEditing] = useState<string>()
   if (members.isPending) return <Loading what={phrase('who-works-here-2')} />
   if (members.isError) return <Trouble error={members.error} again={() => void members.refetch()} />
-  const house = door.data?.door === 'OPEN_HOUSE'
+  const house = door.data?.door === 'open-house'
   return (
     <section aria-label={phrase('who-works-here')} className="no-print lying grid content-start gap-2 p-3">
       <h2 className="text-do">{phrase('who-works-here')}</h2>
@@ -43,7 +43,7 @@ export function Crew() {
                   <span>
                     <span className="block font-semibold">{member.name}</span>
                     <span className="text-note text-faint">
-                      {standing(member, door.data?.door === 'DEMO')}
+                      {standing(member, door.data?.door === 'demo')}
                     </span>
                   </span>
                   <Button

@@ -38,10 +38,10 @@ export function DoorView() {
   if (door.isError) return <PageTrouble error={door.error} again={() => void door.refetch()} />
   const { names } = door.data
   const kind = door.data.door
-  const first = kind === 'OWNER_FIRST' || kind === 'OPEN_HOUSE'
+  const first = kind === 'owner-first' || kind === 'open-house'
   const pick = (name: Name) => {
     enter.reset()
-    if (kind === 'DEMO' && !name.pin && !name.passphrase) enter.mutate({ memberId: name.id })
+    if (kind === 'demo' && !name.pin && !name.passphrase) enter.mutate({ memberId: name.id })
     else setPicked(name)
   }
   return (
@@ -50,11 +50,11 @@ export function DoorView() {
         <img src="/mark.svg" alt="" width="30" height="30" /> {door.data.shop || phrase('attune')}
       </p>
       <h1 className="text-head">{first ? phrase('the-first-owner') : phrase('who-are-you')}</h1>
-      {kind === 'DEMO' && <p>{phrase('this-is-the-demo-pick')}</p>}
+      {kind === 'demo' && <p>{phrase('this-is-the-demo-pick')}</p>}
       {first && (
         <p>
           {phrase('nobody-is-set-up-here')}{' '}
-          {kind === 'OPEN_HOUSE' ? phrase('until-there-is-an-owner') : phrase('the-shop-opens-on-its')}
+          {kind === 'open-house' ? phrase('until-there-is-an-owner') : phrase('the-shop-opens-on-its')}
         </p>
       )}
       {!first && !withCode && (
@@ -92,7 +92,7 @@ export function DoorView() {
       {first || withCode ? (
         <OwnerForm again={withCode} onIn={in_} />
       ) : (
-        kind === 'LOCKED' && (
+        kind === 'locked' && (
           <Button weight="quiet" className="justify-self-start" onClick={() => setWithCode(true)}>
             {phrase('i-have-a-code-for')}
           </Button>

@@ -22,7 +22,7 @@ export function useLock() {
   const [locked, setLocked] = useState<Schemas['MeView']>()
   const me = door.data?.me
   const name = door.data?.names.find((n) => n.id === (locked ?? me)?.id)
-  const may = door.data?.door === 'LOCKED' && Boolean(name?.pin || name?.passphrase)
+  const may = door.data?.door === 'locked' && Boolean(name?.pin || name?.passphrase)
   useIdle(may && me && !locked ? IDLE_MS : undefined, () => {
     api.DELETE('/api/v1/crew/session').then(
       ({ response }) => response.ok && setLocked(me),

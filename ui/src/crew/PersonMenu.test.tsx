@@ -9,13 +9,13 @@ import { PersonMenu } from './PersonMenu'
 
 type Door = Schemas['DoorView']
 
-const ines: Door['me'] = { id: '2', name: 'Ines Quay', role: 'TECHNICIAN', rights: ['WATCH', 'TICK'] }
+const ines: Door['me'] = { id: '2', name: 'Ines Quay', role: 'technician', rights: ['watch', 'tick'] }
 
-function show(door: Partial<Door> | undefined, asked: Right = 'BOOK') {
+function show(door: Partial<Door> | undefined, asked: Right = 'book') {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } })
   if (door)
     client.setQueryData(doorQuery.queryKey, {
-      door: 'LOCKED',
+      door: 'locked',
       shop: 'Lantern Yard',
       names: [],
       passkeys: false,
@@ -44,14 +44,14 @@ describe('who is signed in', () => {
   })
 
   it('is nobody in the open house, which says what an owner changes', () => {
-    show({ door: 'OPEN_HOUSE', me: { name: '', role: 'OWNER', rights: ['BOOK'] } })
+    show({ door: 'open-house', me: { name: '', role: 'owner', rights: ['book'] } })
     open('Nobody is set up yet')
     expect(screen.getByRole('button', { name: 'Make the owner' })).toBeTruthy()
     expect(screen.queryByRole('button', { name: 'Sign out, for the next one' })).toBeNull()
   })
 
   it('is whoever one likes in the demo', () => {
-    show({ door: 'DEMO', me: ines })
+    show({ door: 'demo', me: ines })
     open('Ines Quay, technician')
     expect(screen.getByRole('button', { name: 'Switch person' })).toBeTruthy()
   })
@@ -60,7 +60,7 @@ describe('who is signed in', () => {
     show({ me: ines })
     expect(screen.queryByText('New job')).toBeNull()
     cleanup()
-    show({ me: ines }, 'TICK')
+    show({ me: ines }, 'tick')
     expect(screen.getByText('New job')).toBeTruthy()
   })
 

@@ -28,7 +28,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
   })
   const me = door.data?.me
   const kind = door.data?.door
-  const house = kind === 'OPEN_HOUSE'
+  const house = kind === 'open-house'
   const label = !me
     ? phrase('this-device')
     : house
@@ -54,7 +54,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
             <div>
               <p className="text-do font-semibold">{me.name}</p>
               <p className="text-note text-faint">
-                {kind === 'DEMO' ? phrase('in-the-demo', { role: roles[me.role] }) : roles[me.role]}
+                {kind === 'demo' ? phrase('in-the-demo', { role: roles[me.role] }) : roles[me.role]}
               </p>
             </div>
           )}
@@ -69,7 +69,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
               {phrase('make-the-owner')}
             </Button>
           )}
-          {kind === 'DEMO' && (
+          {kind === 'demo' && (
             <Button
               weight="main"
               onClick={() => {
@@ -80,7 +80,7 @@ export function PersonMenu(props: { theme: 'light' | 'dark'; onTurn: () => void 
               {phrase('be-somebody-else')}
             </Button>
           )}
-          {kind === 'LOCKED' && (
+          {kind === 'locked' && (
             <>
               <Button weight="main" disabled={leave.isPending} onClick={() => leave.mutate()}>
                 {phrase('sign-out-for-the-next')}

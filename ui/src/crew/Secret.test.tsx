@@ -2,7 +2,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Secret } from './Secret'
 
-const name = { id: '1', name: 'Ines Quay', role: 'TECHNICIAN', pin: true, passphrase: true } as const
+const name = { id: '1', name: 'Ines Quay', role: 'technician', pin: true, passphrase: true } as const
 
 const press = (label: string) => fireEvent.click(screen.getByRole('button', { name: label }))
 

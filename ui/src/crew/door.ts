@@ -6,20 +6,20 @@ export type Right = Schemas['MeView']['rights'][number]
 export type Role = Schemas['MeView']['role']
 
 export const roles = {
-  OWNER: phrase('owner'),
-  SPECIALIST: phrase('specialist'),
-  TECHNICIAN: phrase('technician'),
-  DESK: phrase('desk'),
-  LEARNER: phrase('learner'),
+  owner: phrase('owner'),
+  specialist: phrase('specialist'),
+  technician: phrase('technician'),
+  desk: phrase('desk'),
+  learner: phrase('learner'),
 } satisfies Record<Role, string>
 
 /** What each is there for, in a few words. */
 export const does = {
-  OWNER: phrase('everything-2'),
-  SPECIALIST: phrase('decides-how-a-job-is'),
-  TECHNICIAN: phrase('ticks-and-measures'),
-  DESK: phrase('books-quotes-hands-over'),
-  LEARNER: phrase('trains-and-watches'),
+  owner: phrase('everything-2'),
+  specialist: phrase('decides-how-a-job-is'),
+  technician: phrase('ticks-and-measures'),
+  desk: phrase('books-quotes-hands-over'),
+  learner: phrase('trains-and-watches'),
 } satisfies Record<Role, string>
 
 /** The door as it stands for this device: who may be picked, and who is signed in. */

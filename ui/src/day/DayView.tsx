@@ -16,11 +16,11 @@ import { phrase } from './phrase'
 type DayJob = Schemas['DayJob']
 
 const steps: Record<DayJob['next'], { to: string; label: string }> = {
-  SURVEY: { to: 'survey', label: phrase('survey-the-cabin') },
-  MATCH: { to: 'match', label: phrase('check-the-match-then-mix') },
-  BENCH: { to: 'bench', label: phrase('go-on-at-the-bench') },
-  HANDOVER: { to: 'handover', label: phrase('hand-over') },
-  CARE: { to: 'handover', label: phrase('handed-over-see-the-record') },
+  survey: { to: 'survey', label: phrase('survey-the-cabin') },
+  match: { to: 'match', label: phrase('check-the-match-then-mix') },
+  bench: { to: 'bench', label: phrase('go-on-at-the-bench') },
+  handover: { to: 'handover', label: phrase('hand-over') },
+  care: { to: 'handover', label: phrase('handed-over-see-the-record') },
 }
 
 export function DayView() {
@@ -32,7 +32,7 @@ export function DayView() {
         <h1 className="text-head">{dayOf(localOf(nowMs()))}</h1>
         <div className="flex flex-wrap gap-2">
           <ButtonLink to="/week">{phrase('week')}</ButtonLink>
-          <May right="BOOK">
+          <May right="book">
             <ButtonLink to="/new" weight="main">
               <Plus size={18} aria-hidden="true" /> {phrase('new-job')}
             </ButtonLink>
@@ -57,7 +57,7 @@ export function DayView() {
             </ul>
           </div>
           <Watch title={phrase('to-watch')} kinds={later} />
-          <May right="BOOK">
+          <May right="book">
             <p>
               <a
                 href="/api/v1/calendar.ics"

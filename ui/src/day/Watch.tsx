@@ -18,37 +18,37 @@ import { phrase } from './phrase'
 type Thing = Schemas['WatchView']
 
 const signs = {
-  CLOCK: Timer,
-  PROMISE_AT_RISK: AlarmClock,
-  CURING: CarFront,
-  CARE_DUE: Droplets,
-  LOW_STOCK: PackageOpen,
-  BACKUP: DatabaseBackup,
-  ROOM: HardDrive,
-  RETENTION: UserMinus,
+  clock: Timer,
+  'promise-at-risk': AlarmClock,
+  curing: CarFront,
+  'care-due': Droplets,
+  'low-stock': PackageOpen,
+  backup: DatabaseBackup,
+  room: HardDrive,
+  retention: UserMinus,
 }
 const leads = {
-  CLOCK: 'bench',
-  PROMISE_AT_RISK: 'timetable',
-  CURING: 'handover',
-  CARE_DUE: 'care',
-  LOW_STOCK: '',
-  BACKUP: '',
-  ROOM: '',
-  RETENTION: '',
+  clock: 'bench',
+  'promise-at-risk': 'timetable',
+  curing: 'handover',
+  'care-due': 'care',
+  'low-stock': '',
+  backup: '',
+  room: '',
+  retention: '',
 }
 
 /** Where it leads that is about no job. */
 const elsewhere: Partial<Record<Thing['kind'], string>> = {
-  LOW_STOCK: '/shelf?part=needs',
-  BACKUP: '/shop',
-  ROOM: '/shop',
-  RETENTION: '/shop',
+  'low-stock': '/shelf?part=needs',
+  backup: '/shop',
+  room: '/shop',
+  retention: '/shop',
 }
 
 /** What cannot wait: something to wipe, a promise that will not be kept, a disk that is full. */
-export const urgent: Thing['kind'][] = ['CLOCK', 'PROMISE_AT_RISK', 'ROOM']
-export const later: Thing['kind'][] = ['CURING', 'CARE_DUE', 'LOW_STOCK', 'BACKUP', 'RETENTION']
+export const urgent: Thing['kind'][] = ['clock', 'promise-at-risk', 'room']
+export const later: Thing['kind'][] = ['curing', 'care-due', 'low-stock', 'backup', 'retention']
 
 /** What wants an eye kept on. */
 export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] }) {
@@ -69,19 +69,19 @@ export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] 
 
 const said = (thing: Thing) =>
   ({
-    CLOCK: phrase('by', { at: when(thing.at) }),
-    PROMISE_AT_RISK: phrase('promised-2', { at: when(thing.at) }),
-    CURING: phrase('until', { at: when(thing.at) }),
-    CARE_DUE: dayOf(thing.at),
-    LOW_STOCK: phrase('order'),
-    BACKUP: phrase('tell-the-owner'),
-    ROOM: phrase('tell-the-owner'),
-    RETENTION: phrase('tell-the-owner'),
+    clock: phrase('by', { at: when(thing.at) }),
+    'promise-at-risk': phrase('promised-2', { at: when(thing.at) }),
+    curing: phrase('until', { at: when(thing.at) }),
+    'care-due': dayOf(thing.at),
+    'low-stock': phrase('order'),
+    backup: phrase('tell-the-owner'),
+    room: phrase('tell-the-owner'),
+    retention: phrase('tell-the-owner'),
   })[thing.kind]
 
 function Line({ thing }: { thing: Thing }) {
   const Sign = signs[thing.kind]
-  const risk = thing.kind === 'PROMISE_AT_RISK'
+  const risk = thing.kind === 'promise-at-risk'
   return (
     <li>
       <Link

@@ -23,11 +23,11 @@ const place = ({ isActive }: { isActive: boolean }) =>
 const Palette = lazy(async () => ({ default: (await import('../search/Palette')).Palette }))
 
 const places = [
-  ['/', phrase('day'), 'WATCH'],
-  ['/people', phrase('people'), 'CUSTOMERS'],
-  ['/shelf', phrase('shelf'), 'WATCH'],
-  ['/practice', phrase('practice'), 'TRAIN'],
-  ['/shop', phrase('shop'), 'RULES'],
+  ['/', phrase('day'), 'watch'],
+  ['/people', phrase('people'), 'customers'],
+  ['/shelf', phrase('shelf'), 'watch'],
+  ['/practice', phrase('practice'), 'train'],
+  ['/shop', phrase('shop'), 'rules'],
 ] as const
 
 /** What stands around every view. */

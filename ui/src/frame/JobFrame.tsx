@@ -45,7 +45,7 @@ export function JobFrame() {
 function Seam({ id }: { id: string }) {
   const { pathname } = useLocation()
   const may = useMay()
-  const shown = stops.filter(([to]) => to !== 'handover' || may('HAND_OVER'))
+  const shown = stops.filter(([to]) => to !== 'handover' || may('hand-over'))
   const beside = /\/(matrix|rules)$/.test(pathname)
     ? 'match'
     : /\/(quote|sections)$/.test(pathname)

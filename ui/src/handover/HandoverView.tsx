@@ -46,7 +46,7 @@ export function HandoverView() {
   const { data } = handover
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-3 p-2 md:p-5 print:max-w-none print:p-0">
-      {asking && data.state !== 'HANDED_OVER' && (
+      {asking && data.state !== 'handed-over' && (
         <section aria-label={phrase('still-open')} className="no-print lying border-l-4 border-l-care p-3">
           <h2 className="text-do">{phrase('still-open-at-the-bench')}</h2>
           <Open left={data.notDone} />
@@ -63,7 +63,7 @@ export function HandoverView() {
       )}
       {close.isError && <Trouble error={close.error} />}
       <div className="no-print flex flex-wrap gap-2">
-        {data.state === 'HANDED_OVER' ? (
+        {data.state === 'handed-over' ? (
           <p className="flex min-h-11 items-center font-semibold text-tune">
             {data.handedOverAt
               ? phrase('handed-over-at', { at: when(data.handedOverAt) })
@@ -197,7 +197,7 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
           ))}
         </ul>
       </Part>
-      {h.state === 'HANDED_OVER' && h.notDone.length > 0 && (
+      {h.state === 'handed-over' && h.notDone.length > 0 && (
         <Part title={phrase('left-out-at-this-visit')}>
           <Open left={h.notDone} />
         </Part>

@@ -79,7 +79,7 @@ function Answer({ job, match }: { job: Schemas['JobDetail']; match: Match }) {
       jobId={job.id}
       match={match}
       names={names}
-      open={job.state === 'SURVEY' && may('JUDGE')}
+      open={job.state === 'survey' && may('judge')}
       decisions={decisions}
     />
   )

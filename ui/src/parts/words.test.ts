@@ -17,7 +17,7 @@ import {
 
 test('codes are read out as words', () => {
   expect(say('skin-oil')).toBe('skin oil')
-  expect(say('HANDED_OVER')).toBe('handed over')
+  expect(say('handed-over')).toBe('handed over')
 })
 
 test.each([

@@ -7,12 +7,12 @@ type Form = Schemas['CustomerForm']
 type Part = { form: Form; set: (part: Partial<Form>) => void }
 
 const uses: { value: Form['uses'][number]; label: string; hint: string }[] = [
-  { value: 'PETS', label: phrase('pets'), hint: phrase('hair-in-seams-claws-on') },
-  { value: 'DENIM', label: phrase('denim'), hint: phrase('dye-on-pale-seats-a') },
-  { value: 'CHILDREN', label: phrase('children'), hint: phrase('food-shoes-on-seat-backs') },
-  { value: 'GLOVES', label: phrase('gloves'), hint: phrase('wear-on-the-rim-without') },
-  { value: 'SMOKING', label: phrase('smoking'), hint: phrase('film-on-headliner-and-glass') },
-  { value: 'WORK_CLOTHES', label: phrase('work-clothes'), hint: phrase('grit-and-grease') },
+  { value: 'pets', label: phrase('pets'), hint: phrase('hair-in-seams-claws-on') },
+  { value: 'denim', label: phrase('denim'), hint: phrase('dye-on-pale-seats-a') },
+  { value: 'children', label: phrase('children'), hint: phrase('food-shoes-on-seat-backs') },
+  { value: 'gloves', label: phrase('gloves'), hint: phrase('wear-on-the-rim-without') },
+  { value: 'smoking', label: phrase('smoking'), hint: phrase('film-on-headliner-and-glass') },
+  { value: 'work-clothes', label: phrase('work-clothes'), hint: phrase('grit-and-grease') },
 ]
 const choices = (...codes: string[]) => [
   { value: 'any', label: phrase('not-said') },

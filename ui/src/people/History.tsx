@@ -66,7 +66,7 @@ export function History({ id }: { id: string }) {
             </Link>
             {v.used.length === 0 ? (
               <span className="block text-note text-faint">
-                {v.state === 'HANDED_OVER' ? phrase('nothing-wet-was-used') : phrase('not-handed-over-yet')}
+                {v.state === 'handed-over' ? phrase('nothing-wet-was-used') : phrase('not-handed-over-yet')}
               </span>
             ) : (
               <ul className="text-note">

@@ -11,8 +11,8 @@ import { phrase } from './phrase'
 export function Standing({ vehicleId }: { vehicleId: string }) {
   const history = useQuery(historyQuery(vehicleId))
   const visits = history.data?.visits ?? []
-  const open = visits.find((v) => v.state !== 'HANDED_OVER')
-  const last = visits.find((v) => v.state === 'HANDED_OVER')
+  const open = visits.find((v) => v.state !== 'handed-over')
+  const last = visits.find((v) => v.state === 'handed-over')
   const care = useQuery({ ...careQuery(last?.jobId ?? ''), enabled: last !== undefined })
   if (!history.data) return null
   const today = care.data?.today ?? ''

@@ -17,9 +17,9 @@ const exercise: Exercise = {
   fingerprint: '',
   ask: 'What do you clean it with?',
   choices: [
-    { text: 'Mild, soft brush', mark: 'RIGHT', why: ['pH 7.1: 1 pass to the standard.'] },
-    { text: 'Strong, wire brush', mark: 'DANGEROUS', why: ['Stiffness 9 is above 3.', 'pH 11 is above 9.'] },
-    { text: 'Water', mark: 'WEAK', why: ['It never gets there.'] },
+    { text: 'Mild, soft brush', mark: 'right', why: ['pH 7.1: 1 pass to the standard.'] },
+    { text: 'Strong, wire brush', mark: 'dangerous', why: ['Stiffness 9 is above 3.', 'pH 11 is above 9.'] },
+    { text: 'Water', mark: 'weak', why: ['It never gets there.'] },
   ],
 }
 

@@ -60,7 +60,7 @@ export function AskCard(props: {
                           {picked === i && <>{phrase('you-took-this')} </>}
                           {marks[choice.mark].says}
                         </span>
-                        {(picked === i || choice.mark === 'RIGHT' ? choice.why : choice.why.slice(0, 1)).map(
+                        {(picked === i || choice.mark === 'right' ? choice.why : choice.why.slice(0, 1)).map(
                           (why) => (
                             <span key={why} className="text-note">
                               {why}

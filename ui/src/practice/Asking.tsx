@@ -12,7 +12,7 @@ import { marks, type Learner, type Lesson, type Mark } from './words'
 import { phrase } from './phrase'
 
 /** Kinds whose answers hang on what a house holds. */
-const differs: ReadonlySet<Lesson['kind']> = new Set(['CHOOSE', 'PACE', 'TECHNIQUE', 'PLAN', 'HAND_OVER'])
+const differs: ReadonlySet<Lesson['kind']> = new Set(['choose', 'pace', 'technique', 'plan', 'hand-over'])
 
 /** One exercise after another; in a test nothing is told before its end. */
 export function Asking(props: {
@@ -55,7 +55,7 @@ export function Asking(props: {
     }).catch(setTrouble)
   }
   const next = () => {
-    if (!test) setLevel(given.at(-1) === 'RIGHT' ? Math.min(lesson.level, level + 1) : Math.max(1, level - 1))
+    if (!test) setLevel(given.at(-1) === 'right' ? Math.min(lesson.level, level + 1) : Math.max(1, level - 1))
     setPicked(undefined)
     setN(n + 1)
   }
@@ -69,7 +69,7 @@ export function Asking(props: {
         </span>
         {!test && given.length > 0 && (
           <span>
-            {phrase('of-right', { given: given.filter((m) => m === 'RIGHT').length, given2: given.length })}
+            {phrase('of-right', { given: given.filter((m) => m === 'right').length, given2: given.length })}
           </span>
         )}
         {waits > 0 && <span>{phrase('no-line-kept-on-this', { waits })}</span>}
@@ -98,8 +98,8 @@ export function Asking(props: {
 }
 
 function Result({ given }: { given: Mark[] }) {
-  const right = given.filter((m) => m === 'RIGHT').length
-  const hurt = given.filter((m) => m === 'DANGEROUS').length
+  const right = given.filter((m) => m === 'right').length
+  const hurt = given.filter((m) => m === 'dangerous').length
   const passed = right >= given.length - 1 && hurt === 0
   return (
     <section

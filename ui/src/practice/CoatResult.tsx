@@ -14,7 +14,7 @@ export function CoatResult({ marked }: { marked: Marked }) {
     <section aria-label={phrase('how-it-came-out')} className={`lying grid gap-3 border-l-4 p-3 ${bar}`}>
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="text-head">{phrase('of-100', { score: marked.score })}</h2>
-        <p className={`font-semibold ${ink}`}>{marked.mark === 'HARSH' ? phrase('high-spots-stay') : says}</p>
+        <p className={`font-semibold ${ink}`}>{marked.mark === 'harsh' ? phrase('high-spots-stay') : says}</p>
       </div>
       <ul className="list-[square] pl-5">
         {marked.says.map((line) => (
@@ -51,7 +51,7 @@ function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean 
   const laid = own ? area.laidS : area.refLaidS
   const levelled = own ? area.levelledS : area.refLevelledS
   const at = (seconds: number) => `${Math.min(100, Math.max(0, (100 * seconds) / whole))}%`
-  const state = own ? area.state : 'EVEN'
+  const state = own ? area.state : 'even'
   return (
     <div className="grid grid-cols-[8rem_minmax(0,1fr)] items-center gap-2">
       <span className="narrow text-note">{area.name}</span>
@@ -69,15 +69,15 @@ function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean 
             <span className="absolute inset-y-0 w-0.5 bg-ink" style={{ left: at(laid) }} />
             {levelled >= 0 && (
               <span
-                className={`absolute inset-y-0 w-1 ${state === 'HIGH_SPOTS' ? 'bg-over' : 'bg-needle'}`}
+                className={`absolute inset-y-0 w-1 ${state === 'high-spots' ? 'bg-over' : 'bg-needle'}`}
                 style={{ left: at(levelled), transform: 'translateX(-100%)' }}
               />
             )}
           </>
         )}
-        {own && state !== 'EVEN' && (
+        {own && state !== 'even' && (
           <span
-            className={`absolute right-1 text-note ${state === 'HIGH_SPOTS' ? 'text-over' : 'text-faint'}`}
+            className={`absolute right-1 text-note ${state === 'high-spots' ? 'text-over' : 'text-faint'}`}
           >
             {states[state]}
           </span>
@@ -88,14 +88,14 @@ function Row({ area, whole, own }: { area: Outcome; whole: number; own: boolean 
 }
 
 const states: Record<Outcome['state'], string> = {
-  BARE: phrase('no-coat'),
-  EVEN: phrase('even'),
-  HIGH_SPOTS: phrase('high-spots'),
+  bare: phrase('no-coat'),
+  even: phrase('even'),
+  'high-spots': phrase('high-spots'),
 }
 
 const spoken = (area: Outcome, laid: number, levelled: number, state: Outcome['state']) =>
   laid < 0
-    ? states.BARE
+    ? states.bare
     : levelled < 0
       ? phrase('never-levelled', {
           laid: clock(laid),

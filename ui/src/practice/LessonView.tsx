@@ -44,9 +44,9 @@ export function LessonView() {
   }
   const passed = learner.data?.passed.includes(lesson.id)
   const inTest =
-    lesson.kind === 'WORK'
+    lesson.kind === 'work'
       ? phrase('panels', { inTest: lesson.inTest })
-      : lesson.kind === 'COAT'
+      : lesson.kind === 'coat'
         ? phrase('coatings', { inTest: lesson.inTest })
         : phrase('questions', { inTest: lesson.inTest })
   return (
@@ -83,9 +83,9 @@ export function LessonView() {
       </div>
       {mode === 'read' && <Worked lesson={lesson} />}
       {mode !== 'read' &&
-        (lesson.kind === 'WORK' ? (
+        (lesson.kind === 'work' ? (
           <PanelLesson key={mode + seed} lesson={lesson} who={who} seed={seed} test={mode === 'test'} />
-        ) : lesson.kind === 'COAT' ? (
+        ) : lesson.kind === 'coat' ? (
           <CoatLesson key={mode + seed} lesson={lesson} who={who} seed={seed} test={mode === 'test'} />
         ) : (
           <Asking
@@ -110,9 +110,9 @@ function Worked({ lesson }: { lesson: Lesson }) {
         <p>{lesson.example}</p>
         <p className="mt-1 text-note text-faint">{phrase('rule', { rule: lesson.rule })}</p>
       </section>
-      {lesson.kind === 'WORK' ? (
+      {lesson.kind === 'work' ? (
         <MastersRun lesson={lesson} seed={EXAMPLE} />
-      ) : lesson.kind === 'COAT' ? (
+      ) : lesson.kind === 'coat' ? (
         <MastersCoat lesson={lesson} seed={EXAMPLE} />
       ) : (
         <Example lesson={lesson} />

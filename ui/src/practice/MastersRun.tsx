@@ -22,8 +22,8 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
   if (error) return <Trouble error={error} again={() => void work.refetch()} />
   if (!work.data || !run || !panel) return <Loading what={phrase('an-example')} />
   const now = run[Math.min(run.length - 1, Math.round((run.length * at) / STEPS))]!
-  const means = work.data.means[run.find((d) => d.act === 'LAY' || d.act === 'WORK')!.means]!
-  const passes = run.filter((d) => d.act === 'TURN').length
+  const means = work.data.means[run.find((d) => d.act === 'lay' || d.act === 'work')!.means]!
+  const passes = run.filter((d) => d.act === 'turn').length
   return (
     <section
       aria-label={phrase('a-master-works-it')}
@@ -58,17 +58,17 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
 }
 
 const does = {
-  VACUUM: phrase('takes-the-dust'),
-  LAY: phrase('lays'),
-  DAMP: phrase('lays-thin'),
-  SOAK: phrase('soaks'),
-  BLOW: phrase('blows'),
-  WORK: phrase('works'),
-  MIST: phrase('keeps-it-wet'),
-  WAIT: phrase('lets-it-sit'),
-  WIPE: phrase('wipes'),
-  BLOT: phrase('blots'),
-  TURN: phrase('turns-the-cloth'),
-  APPLY: phrase('lays-a-coat'),
-  LEVEL: phrase('levels-it'),
+  vacuum: phrase('takes-the-dust'),
+  lay: phrase('lays'),
+  damp: phrase('lays-thin'),
+  soak: phrase('soaks'),
+  blow: phrase('blows'),
+  work: phrase('works'),
+  mist: phrase('keeps-it-wet'),
+  wait: phrase('lets-it-sit'),
+  wipe: phrase('wipes'),
+  blot: phrase('blots'),
+  turn: phrase('turns-the-cloth'),
+  apply: phrase('lays-a-coat'),
+  level: phrase('levels-it'),
 } as const

@@ -35,10 +35,10 @@ export function ModelView() {
       </div>
     )
   const { runs } = trials.data
-  const last = own?.filter((deed) => ['LAY', 'DAMP', 'SOAK', 'WORK'].includes(deed.act)).at(-1)
+  const last = own?.filter((deed) => ['lay', 'damp', 'soak', 'work'].includes(deed.act)).at(-1)
   const used = last &&
     model.data && { means: model.data.work.means[last.means]!, needles: model.data.needles[last.means]! }
-  const mayTake = job.state === 'SURVEY' && used?.means.mark !== 'DANGEROUS'
+  const mayTake = job.state === 'survey' && used?.means.mark !== 'dangerous'
   const passes = runs.map((r) => r.passes)
   const clean = runs.filter((r) => r.clean).length
   const harmed = runs.filter((r) => !r.unharmed).length
@@ -119,9 +119,9 @@ export function ModelView() {
                 </Button>
                 <p className="text-note">
                   {used.means.text}.{' '}
-                  {job.state !== 'SURVEY'
+                  {job.state !== 'survey'
                     ? phrase('the-run-has-begun-its')
-                    : used.means.mark === 'DANGEROUS' && phrase('it-is-beyond-what-this')}
+                    : used.means.mark === 'dangerous' && phrase('it-is-beyond-what-this')}
                 </p>
               </>
             )}

@@ -21,17 +21,17 @@ import { phrase } from './phrase'
 
 type Run = { panel: Panel; deeds: Deed[] }
 
-type Hand = 'LAY' | 'WORK' | 'WIPE' | 'BLOT' | 'MIST' | 'BLOW' | 'VACUUM'
-type Wetness = 'DAMP' | 'LAY' | 'SOAK'
+type Hand = 'lay' | 'work' | 'wipe' | 'blot' | 'mist' | 'blow' | 'vacuum'
+type Wetness = 'damp' | 'lay' | 'soak'
 
 const hands: Record<Hand, { label: string; key: string; hint: string }> = {
-  VACUUM: { label: phrase('vacuum'), key: 'v', hint: phrase('takes-dry-dust') },
-  LAY: { label: phrase('lay'), key: 'l', hint: phrase('puts-the-cleaner-on-its') },
-  WORK: { label: phrase('work'), key: 'w', hint: phrase('a-stroke-over-each-place') },
-  MIST: { label: phrase('mist'), key: 'm', hint: phrase('keeps-what-lies-there-wet') },
-  WIPE: { label: phrase('wipe'), key: 'i', hint: phrase('takes-what-came-loose-onto') },
-  BLOW: { label: phrase('blow'), key: 'o', hint: phrase('drives-dust-and-water-off') },
-  BLOT: { label: phrase('blot'), key: 'b', hint: phrase('takes-liquid-up-without') },
+  vacuum: { label: phrase('vacuum'), key: 'v', hint: phrase('takes-dry-dust') },
+  lay: { label: phrase('lay'), key: 'l', hint: phrase('puts-the-cleaner-on-its') },
+  work: { label: phrase('work'), key: 'w', hint: phrase('a-stroke-over-each-place') },
+  mist: { label: phrase('mist'), key: 'm', hint: phrase('keeps-what-lies-there-wet') },
+  wipe: { label: phrase('wipe'), key: 'i', hint: phrase('takes-what-came-loose-onto') },
+  blow: { label: phrase('blow'), key: 'o', hint: phrase('drives-dust-and-water-off') },
+  blot: { label: phrase('blot'), key: 'b', hint: phrase('takes-liquid-up-without') },
 }
 
 /** A panel under the hand: what is done is done by pointer, by touch, or by keys. */
@@ -45,13 +45,13 @@ export function PanelWork(props: {
   const canvas = useRef<HTMLCanvasElement>(null)
   const stroke = useRef<Stroke>(undefined)
   const gathered = useRef<number[]>([])
-  const [hand, setHand] = useState<Hand>('LAY')
+  const [hand, setHand] = useState<Hand>('lay')
   const [means, setMeans] = useState<number>()
-  const [wetness, setWetness] = useState<Wetness>('LAY')
+  const [wetness, setWetness] = useState<Wetness>('lay')
   const [lamp, setLamp] = useState(false)
   const [dipped, setDipped] = useState(false)
   const [at, setAt] = useState(Math.floor(rows / 2) * columns + Math.floor(columns / 2))
-  const needsMeans = hand === 'LAY' || hand === 'WORK'
+  const needsMeans = hand === 'lay' || hand === 'work'
   const ready = !needsMeans || means !== undefined
 
   const act = (deed: Deed) =>
@@ -62,7 +62,7 @@ export function PanelWork(props: {
     })
   const touch = (cells: number[]) => {
     if (ready && cells.length > 0)
-      act({ act: hand === 'LAY' ? wetness : hand, means: means ?? 0, cells, seconds: 0 })
+      act({ act: hand === 'lay' ? wetness : hand, means: means ?? 0, cells, seconds: 0 })
   }
   useEffect(() => {
     if (canvas.current) paint(canvas.current, { ...lookOf(work, panel), lamp })
@@ -134,7 +134,7 @@ export function PanelWork(props: {
           label={phrase('in-your-hand')}
           value={hand}
           options={(Object.keys(hands) as Hand[])
-            .filter((h) => h !== 'VACUUM' || work.dust >= 0)
+            .filter((h) => h !== 'vacuum' || work.dust >= 0)
             .map((value) => ({ value, label: hands[value].label, hint: hands[value].hint }))}
           onChange={(value) => setHand(value as Hand)}
         />
@@ -185,12 +185,12 @@ export function PanelWork(props: {
         </p>
         <div className="flex flex-wrap items-center gap-2">
           {[10, 30, 120, 900].map((s) => (
-            <Button key={s} onClick={() => act({ act: 'WAIT', means: 0, cells: [], seconds: s })}>
+            <Button key={s} onClick={() => act({ act: 'wait', means: 0, cells: [], seconds: s })}>
               {phrase('wait-2', { wait: lasting(s) })}
             </Button>
           ))}
           {dwell > 0 && (
-            <Button onClick={() => act({ act: 'WAIT', means: 0, cells: [], seconds: dwell })}>
+            <Button onClick={() => act({ act: 'wait', means: 0, cells: [], seconds: dwell })}>
               {phrase('let-it-sit-s', { dwell })}
             </Button>
           )}
@@ -223,9 +223,9 @@ export function PanelWork(props: {
           label={phrase('how-wet')}
           value={wetness}
           options={[
-            { value: 'DAMP', label: phrase('thin') },
-            { value: 'LAY', label: phrase('as-meant') },
-            { value: 'SOAK', label: phrase('until-it-runs') },
+            { value: 'damp', label: phrase('thin') },
+            { value: 'lay', label: phrase('as-meant') },
+            { value: 'soak', label: phrase('until-it-runs') },
           ]}
           onChange={(value) => setWetness(value as Wetness)}
         />
@@ -253,7 +253,7 @@ export function PanelWork(props: {
           />
           <div className="grid text-note">
             <span>{phrase('face-of-the-cloth', { faces: panel.faces })}</span>
-            <Button className="mt-1" onClick={() => act({ act: 'TURN', means: 0, cells: [], seconds: 0 })}>
+            <Button className="mt-1" onClick={() => act({ act: 'turn', means: 0, cells: [], seconds: 0 })}>
               {phrase('a-clean-face')}
             </Button>
           </div>

@@ -18,10 +18,10 @@ describe('a coating by hand', () => {
     coat = next(work, coat, 0)
     expect(coat.areas[0]).toEqual({ laid: 0, levelled: 125, smears: 0 })
     expect(coat.deeds.map((d) => [d.act, d.cells, d.seconds])).toEqual([
-      ['APPLY', [0], 0],
-      ['APPLY', [1], 0],
-      ['WAIT', [], 15],
-      ['LEVEL', [0], 0],
+      ['apply', [0], 0],
+      ['apply', [1], 0],
+      ['wait', [], 15],
+      ['level', [0], 0],
     ])
   })
 

@@ -22,7 +22,7 @@ export function next(work: Work, coat: Coat, area?: number, seconds = 0): Coat {
     return {
       ...coat,
       now: coat.now + seconds,
-      deeds: [...coat.deeds, { act: 'WAIT', means: 0, cells: [], seconds }],
+      deeds: [...coat.deeds, { act: 'wait', means: 0, cells: [], seconds }],
     }
   const { applyS, levelS, fromS } = work.areas[area]!
   const { laid, levelled, smears } = coat.areas[area]!
@@ -37,6 +37,6 @@ export function next(work: Work, coat: Coat, area?: number, seconds = 0): Coat {
   return {
     now,
     areas: coat.areas.map((a, i) => (i === area ? changed : a)),
-    deeds: [...coat.deeds, { act: bare ? 'APPLY' : 'LEVEL', means: 0, cells: [area], seconds: 0 }],
+    deeds: [...coat.deeds, { act: bare ? 'apply' : 'level', means: 0, cells: [area], seconds: 0 }],
   }
 }

@@ -26,7 +26,7 @@ describe('how a panel looks', () => {
     const panel = found(work)
     const of = { ...look, soilAt: (cell: number) => soilAt(panel, cell), panel, foundCoat: work.foundCoat }
     const dry = at(of)
-    does(work, panel, { act: 'LAY', means: 0, cells: [0], seconds: 0 })
+    does(work, panel, { act: 'lay', means: 0, cells: [0], seconds: 0 })
     expect(at(of)).not.toEqual(dry)
     expect(moistureAt(work, panel, 0)).toBeGreaterThan(moistureAt(work, panel, 1))
     panel.tide[1] = 1

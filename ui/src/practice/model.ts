@@ -50,7 +50,7 @@ export const copy = (panel: Panel): Panel => structuredClone(panel)
 /** Does it to the panel, in place: what lies on the rest of it dries meanwhile. */
 export function does(work: HandWork, panel: Panel, deed: Deed) {
   for (const cell of deed.cells) touch(work, panel, deed, cell)
-  if (deed.act === 'TURN') {
+  if (deed.act === 'turn') {
     panel.faceTaken = 0
     panel.faceColour = 0
     panel.faces++
@@ -67,36 +67,36 @@ export function after(work: HandWork, deeds: Deed[]): Panel {
 function touch(work: HandWork, panel: Panel, deed: Deed, cell: number) {
   const { physics } = work
   switch (deed.act) {
-    case 'VACUUM':
+    case 'vacuum':
       if (work.dust >= 0 && panel.liquid[cell] === 0) panel.soil[work.dust]![cell]! *= physics.vacuumLeaves
       return
-    case 'LAY':
+    case 'lay':
       return lay(work, panel, cell, deed.means, 1)
-    case 'DAMP':
+    case 'damp':
       return lay(work, panel, cell, deed.means, physics.damp)
-    case 'SOAK':
+    case 'soak':
       return lay(work, panel, cell, deed.means, physics.soak)
-    case 'BLOW':
+    case 'blow':
       if (work.dust >= 0 && panel.liquid[cell] === 0) panel.soil[work.dust]![cell]! *= physics.blows
       if (panel.laid[cell]! >= 0) panel.tide[cell] = Math.min(1, panel.tide[cell]! + physics.spatter)
       panel.liquid[cell]! *= physics.blows
       return
-    case 'WORK':
+    case 'work':
       return rub(work, panel, cell, deed.means)
-    case 'MIST':
+    case 'mist':
       if (panel.laid[cell]! >= 0) panel.liquid[cell]! += physics.mist
       return
-    case 'WIPE':
+    case 'wipe':
       takes(work, panel, cell, physics.grab)
       if (panel.liquid[cell]! > 0) panel.tide[cell]! *= physics.tideWiped
       panel.liquid[cell] = Math.min(panel.liquid[cell]!, physics.afterWipe)
       return lifted(panel, cell)
-    case 'BLOT':
+    case 'blot':
       takes(work, panel, cell, physics.blotTakes)
       panel.liquid[cell]! *= physics.blotLeaves
       return
-    case 'WAIT':
-    case 'TURN':
+    case 'wait':
+    case 'turn':
   }
 }
 

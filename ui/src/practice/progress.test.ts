@@ -5,8 +5,8 @@ import type { Learner, Lesson, Mark } from './words'
 
 const lesson = (id: string): Lesson => ({
   id,
-  course: 'FIRST_DAY',
-  kind: 'MIX',
+  course: 'first-day',
+  kind: 'mix',
   title: id,
   aim: '',
   level: 3,
@@ -31,36 +31,36 @@ describe('what comes back when', () => {
 
   it('comes back later after each right day, and soon after a wrong one', () => {
     const first = '2026-06-01T09:00:00'
-    const once = standings(lessons, learner(['one', 'RIGHT', first]))[0]!.dueMs!
+    const once = standings(lessons, learner(['one', 'right', first]))[0]!.dueMs!
     const second = '2026-06-05T09:00:00'
-    const twice = standings(lessons, learner(['one', 'RIGHT', first], ['one', 'RIGHT', second]))[0]!.dueMs!
-    const wrong = standings(lessons, learner(['one', 'DANGEROUS', first]))[0]!.dueMs!
+    const twice = standings(lessons, learner(['one', 'right', first], ['one', 'right', second]))[0]!.dueMs!
+    const wrong = standings(lessons, learner(['one', 'dangerous', first]))[0]!.dueMs!
     expect(days(first, once)).toBeGreaterThan(days(first, wrong))
     expect(days(second, twice)).toBeGreaterThan(days(first, once))
   })
 
   it('counts a day by its worst answer', () => {
     const mixed = learner(
-      ['one', 'DANGEROUS', '2026-06-01T09:00:00'],
-      ['one', 'RIGHT', '2026-06-01T09:05:00'],
+      ['one', 'dangerous', '2026-06-01T09:00:00'],
+      ['one', 'right', '2026-06-01T09:05:00'],
     )
-    const only = learner(['one', 'DANGEROUS', '2026-06-01T09:00:00'])
+    const only = learner(['one', 'dangerous', '2026-06-01T09:00:00'])
     expect(standings(lessons, mixed)[0]!.dueMs).toBe(standings(lessons, only)[0]!.dueMs)
   })
 
   it('puts what is due before what is new', () => {
     const later = msOf('2027-06-01T09:00:00')
-    const next = nextUp(standings(lessons, learner(['two', 'RIGHT', '2026-06-01T09:00:00'])), later)
+    const next = nextUp(standings(lessons, learner(['two', 'right', '2026-06-01T09:00:00'])), later)
     expect(next).toMatchObject({ due: true, standing: { lesson: { id: 'two' } } })
   })
 
   it('asks harder after each right answer, up to the lesson, and begins again after a wrong one', () => {
     const at = '2026-06-01T09:00:00'
     expect(levelFor(lessons[0]!, learner())).toBe(1)
-    expect(levelFor(lessons[0]!, learner(['one', 'RIGHT', at]))).toBe(2)
+    expect(levelFor(lessons[0]!, learner(['one', 'right', at]))).toBe(2)
     expect(
-      levelFor(lessons[0]!, learner(...Array<[string, Mark, string]>(9).fill(['one', 'RIGHT', at]))),
+      levelFor(lessons[0]!, learner(...Array<[string, Mark, string]>(9).fill(['one', 'right', at]))),
     ).toBe(3)
-    expect(levelFor(lessons[0]!, learner(['one', 'RIGHT', at], ['one', 'WEAK', at]))).toBe(1)
+    expect(levelFor(lessons[0]!, learner(['one', 'right', at], ['one', 'weak', at]))).toBe(1)
   })
 })

@@ -6,10 +6,10 @@ import type { Learner, Lesson, Mark } from './words'
 const scheduler = fsrs({ enable_fuzz: false, enable_short_term: false })
 
 const grades: Record<Mark, Grade> = {
-  RIGHT: Rating.Good,
-  WEAK: Rating.Hard,
-  HARSH: Rating.Again,
-  DANGEROUS: Rating.Again,
+  right: Rating.Good,
+  weak: Rating.Hard,
+  harsh: Rating.Again,
+  dangerous: Rating.Again,
 }
 
 export type Standing = { lesson: Lesson; passed: boolean; tries: number; dueMs: number | undefined }
@@ -54,6 +54,6 @@ export function nextUp(all: Standing[], nowMs: number): { standing: Standing; du
 /** The level of the next exercise: one up for each right in a row, and down again after a wrong one. */
 export function levelFor(lesson: Lesson, learner: Learner | undefined): number {
   const own = (learner?.answers ?? []).filter((a) => a.lesson === lesson.id)
-  const lastWrong = own.map((a) => a.mark === 'RIGHT').lastIndexOf(false)
+  const lastWrong = own.map((a) => a.mark === 'right').lastIndexOf(false)
   return Math.min(lesson.level, 1 + own.slice(lastWrong + 1).length)
 }

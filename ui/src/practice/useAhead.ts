@@ -10,11 +10,11 @@ const PANELS = 2
 export function useAhead(lesson: Lesson, seed: number, level: number) {
   const client = useQueryClient()
   useEffect(() => {
-    if (lesson.kind === 'WORK') {
+    if (lesson.kind === 'work') {
       for (let i = 1; i <= PANELS; i++) void client.prefetchQuery(handWorkQuery(lesson.id, seed + i, level))
       return
     }
-    if (lesson.kind === 'COAT') {
+    if (lesson.kind === 'coat') {
       for (let i = 1; i <= PANELS; i++) void client.prefetchQuery(coatWorkQuery(lesson.id, seed + i, level))
       return
     }

@@ -10,36 +10,36 @@ export type Course = Lesson['course']
 export type Work = Schemas['GateView']['work']
 
 export const courses: Record<Course, string> = {
-  FIRST_DAY: phrase('first-day'),
-  WET_WORK: phrase('cleaning-wet'),
-  DELICATE: phrase('delicate-trim'),
-  PROTECT: phrase('caring-and-coating'),
-  MASTER: phrase('whole-cars'),
+  'first-day': phrase('first-day'),
+  'wet-work': phrase('cleaning-wet'),
+  delicate: phrase('delicate-trim'),
+  protect: phrase('caring-and-coating'),
+  master: phrase('whole-cars'),
 }
 
 export const kinds: Record<Lesson['kind'], string> = {
-  TELL: phrase('tell-what-it-is'),
-  READ: phrase('read-the-state'),
-  CHOOSE: phrase('choose'),
-  MIX: phrase('mix'),
-  PACE: phrase('pace'),
-  TECHNIQUE: phrase('technique'),
-  STOP: phrase('stop-or-go-on'),
-  PLAN: phrase('plan'),
-  HAND_OVER: phrase('promise'),
-  WORK: phrase('by-hand'),
-  COAT: phrase('coat-by-hand'),
+  tell: phrase('tell-what-it-is'),
+  read: phrase('read-the-state'),
+  choose: phrase('choose'),
+  mix: phrase('mix'),
+  pace: phrase('pace'),
+  technique: phrase('technique'),
+  stop: phrase('stop-or-go-on'),
+  plan: phrase('plan'),
+  'hand-over': phrase('promise'),
+  work: phrase('by-hand'),
+  coat: phrase('coat-by-hand'),
 }
 
 export const works: Record<Work, string> = {
-  COATING: phrase('lay-a-coating'),
-  RIM: phrase('work-a-steering-wheels-rim'),
-  ANILINE: phrase('work-hide-without-a-full'),
+  coating: phrase('lay-a-coating'),
+  rim: phrase('work-a-steering-wheels-rim'),
+  aniline: phrase('work-hide-without-a-full'),
 }
 
 export const marks: Record<Mark, { says: string; ink: string; bar: string }> = {
-  RIGHT: { says: phrase('right'), ink: 'text-tune', bar: 'border-l-tune' },
-  WEAK: { says: phrase('no-harm-but-not-it'), ink: 'text-under', bar: 'border-l-under' },
-  HARSH: { says: phrase('harsher-than-it-need-be'), ink: 'text-care', bar: 'border-l-care' },
-  DANGEROUS: { says: phrase('dangerous'), ink: 'text-barred', bar: 'border-l-barred' },
+  right: { says: phrase('right'), ink: 'text-tune', bar: 'border-l-tune' },
+  weak: { says: phrase('no-harm-but-not-it'), ink: 'text-under', bar: 'border-l-under' },
+  harsh: { says: phrase('harsher-than-it-need-be'), ink: 'text-care', bar: 'border-l-care' },
+  dangerous: { says: phrase('dangerous'), ink: 'text-barred', bar: 'border-l-barred' },
 }

@@ -46,7 +46,7 @@ export function QuoteView() {
           jobId={job.id}
           declined={declined}
           picked={level}
-          frozen={job.state !== 'SURVEY'}
+          frozen={job.state !== 'survey'}
           onPick={(picked) => {
             setDeclined(picked.leavesOut)
             setLevel(picked.name)
@@ -163,9 +163,9 @@ function Lines({ quote, onTurn }: { quote: Schemas['QuoteView']; onTurn: (sold: 
   )
 }
 
-const next: Record<string, { step: string; label: string }> = {
-  QUOTED: { step: 'agreed', label: phrase('the-customer-agrees') },
-  AGREED: { step: 'done', label: phrase('done-and-paid') },
+const next: Partial<Record<Schemas['GivenView']['state'], { step: string; label: string }>> = {
+  quoted: { step: 'agreed', label: phrase('the-customer-agrees') },
+  agreed: { step: 'done', label: phrase('done-and-paid') },
 }
 
 function Given({
@@ -189,7 +189,7 @@ function Given({
   const { currency, grossMinor, lines } = given.quote
   const then = next[given.state]
   return (
-    <article className={`lying p-3 ${given.state === 'REPLACED' ? 'text-faint' : ''}`}>
+    <article className={`lying p-3 ${given.state === 'replaced' ? 'text-faint' : ''}`}>
       <h3 className="text-do">
         {phrase('quote', { number: given.number, grossMinor: money(grossMinor, currency) })}
       </h3>
@@ -203,7 +203,7 @@ function Given({
           phrase('packages', { lines: lines.filter((l) => l.taken).length }),
         )}
       </p>
-      {given.differs !== 0 && given.state !== 'REPLACED' && (
+      {given.differs !== 0 && given.state !== 'replaced' && (
         <p className="text-care">
           {given.differs > 0
             ? phrase('as-planned-today-it-would', { differs: money(given.differs, currency) })

@@ -42,9 +42,9 @@ export function RecordView() {
         <Times record={data} />
         <UsedUp record={data} />
         <Measured job={job} />
-        <Photos job={job} first="DONE" />
+        <Photos job={job} first="done" />
       </div>
-      <Entries record={data} jobId={job.id} over={job.state === 'HANDED_OVER'} />
+      <Entries record={data} jobId={job.id} over={job.state === 'handed-over'} />
     </div>
   )
 }

@@ -27,7 +27,7 @@ export function JobRulesView() {
   if (trouble || !rules.data || !own.data)
     return <PageTrouble error={trouble} again={() => void own.refetch()} />
   const byKey = new Map(own.data.map((r) => [r.key, r]))
-  const open = job.state === 'SURVEY'
+  const open = job.state === 'survey'
   const pick = (key: string, school: string) => {
     const schools: Record<string, string> = {}
     for (const r of own.data) {

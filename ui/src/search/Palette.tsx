@@ -12,11 +12,11 @@ type Hit = Schemas['Hit']
 type Group = { heading: string; lines: { title: string; detail?: string; to: string }[] }
 
 const groups: { kind: Hit['kind']; title: string; to: (id: string) => string }[] = [
-  { kind: 'CUSTOMER', title: phrase('customers'), to: (id) => `/customers/${id}` },
-  { kind: 'VEHICLE', title: phrase('vehicles'), to: (id) => `/vehicles/${id}` },
-  { kind: 'JOB', title: phrase('jobs'), to: (id) => `/jobs/${id}` },
-  { kind: 'PRODUCT', title: phrase('products'), to: (id) => `/shelf/products/${id}` },
-  { kind: 'TOOL', title: phrase('tools-and-cloths'), to: (id) => `/shelf/tools/${id}` },
+  { kind: 'customer', title: phrase('customers'), to: (id) => `/customers/${id}` },
+  { kind: 'vehicle', title: phrase('vehicles'), to: (id) => `/vehicles/${id}` },
+  { kind: 'job', title: phrase('jobs'), to: (id) => `/jobs/${id}` },
+  { kind: 'product', title: phrase('products'), to: (id) => `/shelf/products/${id}` },
+  { kind: 'tool', title: phrase('tools-and-cloths'), to: (id) => `/shelf/tools/${id}` },
 ]
 const MOST = 8
 const item =
@@ -39,7 +39,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
   const outcomes = useQuery({ ...outcomesQuery(jobId ?? ''), enabled: jobId !== undefined, retry: false })
   const here = panel?.params.surfaceId ?? outcomes.data?.[0]?.surfaceId
   const on = outcomes.data?.find((o) => o.surfaceId === here)?.label
-  const things = found.filter((h) => h.kind === 'PRODUCT' || h.kind === 'TOOL')
+  const things = found.filter((h) => h.kind === 'product' || h.kind === 'tool')
   const finishes = useQuery(finishesQuery)
   const low = asked.toLowerCase()
   const panels = asked === '' ? [] : (outcomes.data ?? []).filter((o) => o.label.toLowerCase().includes(low))

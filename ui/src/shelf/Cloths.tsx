@@ -11,9 +11,9 @@ import { phrase } from './phrase'
 
 type Cloth = Schemas['ClothView']
 const uses = [
-  { value: 'CLEANING', label: phrase('cleaning') },
-  { value: 'LEVELLING', label: phrase('levelling') },
-  { value: 'COATING', label: phrase('coating') },
+  { value: 'cleaning', label: phrase('cleaning') },
+  { value: 'levelling', label: phrase('levelling') },
+  { value: 'coating', label: phrase('coating') },
 ]
 
 /** Every cloth, sponge and applicator, and where its pieces are. */
@@ -41,7 +41,7 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
       need(
         api.POST('/api/v1/shelf/cloths/{toolId}/pieces', {
           ...path,
-          body: { event, pieces: event === 'WASHED' ? cloth.toWash : (pieces ?? 0) },
+          body: { event, pieces: event === 'washed' ? cloth.toWash : (pieces ?? 0) },
         }),
       ),
     onSuccess: fresh,
@@ -95,13 +95,13 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
       <div className="grid grid-cols-[5rem_1fr] items-end gap-2">
         <Amount label={phrase('pieces')} value={pieces} onChange={setPieces} />
         <div className="flex flex-wrap gap-1.5">
-          <Button onClick={() => step.mutate('USED')} disabled={step.isPending || !pieces}>
+          <Button onClick={() => step.mutate('used')} disabled={step.isPending || !pieces}>
             {phrase('used')}
           </Button>
-          <Button onClick={() => step.mutate('THROWN')} disabled={step.isPending || !pieces}>
+          <Button onClick={() => step.mutate('thrown')} disabled={step.isPending || !pieces}>
             {phrase('thrown-away')}
           </Button>
-          <Button onClick={() => step.mutate('WASHED')} disabled={step.isPending || cloth.toWash === 0}>
+          <Button onClick={() => step.mutate('washed')} disabled={step.isPending || cloth.toWash === 0}>
             {phrase('all-washed')}
           </Button>
         </div>

@@ -19,9 +19,9 @@ it('shows only what differs, both ways, and lets one choose', () => {
   )
   expect(screen.getAllByRole('row').map((row) => row.textContent)).toEqual([
     'Saved by themYours',
-    'Ph8.57',
-    'Good atnot saidskin-oil',
-    'Dwell sMin: 30not said',
+    'pH as supplied8.57',
+    'Good atnot saidskin oil',
+    'Dwellleast: 30 snot said',
   ])
   fireEvent.click(screen.getByRole('button', { name: 'Save mine over it' }))
   fireEvent.click(screen.getByRole('button', { name: 'Take theirs' }))

@@ -1,18 +1,23 @@
 import { Button } from '../parts/controls'
-import { Say, placed } from '../parts/words'
+import { lasting, placed, say } from '../parts/words'
 import { allOf, listed } from '../words/lists'
+import { fieldWords, partWords } from './fieldWords'
 import { phrase } from './phrase'
 
-/** A value of a record as it is read aloud. */
-function shown(value: unknown): string {
+/** A value of a record as it is read aloud: a code in words, seconds as a wait. */
+function shown(value: unknown, inSeconds = false): string {
   if (value === undefined || value === null) return phrase('not-said-2')
-  if (Array.isArray(value)) return allOf(value.map(shown))
+  if (Array.isArray(value)) return allOf(value.map((one) => shown(one)))
   if (typeof value === 'object')
-    return listed(...Object.entries(value).map(([key, v]) => placed(fieldName(key), shown(v))))
-  return value === true ? phrase('yes-2') : value === false ? phrase('no') : String(value)
+    return listed(
+      ...Object.entries(value).map(([key, v]) => placed(partWords[key] ?? key, shown(v, inSeconds))),
+    )
+  if (typeof value === 'number') return inSeconds ? lasting(value) : String(value)
+  if (typeof value === 'string') return /^[a-z]+(-[a-z]+)*$/.test(value) ? say(value) : value
+  return value ? phrase('yes-2') : phrase('no')
 }
 
-const fieldName = (field: string) => Say(field.replace(/([A-Z])/g, ' $1'))
+const isInSeconds = (field: string) => /[a-z]S$/.test(field)
 
 /** Somebody else saved the same record meanwhile: both states, and the choice between them. */
 export function Conflict(props: {
@@ -46,10 +51,10 @@ export function Conflict(props: {
           {fields.map((field) => (
             <tr key={field} className="border-t border-line align-top">
               <th scope="row" className="pr-3 font-semibold">
-                {fieldName(field)}
+                {fieldWords[field as keyof typeof fieldWords] ?? field}
               </th>
-              <td className="pr-3">{shown(theirs.get(field))}</td>
-              <td>{shown(mine.get(field))}</td>
+              <td className="pr-3">{shown(theirs.get(field), isInSeconds(field))}</td>
+              <td>{shown(mine.get(field), isInSeconds(field))}</td>
             </tr>
           ))}
         </tbody>

@@ -109,9 +109,9 @@ export function ImportShelf({ onClose }: { onClose: () => void }) {
 }
 
 const stages = {
-  READING: phrase('rows-read'),
-  CHECKING: phrase('checking-rows'),
-  STORING: phrase('items-stored'),
+  reading: phrase('rows-read'),
+  checking: phrase('checking-rows'),
+  storing: phrase('items-stored'),
 }
 
 /** How far it is, asked for a few times a second. */
@@ -122,7 +122,7 @@ function Progress({ watch, name }: { watch: string; name: string }) {
     refetchInterval: 200,
     retry: false,
   })
-  const { stage, done, of } = progress.data ?? { stage: 'READING' as const, done: 0, of: 0 }
+  const { stage, done, of } = progress.data ?? { stage: 'reading' as const, done: 0, of: 0 }
   return (
     <div className="grid gap-1">
       <p className="text-faint">

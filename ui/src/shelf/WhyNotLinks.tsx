@@ -8,7 +8,7 @@ export function WhyNotLinks({ itemId }: { itemId: string }) {
   const day = useQuery(dayQuery)
   const jobs = (day.data ?? [])
     .map((d) => d.job)
-    .filter((job) => job.surveyed > 0 && job.state !== 'HANDED_OVER')
+    .filter((job) => job.surveyed > 0 && job.state !== 'handed-over')
   if (jobs.length === 0) return null
   return (
     <section aria-label={phrase('why-not-in-a-job')} className="lying p-3">

@@ -6,7 +6,7 @@ import { Days } from './Days'
 import type { Person, SettingsPart } from './settings'
 import { phrase } from './phrase'
 
-const working = ['OWNER', 'SPECIALIST', 'TECHNICIAN']
+const working = ['owner', 'specialist', 'technician']
 
 /** Who does jobs, with their hours; whoever signs in is called as there. */
 export function Staff({ form, set, at }: SettingsPart) {

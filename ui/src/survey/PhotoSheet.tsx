@@ -49,7 +49,7 @@ export function PhotoSheet(props: { job: Schemas['JobDetail']; photo: Photo; onC
       void fresh()
     },
   })
-  const half = photo.moment === 'HALF_AND_HALF'
+  const half = photo.moment === 'half-and-half'
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>

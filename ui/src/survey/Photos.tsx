@@ -20,7 +20,7 @@ const MOST_MB = 30
 export function Photos({
   job,
   surfaceId,
-  first = 'FOUND',
+  first = 'found',
 }: {
   job: Schemas['JobDetail']
   surfaceId?: string
@@ -40,7 +40,7 @@ export function Photos({
           {
             pointer: '/file',
             found: phrase('mb', { size: Math.ceil(file.size / 1024 / 1024) }),
-            allowed: phrase('at-most-mb', { MOSTMB: MOST_MB }),
+            allowed: phrase('at-most-mb', { most: MOST_MB }),
           },
         ])
       const photo = taken({ jobId: job.id, surfaceId, moment, file })
@@ -55,7 +55,7 @@ export function Photos({
     onSuccess: (photo) => {
       if (!photo) return
       void client.invalidateQueries({ queryKey: photosQuery(job.id).queryKey })
-      if (photo.moment === 'HALF_AND_HALF') setOpen(photo.id)
+      if (photo.moment === 'half-and-half') setOpen(photo.id)
     },
   })
   const surface = job.document.surfaces.find((s) => s.id === surfaceId)

@@ -53,8 +53,8 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
   const asList = query.get('as') === 'list'
   const painting = query.get('paint') === 'yes'
   const may = useMay()
-  const begun = job.state !== 'SURVEY'
-  const frozen = begun || !may('JUDGE')
+  const begun = job.state !== 'survey'
+  const frozen = begun || !may('judge')
 
   // what was asked for last, ahead of what is drawn: fast taps must not overtake each other
   const latest = useRef(query)
@@ -294,7 +294,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
           <>
             <SettingPanel
               job={job}
-              disabled={begun || !may('BOOK')}
+              disabled={begun || !may('book')}
               onChange={(part) => change.mutate(part)}
             />
             <div className="lying px-3 pb-3">

@@ -105,7 +105,7 @@ export function TimetableView() {
               <Printer size={18} aria-hidden="true" /> {phrase('print')}
             </Button>
             <ButtonLink to={`/jobs/${job.id}/sections`}>{phrase('sections')}</ButtonLink>
-            <May right="QUOTE">
+            <May right="quote">
               <ButtonLink to={`/jobs/${job.id}/quote`}>{phrase('quote')}</ButtonLink>
             </May>
           </div>

@@ -34,7 +34,7 @@ class DataStaysTest {
       assertThat(undone.at("/document/surfaces")).isEmpty();
       JsonNode bench = api.get("/api/v1/jobs/" + running + "/bench").json();
       assertThat(bench.get("tasksDone").asInt()).isEqualTo(1);
-      assertThat(bench.toString()).contains("\"RUNNING\"");
+      assertThat(bench.toString()).contains("\"running\"");
     }
   }
 }

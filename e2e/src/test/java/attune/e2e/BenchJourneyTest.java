@@ -129,7 +129,7 @@ class BenchJourneyTest {
           laid.add(task.get("id").getAsString());
         } else if (laid.isEmpty()
             && task.get("needsHands").getAsBoolean()
-            && !task.get("state").getAsString().equals("HELD")) {
+            && !task.get("state").getAsString().equals("held")) {
           entries.add(entry(task.get("id").getAsString(), "done", now.toString()));
         }
       }
@@ -292,7 +292,7 @@ class BenchJourneyTest {
               .filter(t -> t.get("id").getAsString().startsWith("clean-"))
               .filter(t -> t.get("rung").getAsInt() == 1)
               .toList();
-      assertThat(cleaned).allMatch(t -> t.get("state").getAsString().equals("REFERRED"));
+      assertThat(cleaned).allMatch(t -> t.get("state").getAsString().equals("referred"));
       String photos = "/api/v1" + job + "/photos";
       cut.page.waitForCondition(
           () -> times(other.page.request().get(photos).text(), "\"moment\":") == 1);

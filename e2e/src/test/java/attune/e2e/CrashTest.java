@@ -146,7 +146,7 @@ class CrashTest {
 
   private boolean photo(Shop shop) {
     Shop.Answer answer =
-        shop.file("/api/v1/jobs/" + run + "/photos?moment=DONE", "seat.png", picture());
+        shop.file("/api/v1/jobs/" + run + "/photos?moment=done", "seat.png", picture());
     Matcher id = ID.matcher(answer.body());
     return told(answer, photos, id.find() ? id.group(1) : "");
   }

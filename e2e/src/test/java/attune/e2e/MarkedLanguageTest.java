@@ -247,6 +247,7 @@ class MarkedLanguageTest {
             sent -> {
               String answer = AtTheBench.post(visit, sent.get(0), sent.get(1));
               JsonObject refused = JsonParser.parseString(answer).getAsJsonObject();
+              assertThat(refused.has("detail")).as(sent + ": " + answer).isTrue();
               List<String> said = new ArrayList<>();
               said.add(refused.get("detail").getAsString());
               if (refused.has("faults")) {

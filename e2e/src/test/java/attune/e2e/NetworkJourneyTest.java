@@ -49,7 +49,7 @@ class NetworkJourneyTest {
     post(
         machine,
         "/api/v1/crew/members",
-        "{\"name\":\"Ines Quay\",\"role\":\"TECHNICIAN\",\"pin\":\"4711\"}");
+        "{\"name\":\"Ines Quay\",\"role\":\"technician\",\"pin\":\"4711\"}");
     send(machine, "/api/v1/shelf/import", "text/plain", Files.readString(SHELF));
     String job =
         JsonParser.parseString(

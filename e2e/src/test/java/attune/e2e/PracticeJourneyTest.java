@@ -174,7 +174,7 @@ class PracticeJourneyTest {
       String before = visit.page.request().get("/api/v1" + hatch).text();
       visit.open(hatch + "/match/fl-cushion-bolster-outer");
       visit.link("Try it on a model first").click();
-      assertThat(visit.region("Ten models")).containsText("none came to harm");
+      assertThat(visit.region("Ten models")).containsText("None came to harm");
       assertThat(visit.page.getByRole(AriaRole.APPLICATION)).isVisible();
       assertThat(visit.page.getByText("cushion-bolster-outer")).hasCount(0);
       visit.isFitForEveryone();
@@ -200,7 +200,7 @@ class PracticeJourneyTest {
             .getAsJsonObject("work")
             .getAsJsonArray("means");
     int first = 0;
-    while (!means.get(first).getAsJsonObject().get("mark").getAsString().equals("RIGHT")) {
+    while (!means.get(first).getAsJsonObject().get("mark").getAsString().equals("right")) {
       first++;
     }
     return means.get(first).getAsJsonObject().get("text").getAsString();

@@ -72,7 +72,7 @@ class ScreenshotsTest {
             .getAsJsonObject();
     for (JsonElement element : bench.getAsJsonArray("tasks")) {
       JsonObject task = element.getAsJsonObject();
-      boolean waits = task.get("state").getAsString().equals("WAITING");
+      boolean waits = task.get("state").getAsString().equals("waiting");
       if (task.get("step").getAsString().equals("clean") && task.has("dwellS") && waits) {
         String id = task.get("id").getAsString();
         String now = bench.get("serverNow").getAsString();

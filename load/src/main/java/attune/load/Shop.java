@@ -43,8 +43,8 @@ final class Shop {
       JsonNode job = line.get("job");
       String id = job.get("id").asText();
       switch (job.get("state").asText()) {
-        case "HANDED_OVER" -> gone.add(id);
-        case "BENCH" -> {}
+        case "handed-over" -> gone.add(id);
+        case "bench" -> {}
         default -> ahead.add(id);
       }
     }
@@ -73,7 +73,7 @@ final class Shop {
     JsonNode run = ask("POST", "/api/v1/jobs/" + id + "/bench", "");
     List<Step> found = new ArrayList<>();
     for (JsonNode task : run.get("tasks")) {
-      if (task.get("needsHands").asBoolean() && !task.get("state").asText().equals("HELD")) {
+      if (task.get("needsHands").asBoolean() && !task.get("state").asText().equals("held")) {
         found.add(new Step(task.get("id").asText(), well(task)));
       }
     }

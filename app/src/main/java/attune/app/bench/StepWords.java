@@ -4,6 +4,7 @@ import attune.app.bench.BenchViews.BenchRound;
 import attune.app.bench.BenchViews.TechniqueView;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.WishesFile;
+import attune.app.format.WireCodes;
 import attune.app.shelf.ProductName;
 import attune.core.bench.FrozenFinish;
 import attune.core.bench.FrozenPanel;
@@ -75,7 +76,7 @@ public final class StepWords {
         means,
         round.surfaceIds(),
         round.technique().stream()
-            .map(line -> new TechniqueView(line.about().name(), line.text()))
+            .map(line -> new TechniqueView(WireCodes.of(line.about()), line.text()))
             .toList(),
         (int) Math.max(1, Math.round(round.handsMin())),
         RoundSkills.of(round, job));

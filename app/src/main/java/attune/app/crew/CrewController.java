@@ -10,6 +10,7 @@ import attune.app.crew.CrewViews.SecretForm;
 import attune.app.crew.CrewViews.SessionView;
 import attune.app.crew.CrewViews.SignIn;
 import attune.app.format.SheetCell;
+import attune.app.format.WireCodes;
 import attune.app.web.NotNowException;
 import attune.app.web.ShopNetwork;
 import attune.core.check.InvalidInputException;
@@ -208,7 +209,10 @@ class CrewController {
         CSVFormat.DEFAULT.builder().setHeader("at", "who", "kind", "about").get().print(text)) {
       for (LogView line : log.latest(null, null, LINES_TAKEN_OUT)) {
         csv.printRecord(
-            line.at(), SheetCell.guarded(line.who()), line.kind(), SheetCell.guarded(line.about()));
+            line.at(),
+            SheetCell.guarded(line.who()),
+            WireCodes.of(line.kind()),
+            SheetCell.guarded(line.about()));
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -2,6 +2,7 @@ package attune.app.quote;
 
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.ArrangementFile;
+import attune.app.format.WireCodes;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
@@ -117,7 +118,7 @@ class QuoteService {
       quote.finish(now());
     } else {
       throw new NotNowException(
-          PHRASES.say("quote-is-it-cannot-be", number, quote.state().name().toLowerCase(), step));
+          PHRASES.say("quote-is-it-cannot-be", number, WireCodes.of(quote.state()), step));
     }
     return of(id, declinedIn(read(quote)));
   }
@@ -157,7 +158,7 @@ class QuoteService {
     QuoteView now = price(id, plans.plan(id), packages(declinedIn(then)), null);
     return new GivenView(
         q.number(),
-        q.state().name(),
+        q.state(),
         then,
         q.quotedAt(),
         q.agreedAt(),

@@ -53,7 +53,7 @@ final class QuoteViews {
    */
   record GivenView(
       int number,
-      String state,
+      QuoteState state,
       QuoteView quote,
       LocalDateTime quotedAt,
       @Nullable LocalDateTime agreedAt,

@@ -1,7 +1,8 @@
 package attune.app.web;
 
 import attune.app.format.Code;
-import attune.core.check.Coded;
+import attune.app.format.WireCodes;
+import attune.core.match.ReasonCode;
 import attune.core.train.Physics;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
@@ -29,6 +30,8 @@ import org.springframework.util.ClassUtils;
 @Configuration
 class ApiDocument {
   private static final String ROOT = "attune/app/";
+  private static final List<Object> REASONS =
+      Arrays.stream(ReasonCode.values()).<Object>map(WireCodes::of).toList();
 
   @Bean
   OpenAPI api() {
@@ -46,7 +49,13 @@ class ApiDocument {
                 if (records.containsKey(name)) {
                   tighten(schema, records.get(name));
                 }
+                spellAll(schema);
               });
+      api.getPaths().values().stream()
+          .flatMap(path -> path.readOperations().stream())
+          .filter(operation -> operation.getParameters() != null)
+          .flatMap(operation -> operation.getParameters().stream())
+          .forEach(parameter -> spell(parameter.getSchema()));
     };
   }
 
@@ -74,10 +83,24 @@ class ApiDocument {
   @SuppressWarnings("unchecked") // a text's codes are texts
   private static void list(Schema<?> text, Class<? extends Enum<?>> codes) {
     ((Schema<Object>) text)
-        .setEnum(
-            Arrays.stream(codes.getEnumConstants())
-                .<Object>map(code -> code instanceof Coded coded ? coded.code() : code.name())
-                .toList());
+        .setEnum(Arrays.stream(codes.getEnumConstants()).<Object>map(WireCodes::of).toList());
+  }
+
+  private static void spellAll(Schema<?> schema) {
+    if (schema.getProperties() != null) {
+      schema.getProperties().values().forEach(ApiDocument::spell);
+    }
+  }
+
+  /** A constant's codes as they go over the wire; those of reasons stay as they are. */
+  @SuppressWarnings("unchecked") // an enum's codes are texts
+  private static void spell(Schema<?> property) {
+    Schema<Object> text =
+        (Schema<Object>) (property.getItems() == null ? property : property.getItems());
+    if (text.getEnum() != null && !text.getEnum().equals(REASONS)) {
+      text.setEnum(
+          text.getEnum().stream().<Object>map(code -> WireCodes.spelt(code.toString())).toList());
+    }
   }
 
   private static String name(RecordComponent component) {

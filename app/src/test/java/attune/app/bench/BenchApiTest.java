@@ -38,7 +38,7 @@ class BenchApiTest extends ARun {
     Answer late = api.find(job, "\"soil\":\"caked\"", "wheel-rim");
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.json().get("detail").asString()).contains("the survey it was made from stands");
-    assertThat(api.get("/api/v1/jobs/" + job).json().get("state").asString()).isEqualTo("BENCH");
+    assertThat(api.get("/api/v1/jobs/" + job).json().get("state").asString()).isEqualTo("bench");
   }
 
   @Test
@@ -46,11 +46,11 @@ class BenchApiTest extends ARun {
     bench("");
     JsonNode ticked = api.tell(job, "receive", "done").json().get("run");
     assertThat(ticked.get("tasksDone").asInt()).isEqualTo(1);
-    assertThat(state("receive")).isEqualTo("DONE");
+    assertThat(state("receive")).isEqualTo("done");
     api.tell(job, "receive", "done");
     assertThat(view().get("tasksDone").asInt()).isEqualTo(1);
     api.tell(job, "receive", "undone");
-    assertThat(state("receive")).isEqualTo("WAITING");
+    assertThat(state("receive")).isEqualTo("waiting");
     assertThat(view().get("tasksDone").asInt()).isZero();
   }
 
@@ -101,7 +101,7 @@ class BenchApiTest extends ARun {
   void dryingRunsByItselfAndEndsByItself() {
     bench("");
     String dry = "dry-fl-cushion-centre";
-    assertThat(state(dry)).isEqualTo("WAITING");
+    assertThat(state(dry)).isEqualTo("waiting");
     JsonNode before = task(dry);
     for (JsonNode task : tasks(view())) {
       if (task.get("needsHands").asBoolean()) {
@@ -111,9 +111,9 @@ class BenchApiTest extends ARun {
         break; // until it is looked at it may be worked again
       }
     }
-    assertThat(state(dry)).isEqualTo("RUNNING");
+    assertThat(state(dry)).isEqualTo("running");
     clock.pass(Duration.ofSeconds(before.get("plannedS").asInt() + 1));
-    assertThat(state(dry)).isEqualTo("DONE");
+    assertThat(state(dry)).isEqualTo("done");
   }
 
   @Test
@@ -148,7 +148,7 @@ class BenchApiTest extends ARun {
     api.tell(job, "receive", "done");
     for (JsonNode entry : api.get("/api/v1/day").json()) {
       if (entry.at("/job/id").asString().equals(job)) {
-        assertThat(entry.get("next").asString()).isEqualTo("BENCH");
+        assertThat(entry.get("next").asString()).isEqualTo("bench");
         assertThat(entry.get("cardsDone").asInt()).isEqualTo(1);
         assertThat(entry.get("cardsTotal").asInt())
             .as("cards, of which several steps share one")
@@ -185,7 +185,7 @@ class BenchApiTest extends ARun {
         "{\"id\":\"%s\",\"taskId\":\"receive\",\"kind\":\"undone\",\"at\":\"%s\"}"
             .formatted(id(n + 1), LocalDateTime.parse(began).plusMinutes(6));
     assertThat(api.tellRaw(job, undone, first, first).status()).isEqualTo(200);
-    assertThat(state("receive")).isEqualTo("WAITING");
+    assertThat(state("receive")).isEqualTo("waiting");
     api.tellRaw(job, first, undone);
     JsonNode record = api.get("/api/v1/jobs/" + job + "/bench/record").json();
     assertThat(record.get("lines")).hasSize(2);

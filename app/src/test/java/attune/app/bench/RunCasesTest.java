@@ -114,7 +114,7 @@ class RunCasesTest {
   private static List<JsonNode> open(JsonNode bench) {
     List<JsonNode> open = new ArrayList<>();
     for (JsonNode task : bench.get("tasks")) {
-      boolean waits = List.of("WAITING", "RUNNING").contains(task.get("state").asString());
+      boolean waits = List.of("waiting", "running").contains(task.get("state").asString());
       if (task.get("needsHands").asBoolean() && waits) {
         open.add(task);
       }
@@ -128,7 +128,7 @@ class RunCasesTest {
     JsonNode task = open.get(Math.min(open.size() - 1, random.nextInt(3)));
     ObjectNode entry = MAPPER.createObjectNode().put("taskId", task.get("id").asString());
     JsonNode answers = task.get("answers");
-    boolean running = task.get("state").asString().equals("RUNNING");
+    boolean running = task.get("state").asString().equals("running");
     return switch (random.nextInt(8)) {
       case 0 -> entry.put("kind", "skipped");
       case 1 -> entry.put("kind", running ? "undone" : "started");
@@ -158,7 +158,7 @@ class RunCasesTest {
     for (JsonNode before : begun.get("tasks")) {
       String id = before.get("id").asString();
       String was = state(before);
-      String is = "REPLACED";
+      String is = "replaced";
       for (JsonNode task : now.get("tasks")) {
         is = task.get("id").asString().equals(id) ? state(task) : is;
       }
@@ -171,7 +171,7 @@ class RunCasesTest {
 
   private static String state(JsonNode task) {
     String state = task.get("state").asString();
-    boolean judged = task.get("needsHands").asBoolean() && !state.equals("REPLACED");
+    boolean judged = task.get("needsHands").asBoolean() && !state.equals("replaced");
     return judged ? state + " " + task.get("passes").asInt() : state;
   }
 }

@@ -27,9 +27,9 @@ class RunGoesOtherwiseApiTest extends ARun {
   void consentToTestSpotsIsAskedOnceAndKept() {
     bench("");
     int n = Math.abs(job.hashCode() / 10);
-    assertThat(caution("receive", "TEST_SPOT_CONSENT").get("tick").asString()).isEqualTo("MAY");
+    assertThat(caution("receive", "TEST_SPOT_CONSENT").get("tick").asString()).isEqualTo("may");
     JsonNode spot = caution("test-spot-1", "TEST_SPOT_CONSENT");
-    assertThat(spot.get("tick").asString()).isEqualTo("VISIT");
+    assertThat(spot.get("tick").asString()).isEqualTo("visit");
     assertThat(spot.get("ticked").asBoolean()).isFalse();
     tick(n, "receive", "done", "TEST_SPOT_CONSENT");
     assertThat(caution("test-spot-1", "TEST_SPOT_CONSENT").get("ticked").asBoolean()).isTrue();
@@ -58,7 +58,7 @@ class RunGoesOtherwiseApiTest extends ARun {
     api.tell(job, "test-spot-1", "undone");
     assertThat(api.see(job, "test-spot-1", "stuck").json().at("/remarks/0/says").asString())
         .contains("the next rung, with its own test spot", "It takes ");
-    assertThat(task("test-fl-cushion-centre~2").get("state").asString()).isEqualTo("WAITING");
+    assertThat(task("test-fl-cushion-centre~2").get("state").asString()).isEqualTo("waiting");
   }
 
   @Test
@@ -67,7 +67,7 @@ class RunGoesOtherwiseApiTest extends ARun {
     assertThat(task("handover").get("after").toString()).contains("dry-wheel-rim", "check-");
     api.doEverything(job);
     JsonNode dry = task("dry-wheel-rim");
-    assertThat(dry.get("state").asString()).isEqualTo("RUNNING");
+    assertThat(dry.get("state").asString()).isEqualTo("running");
     LocalDateTime dryAt =
         LocalDateTime.parse(dry.get("startedAt").asString())
             .plusSeconds(dry.get("plannedS").asInt());
@@ -95,7 +95,7 @@ class RunGoesOtherwiseApiTest extends ARun {
     bench("");
     JsonNode clean = task("clean-fl-cushion-centre");
     int passes = clean.get("passesHigh").asInt();
-    assertThat(task("clean-fl-cushion-centre~2").get("state").asString()).isEqualTo("HELD");
+    assertThat(task("clean-fl-cushion-centre~2").get("state").asString()).isEqualTo("held");
     Answer last = null;
     for (int pass = 1; pass <= passes; pass++) {
       last = api.see(job, "clean-fl-cushion-centre", "soil");
@@ -103,8 +103,8 @@ class RunGoesOtherwiseApiTest extends ARun {
     assertThat(last.json().at("/remarks/0/says").asString())
         .contains("the next rung, after a test spot", "It takes ", "min more is left to do. Ready ")
         .containsPattern("Ready \\d\\d:\\d\\d instead of \\d\\d:\\d\\d");
-    assertThat(state("test-fl-cushion-centre~2")).isEqualTo("WAITING");
-    assertThat(state("clean-fl-cushion-centre~2")).isEqualTo("WAITING");
+    assertThat(state("test-fl-cushion-centre~2")).isEqualTo("waiting");
+    assertThat(state("clean-fl-cushion-centre~2")).isEqualTo("waiting");
     api.see(job, "test-fl-cushion-centre~2", "clean");
     api.see(job, "clean-fl-cushion-centre~2", "clean");
     api.doEverything(job);

@@ -49,7 +49,7 @@ class RunHandOverApiTest extends ARun {
       }
     }
     JsonNode closed = api.post("/api/v1/jobs/" + job + "/handover").json();
-    assertThat(closed.get("state").asString()).isEqualTo("HANDED_OVER");
+    assertThat(closed.get("state").asString()).isEqualTo("handed-over");
     assertThat(closed.get("treated")).hasSize(1);
     assertThat(closed.get("notDone").toString())
         .contains("{\"what\":\"Clean\",\"panels\":2,\"zones\":[\"front left seat\",\"wheel\"]}");

@@ -74,13 +74,13 @@ class StainRunApiTest {
                 .valueStream()
                 .filter(t -> t.get("rung").asInt() > 1)
                 .map(t -> t.get("state").asString()))
-        .allMatch("HELD"::equals);
+        .allMatch("held"::equals);
   }
 
   @Test
   void colourOnItsClothStopsThePanel() {
     api.see(job, SPOT, "colour");
-    assertThat(task("clean-" + PANEL).get("state").asString()).isEqualTo("REFERRED");
+    assertThat(task("clean-" + PANEL).get("state").asString()).isEqualTo("referred");
   }
 
   @Test

@@ -62,7 +62,7 @@ class CareApiTest {
   private Answer done(String what, LocalDate day) {
     return api.post(
         "/api/v1/jobs/" + job + "/care/done",
-        "{\"code\":\"%s\",\"doneOn\":\"%s\",\"place\":\"HOME\"}".formatted(what, day));
+        "{\"code\":\"%s\",\"doneOn\":\"%s\",\"place\":\"home\"}".formatted(what, day));
   }
 
   @Test
@@ -119,7 +119,7 @@ class CareApiTest {
     String customer =
         api.post(
                 "/api/v1/customers",
-                "{\"name\":\"Ada Brinmoor\",\"uses\":[\"PETS\",\"WORK_CLOTHES\"],\"kmAYear\":31000}")
+                "{\"name\":\"Ada Brinmoor\",\"uses\":[\"pets\",\"work-clothes\"],\"kmAYear\":31000}")
             .json()
             .get("id")
             .asString();

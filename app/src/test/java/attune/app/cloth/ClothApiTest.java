@@ -115,13 +115,13 @@ class ClothApiTest {
   void aPhotoKeptWithAJobIsReadOnBothSidesOfItsLine(Api api) throws IOException {
     String photos = "/api/v1/jobs/" + api.surveyedJob("Halves") + "/photos";
     String id =
-        api.postFile(photos + "?moment=HALF_AND_HALF", "half.png", photo())
+        api.postFile(photos + "?moment=half-and-half", "half.png", photo())
             .json()
             .get("id")
             .asString();
     String halves = photos + "/" + id + "/halves?leftCleaned=";
     assertThat(api.get(halves + "true").status()).isEqualTo(409);
-    api.put(photos + "/" + id, "{\"moment\":\"HALF_AND_HALF\",\"line\":[0.333,0,0.333,1]}");
+    api.put(photos + "/" + id, "{\"moment\":\"half-and-half\",\"line\":[0.333,0,0.333,1]}");
     JsonNode left = api.get(halves + "true").json();
     assertThat(left.get("deltaL").asDouble()).isGreaterThan(10);
     assertThat(api.get(halves + "false").json().get("deltaL").asDouble())

@@ -54,18 +54,18 @@ class DoorApiTest {
           .startsWith("Attune is still getting ready");
       AvailabilityChangeEvent.publish(shop.context(), ReadinessState.ACCEPTING_TRAFFIC);
       assertThat(first.send("GET", DOOR, null).json().get("door").asString())
-          .isEqualTo("OPEN_HOUSE");
+          .isEqualTo("open-house");
       assertThat(first.send("GET", "/api/v1/customers", null).status()).isEqualTo(200);
       assertThat(first.send("POST", "/api/v1/crew/owner", OWNER.formatted("AAAA-BBBB")).status())
           .isEqualTo(422);
       Answer noSecret =
-          first.send("POST", "/api/v1/crew/members", "{\"name\":\"Wim Arkle\",\"role\":\"OWNER\"}");
+          first.send("POST", "/api/v1/crew/members", "{\"name\":\"Wim Arkle\",\"role\":\"owner\"}");
       assertThat(noSecret.status()).as("nobody could come in any more").isEqualTo(409);
       assertThat(owner(first, shop).status()).isEqualTo(201);
       assertThat(first.send("GET", "/api/v1/customers", null).status()).isEqualTo(200);
       Browser other = new Browser(shop.port());
       assertThat(other.send("GET", "/api/v1/customers", null).status()).isEqualTo(401);
-      assertThat(other.send("GET", DOOR, null).json().get("door").asString()).isEqualTo("LOCKED");
+      assertThat(other.send("GET", DOOR, null).json().get("door").asString()).isEqualTo("locked");
     }
   }
 
@@ -101,7 +101,7 @@ class DoorApiTest {
           desk.send(
                   "POST",
                   "/api/v1/crew/members",
-                  "{\"name\":\"Ines Quay\",\"role\":\"TECHNICIAN\",\"pin\":\"4711\"}")
+                  "{\"name\":\"Ines Quay\",\"role\":\"technician\",\"pin\":\"4711\"}")
               .json()
               .get("id")
               .asString();
@@ -120,7 +120,7 @@ class DoorApiTest {
               "This is not for a technician. To see and write down customers and vehicles:"
                   + " owner, specialist, desk.");
       assertThat(
-              desk.send("GET", "/api/v1/crew/log?kind=SIGN_IN_FAILED&who=Ines%20Quay", null).json())
+              desk.send("GET", "/api/v1/crew/log?kind=sign-in-failed&who=Ines%20Quay", null).json())
           .hasSize(4);
       assertThat(
               shop.context()
@@ -135,7 +135,7 @@ class DoorApiTest {
     desk.send(
         "POST",
         "/api/v1/crew/members",
-        "{\"name\":\"Wim Arkle\",\"role\":\"LEARNER\",\"pin\":\"4711\"}");
+        "{\"name\":\"Wim Arkle\",\"role\":\"learner\",\"pin\":\"4711\"}");
     Browser tablet = new Browser(shop.port());
     String wim = idOf(tablet, "Wim Arkle");
     signIn(tablet, wim, "\"pin\":\"4711\"");
@@ -143,12 +143,12 @@ class DoorApiTest {
     assertThat(desk.send("DELETE", "/api/v1/crew/members/" + wim, null).status()).isEqualTo(204);
     assertThat(tablet.send("GET", "/api/v1/training", null).status()).isEqualTo(401);
     assertThat(
-            desk.send("GET", "/api/v1/crew/log?kind=ROLE", null).json().at("/0/about").asString())
+            desk.send("GET", "/api/v1/crew/log?kind=role", null).json().at("/0/about").asString())
         .isEqualTo("Wim Arkle, learner");
-    desk.send("POST", "/api/v1/crew/members", "{\"name\":\"=LINK(1)\",\"role\":\"LEARNER\"}");
+    desk.send("POST", "/api/v1/crew/members", "{\"name\":\"=LINK(1)\",\"role\":\"learner\"}");
     assertThat(desk.send("GET", "/api/v1/crew/log.csv", null).text())
         .as("whom a role was given to, and no formula for who opens it in a spreadsheet")
-        .contains("ROLE,\"'=LINK(1), learner\"");
+        .contains("role,\"'=LINK(1), learner\"");
     Answer last = desk.send("DELETE", "/api/v1/crew/members/" + idOf(desk, "Mira Holt"), null);
     assertThat(last.json().get("detail").asString()).contains("The shop needs an owner");
   }

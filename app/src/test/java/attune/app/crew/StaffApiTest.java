@@ -96,7 +96,7 @@ class StaffApiTest {
     Answer called =
         api.put(
             member,
-            "{\"name\":\"Tobin Hale\",\"role\":\"TECHNICIAN\",\"version\":%s}"
+            "{\"name\":\"Tobin Hale\",\"role\":\"technician\",\"version\":%s}"
                 .formatted(tobin.get("version")));
     assertThat(called.status()).as(called.text()).isEqualTo(200);
     assertThat(people().at("/1/name").asString()).isEqualTo("Tobin Hale");

@@ -41,15 +41,15 @@ class WatchApiTest {
 
   @Test
   void whatLiesSomewhereIsToldUntilItIsWiped() {
-    assertThat(things("CLOCK")).isEmpty();
+    assertThat(things("clock")).isEmpty();
     api.tell(job, "clean-fl-cushion-centre", "started");
-    assertThat(things("CLOCK")).hasSize(1);
-    assertThat(things("CLOCK").get(0).get("says").asString())
+    assertThat(things("clock")).hasSize(1);
+    assertThat(things("clock").get(0).get("says").asString())
         .isEqualTo("Clean, Front left cushion: to be wiped");
     clock.pass(Duration.ofHours(1));
-    assertThat(things("CLOCK").get(0).get("says").asString()).endsWith("late to wipe");
+    assertThat(things("clock").get(0).get("says").asString()).endsWith("late to wipe");
     api.see(job, "clean-fl-cushion-centre", "clean");
-    assertThat(things("CLOCK")).isEmpty();
+    assertThat(things("clock")).isEmpty();
     clock.pass(Duration.ofHours(-1));
   }
 
@@ -63,9 +63,9 @@ class WatchApiTest {
         "{\"setting\":{\"start\":\"%s\",\"returnBy\":\"%s\"}}"
             .formatted(java.time.LocalDateTime.parse(start).withNano(0), soon));
     job = open;
-    assertThat(things("PROMISE_AT_RISK")).hasSize(1);
+    assertThat(things("promise-at-risk")).hasSize(1);
     api.post("/api/v1/jobs/" + job + "/bench");
-    assertThat(things("PROMISE_AT_RISK")).hasSize(1);
-    assertThat(things("PROMISE_AT_RISK").get(0).get("readyAt").asString()).isGreaterThan(soon);
+    assertThat(things("promise-at-risk")).hasSize(1);
+    assertThat(things("promise-at-risk").get(0).get("readyAt").asString()).isGreaterThan(soon);
   }
 }

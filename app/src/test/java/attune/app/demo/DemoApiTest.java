@@ -110,7 +110,7 @@ class DemoApiTest {
             .findFirst()
             .orElseThrow();
     JsonNode photo = api.get("/api/v1/jobs/" + lumen + "/photos").json().get(0);
-    assertThat(photo.get("moment").asString()).isEqualTo("HALF_AND_HALF");
+    assertThat(photo.get("moment").asString()).isEqualTo("half-and-half");
     assertThat(photo.get("line")).hasSize(4);
   }
 

@@ -27,7 +27,7 @@ class DemoOnAnyDayTest {
     return day.stream()
         .map(entry -> entry.get("job"))
         .filter(job -> job.get("vehicleLabel").asString().startsWith(vehicle))
-        .filter(job -> !job.get("state").asString().equals("HANDED_OVER"))
+        .filter(job -> !job.get("state").asString().equals("handed-over"))
         .findFirst()
         .orElseThrow();
   }
@@ -63,7 +63,7 @@ class DemoOnAnyDayTest {
           list(api.get("/api/v1/watch").json()).stream()
               .map(thing -> thing.get("kind").asString())
               .collect(Collectors.toSet());
-      assertThat(watched).contains("PROMISE_AT_RISK").containsAnyOf("CARE_DUE", "LOW_STOCK");
+      assertThat(watched).contains("promise-at-risk").containsAnyOf("care-due", "low-stock");
       JsonNode helm = job(day, "Tidewren");
       assertThat(helm.get("startAt").asString()).as("not begun in the past").isGreaterThan(clock);
       JsonNode hours = api.get("/api/v1/jobs/" + helm.get("id").asString() + "/forecast").json();

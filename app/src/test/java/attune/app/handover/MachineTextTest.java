@@ -143,7 +143,7 @@ class MachineTextTest {
   private static List<String> answers(JsonNode bench, Random random) {
     List<String> entries = new ArrayList<>();
     for (JsonNode task : bench.get("tasks")) {
-      boolean open = Set.of("WAITING", "RUNNING").contains(task.get("state").asString());
+      boolean open = Set.of("waiting", "running").contains(task.get("state").asString());
       if (task.get("needsHands").asBoolean() && open && entries.size() < AT_ONCE) {
         ObjectNode entry =
             JsonMapper.shared()

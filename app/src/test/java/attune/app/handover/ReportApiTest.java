@@ -30,11 +30,11 @@ class ReportApiTest {
   void aJobWithPictures(Api running) throws IOException {
     api = running;
     job = api.surveyedJob("With pictures");
-    photo("FOUND", "fl-cushion-centre", Color.GRAY);
-    photo("DONE", "fl-cushion-centre", Color.WHITE);
-    photo("CLOTH", "fl-cushion-centre", Color.DARK_GRAY);
-    photo("FOUND", "wheel-rim", Color.BLACK);
-    photo("HALF_AND_HALF", "fl-back-centre", Color.LIGHT_GRAY);
+    photo("found", "fl-cushion-centre", Color.GRAY);
+    photo("done", "fl-cushion-centre", Color.WHITE);
+    photo("cloth", "fl-cushion-centre", Color.DARK_GRAY);
+    photo("found", "wheel-rim", Color.BLACK);
+    photo("half-and-half", "fl-back-centre", Color.LIGHT_GRAY);
     api.post("/api/v1/jobs/" + job + "/bench");
   }
 
@@ -78,7 +78,7 @@ class ReportApiTest {
     String shown = report().at("/pairs/0/done").asString();
     assertThat(api.get("/api/v1/reports/" + token + "/photos/" + shown).type())
         .startsWith("image/jpeg");
-    String cloth = photo("CLOTH", "fl-back-centre", Color.PINK);
+    String cloth = photo("cloth", "fl-back-centre", Color.PINK);
     assertThat(api.get("/api/v1/reports/" + token + "/photos/" + cloth).status()).isEqualTo(404);
     assertThat(api.get("/api/v1/reports/guessed/photos/" + shown).status()).isEqualTo(404);
     assertThat(api.get("/api/v1/reports/" + token + "/report.pdf").type())

@@ -30,7 +30,7 @@ class JobsApiTest {
   @Test
   void aNewJobStartsEmptyInAMildStudio() {
     JsonNode job = job(api.newJob("Grease off the rim", "five-seat"));
-    assertThat(job.get("state").asString()).isEqualTo("SURVEY");
+    assertThat(job.get("state").asString()).isEqualTo("survey");
     assertThat(job.at("/document/title").asString()).isEqualTo("Grease off the rim");
     assertThat(job.at("/document/surfaces")).isEmpty();
     assertThat(job.at("/document/setting/airTempC").asDouble()).isEqualTo(20);

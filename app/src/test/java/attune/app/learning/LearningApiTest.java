@@ -56,7 +56,7 @@ class LearningApiTest {
     LocalDateTime at = LocalDateTime.parse(run.get("startedAt").asString());
     for (JsonNode task : run.get("tasks")) {
       boolean open =
-          task.get("needsHands").asBoolean() && task.get("state").asString().equals("WAITING");
+          task.get("needsHands").asBoolean() && task.get("state").asString().equals("waiting");
       if (open) {
         at = at.plusSeconds(Math.round(task.get("plannedS").asInt() * pace));
         boolean looked = task.has("look");

@@ -150,7 +150,7 @@ class NetworkApiTest {
     String letIn = cookieOf(paired);
     assertThat(day(letIn)).as("let in, and nobody signed in yet").isEqualTo(401);
     assertThat(send(to("/api/v1/crew/door").header("Cookie", letIn).build()).body())
-        .contains("OWNER_FIRST");
+        .contains("owner-first");
     HttpResponse<String> owner = owner(letIn);
     assertThat(owner.headers().firstValue("Set-Cookie").orElseThrow())
         .contains("Secure", "HttpOnly", "SameSite=Strict");

@@ -69,7 +69,7 @@ class PhotosApiTest {
 
   private Answer add(byte[] file) {
     return api.postFile(
-        photos + "?moment=HALF_AND_HALF&surfaceId=fl-cushion-centre", "seat.jpg", file);
+        photos + "?moment=half-and-half&surfaceId=fl-cushion-centre", "seat.jpg", file);
   }
 
   @Test
@@ -102,10 +102,11 @@ class PhotosApiTest {
   @Test
   void aPhotoSentTwiceIsKeptOnceWithTheTimeItWasTaken() throws IOException {
     String id = UUID.randomUUID().toString();
-    String path = photos + "?moment=DONE&photoId=" + id + "&takenAt=2026-05-04T09:10:00";
+    String path = photos + "?moment=done&photoId=" + id + "&takenAt=2026-05-04T09:10:00";
     byte[] taken = picture("png", 300, 200);
     assertThat(api.postFile(path, "a.png", taken).json().get("id").asString()).isEqualTo(id);
-    assertThat(api.postFile(path, "a.png", taken).status()).isEqualTo(201);
+    String asOlderDevicesDo = path.replace("done", "DONE");
+    assertThat(api.postFile(asOlderDevicesDo, "a.png", taken).status()).isEqualTo(201);
     assertThat(api.get(photos).json()).hasSize(1);
     assertThat(api.get(photos).json().at("/0/at").asString()).startsWith("2026-05-04T09:10");
     String other = api.newJob("Another", "five-seat");
@@ -118,7 +119,7 @@ class PhotosApiTest {
   void theLineBetweenTheHalvesIsKeptAndTakenOff() throws IOException {
     String id = add(picture("png", 300, 200)).json().get("id").asString();
     String form =
-        "{\"moment\":\"HALF_AND_HALF\",\"surfaceId\":\"fl-cushion-centre\",\"caption\":\" taped \",\"line\":%s}";
+        "{\"moment\":\"half-and-half\",\"surfaceId\":\"fl-cushion-centre\",\"caption\":\" taped \",\"line\":%s}";
     JsonNode drawn = api.put(photos + "/" + id, form.formatted("[0.5,0,0.55,1]")).json();
     assertThat(drawn.get("line").toString()).isEqualTo("[0.5,0.0,0.55,1.0]");
     assertThat(drawn.get("caption").asString()).isEqualTo("taped");
@@ -135,9 +136,9 @@ class PhotosApiTest {
     byte[] whole = picture("jpg", 900, 600);
     byte[] torn = java.util.Arrays.copyOf(whole, 60);
     assertThat(add(torn).status()).isEqualTo(422);
-    assertThat(api.postFile(photos + "?moment=FOUND&surfaceId=nowhere", "x.jpg", whole).status())
+    assertThat(api.postFile(photos + "?moment=found&surfaceId=nowhere", "x.jpg", whole).status())
         .isEqualTo(422);
-    assertThat(api.postFile(photos + "?moment=LATER", "x.jpg", whole).status()).isBetween(400, 422);
+    assertThat(api.postFile(photos + "?moment=later", "x.jpg", whole).status()).isBetween(400, 422);
     assertThat(api.get(photos).json()).isEmpty();
   }
 

@@ -84,7 +84,7 @@ class ShelfApiTest {
     assertThat(api.postText(at, rows.toString()).json().get("added")).hasSize(10_000);
     JsonNode progress = api.get("/api/v1/shelf/import/" + watch).json();
     assertThat(progress.get("done").asInt()).isEqualTo(10_000);
-    assertThat(progress.get("stage").asString()).isEqualTo("CHECKING");
+    assertThat(progress.get("stage").asString()).isEqualTo("checking");
     assertThat(
             api.postText(at, rows + "tool,one-more,One more,brush,3\n")
                 .fault()

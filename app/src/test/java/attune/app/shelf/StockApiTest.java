@@ -207,19 +207,19 @@ class StockApiTest {
   void clothsGoToTheWashAndComeBackOnceMoreWashed() {
     String at = "/api/v1/shelf/cloths/cloth-charcoal";
     assertThat(
-            api.put(at, "{\"colour\":\"charcoal\",\"faces\":8,\"uses\":[\"CLEANING\"]}").status())
+            api.put(at, "{\"colour\":\"charcoal\",\"faces\":8,\"uses\":[\"cleaning\"]}").status())
         .isEqualTo(200);
-    JsonNode used = api.post(at + "/pieces", "{\"event\":\"USED\",\"pieces\":5}").json();
+    JsonNode used = api.post(at + "/pieces", "{\"event\":\"used\",\"pieces\":5}").json();
     assertThat(used.get("clean").asInt()).isEqualTo(15);
     assertThat(used.get("toWash").asInt()).isEqualTo(5);
-    JsonNode washed = api.post(at + "/pieces", "{\"event\":\"WASHED\",\"pieces\":5}").json();
+    JsonNode washed = api.post(at + "/pieces", "{\"event\":\"washed\",\"pieces\":5}").json();
     assertThat(washed.get("clean").asInt()).isEqualTo(20);
     assertThat(washed.get("timesWashed").asInt()).isEqualTo(used.get("timesWashed").asInt() + 1);
-    JsonNode thrown = api.post(at + "/pieces", "{\"event\":\"THROWN\",\"pieces\":2}").json();
+    JsonNode thrown = api.post(at + "/pieces", "{\"event\":\"thrown\",\"pieces\":2}").json();
     assertThat(thrown.get("thrown").asInt()).isEqualTo(2);
-    assertThat(api.post(at + "/pieces", "{\"event\":\"USED\",\"pieces\":99}").status())
+    assertThat(api.post(at + "/pieces", "{\"event\":\"used\",\"pieces\":99}").status())
         .isEqualTo(422);
-    assertThat(api.post(at + "/pieces", "{\"event\":\"WASHED\",\"pieces\":0}").status())
+    assertThat(api.post(at + "/pieces", "{\"event\":\"washed\",\"pieces\":0}").status())
         .isEqualTo(422);
     assertThat(api.put("/api/v1/shelf/cloths/lamp", "{\"faces\":8,\"uses\":[]}").status())
         .isEqualTo(404);

@@ -203,7 +203,7 @@ public final class Api {
   /** Ticks every step a run has open, as if all went well. */
   public void doEverything(String job) {
     for (JsonNode task : get("/api/v1/jobs/" + job + "/bench").json().get("tasks")) {
-      if (task.get("needsHands").asBoolean() && !task.get("state").asString().equals("HELD")) {
+      if (task.get("needsHands").asBoolean() && !task.get("state").asString().equals("held")) {
         tell(job, task.get("id").asString(), "done");
       }
     }

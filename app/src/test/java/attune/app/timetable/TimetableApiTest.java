@@ -203,7 +203,7 @@ class TimetableApiTest {
     set(job, "{\"wishes\":{\"protection\":\"coating\"}}");
     assertThat(staff(job, "Mira").status()).isEqualTo(200);
     assertThat(table(job).get("conflicts")).isEmpty();
-    String gate = "{\"gates\":[{\"work\":\"COATING\",\"course\":\"PROTECT\"}]}";
+    String gate = "{\"gates\":[{\"work\":\"coating\",\"course\":\"protect\"}]}";
     assertThat(api.put("/api/v1/training/gates", gate).status()).isEqualTo(200);
     try {
       assertThat(table(job).get("conflicts").toString())
@@ -249,16 +249,16 @@ class TimetableApiTest {
         .isEqualTo(Math.round(now.get("netMinor").asLong() * 0.2));
 
     JsonNode given = api.post(quote, "{\"declined\":[]}").json().at("/given/0");
-    assertThat(given.get("state").asString()).isEqualTo("QUOTED");
+    assertThat(given.get("state").asString()).isEqualTo("quoted");
     assertThat(api.post(quote + "/1/done").status()).isEqualTo(409);
     assertThat(api.post(quote + "/1/agreed").json().at("/given/0/state").asString())
-        .isEqualTo("AGREED");
+        .isEqualTo("agreed");
     api.find(job, "\"soil\":\"heavy\"", "fl-cushion-centre");
     JsonNode later = api.get(quote).json().at("/given/0");
     assertThat(later.at("/quote/netMinor")).isEqualTo(given.at("/quote/netMinor"));
     assertThat(later.get("differs").asLong()).isPositive();
     assertThat(api.post(quote + "/1/done").json().at("/given/0/state").asString())
-        .isEqualTo("DONE");
+        .isEqualTo("done");
     assertThat(new String(api.bytes(quote + "/1.pdf"), 0, 5, StandardCharsets.US_ASCII))
         .isEqualTo("%PDF-");
     assertThat(api.get(quote + "?declined=moon").fault().get("pointer").asString())

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import attune.app.format.Schemas;
 import attune.app.format.ShelfReader;
+import attune.app.format.WireCodes;
 import attune.app.reference.ReferenceData;
 import attune.core.train.Classroom;
 import attune.core.train.Deed;
@@ -27,7 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
  * them with {@code -Dattune.cases.write=true}.
  */
 class PanelCasesTest {
-  private static final JsonMapper MAPPER = JsonMapper.shared();
+  private static final JsonMapper MAPPER = JsonMapper.builder().addModule(new WireCodes()).build();
   private static final Path CASES = Path.of("../ui/src/practice/panel-cases.json");
   private static final String[] LESSONS = {"first-wipe", "thin-coat", "old-grease"};
   private static final int DEEDS = 30;

@@ -37,7 +37,7 @@ class TrainingApiTest {
   private static int choice(JsonNode exercise, boolean right) {
     JsonNode choices = exercise.get("choices");
     for (int i = 0; i < choices.size(); i++) {
-      if (choices.get(i).get("mark").asString().equals("RIGHT") == right) {
+      if (choices.get(i).get("mark").asString().equals("right") == right) {
         return i;
       }
     }
@@ -71,9 +71,9 @@ class TrainingApiTest {
           int sits =
               windows.get(area).get("fromS").asInt()
                   - work.get("areas").get(area).get("applyS").asInt();
-          run.append(deed("APPLY", area, 0))
-              .append(deed("WAIT", -1, sits))
-              .append(deed("LEVEL", area, 0));
+          run.append(deed("apply", area, 0))
+              .append(deed("wait", -1, sits))
+              .append(deed("level", area, 0));
         }
       }
       JsonNode marked = coat(seed, "[" + run.substring(0, run.length() - 1) + "]", test).json();
@@ -99,9 +99,9 @@ class TrainingApiTest {
 
   @Test
   void aCoatIsWorkedWithItsOwnDeedsOnItsOwnAreas() {
-    String wipe = "[" + deed("WIPE", 0, 0).replaceAll(",$", "") + "]";
+    String wipe = "[" + deed("wipe", 0, 0).replaceAll(",$", "") + "]";
     assertThat(coat(1, wipe, "null").fault().get("pointer").asString()).isEqualTo("/deeds/0/act");
-    String beyond = "[" + deed("APPLY", 99, 0).replaceAll(",$", "") + "]";
+    String beyond = "[" + deed("apply", 99, 0).replaceAll(",$", "") + "]";
     assertThat(coat(1, beyond, "null").fault().get("pointer").asString())
         .isEqualTo("/deeds/0/cells");
   }
@@ -149,13 +149,13 @@ class TrainingApiTest {
     Answer gated =
         api.put(
             "/api/v1/training/gates",
-            "{\"gates\":[{\"work\":\"COATING\",\"course\":\"PROTECT\"},"
-                + "{\"work\":\"ANILINE\",\"course\":\"PROTECT\"}]}");
+            "{\"gates\":[{\"work\":\"coating\",\"course\":\"protect\"},"
+                + "{\"work\":\"aniline\",\"course\":\"protect\"}]}");
     assertThat(gated.status()).isEqualTo(200);
     assertThat(learner().get("mayNot").valueStream().map(JsonNode::asString))
-        .containsExactly("COATING", "ANILINE");
+        .containsExactly("coating", "aniline");
     for (JsonNode lesson : api.get("/api/v1/training").json().get("lessons")) {
-      if (lesson.get("course").asString().equals("PROTECT")) {
+      if (lesson.get("course").asString().equals("protect")) {
         assertThat(test(lesson.get("id").asString(), 0)).isTrue();
       }
     }
@@ -193,9 +193,9 @@ class TrainingApiTest {
     Answer far = answer(UUID.randomUUID(), "read-label", 1, 99, "null");
     assertThat(far.status()).isEqualTo(422);
     assertThat(far.fault().get("pointer").asString()).isEqualTo("/choice");
-    Answer odd = worked("[{\"act\":\"LAY\",\"means\":9,\"cells\":[1],\"seconds\":0}]");
+    Answer odd = worked("[{\"act\":\"lay\",\"means\":9,\"cells\":[1],\"seconds\":0}]");
     assertThat(odd.fault().get("pointer").asString()).isEqualTo("/deeds/0/means");
-    Answer outside = worked("[{\"act\":\"LAY\",\"means\":0,\"cells\":[999],\"seconds\":0}]");
+    Answer outside = worked("[{\"act\":\"lay\",\"means\":0,\"cells\":[999],\"seconds\":0}]");
     assertThat(outside.status()).isEqualTo(422);
     assertThat(learner().get("answers")).isEmpty();
   }
@@ -237,7 +237,7 @@ class TrainingApiTest {
     assertThat(api.get("/api/v1/jobs/" + job).text()).isEqualTo(before);
     int other = 0; // the last that may be offered: firmer than what leads
     for (int i = 0; i < means.size(); i++) {
-      other = means.get(i).get("mark").asString().equals("DANGEROUS") ? other : i;
+      other = means.get(i).get("mark").asString().equals("dangerous") ? other : i;
     }
     String needles = model.get("needles").get(other).toString();
     Answer taken =

@@ -33,7 +33,7 @@ class MalformedFilesTest {
     String photos = "/api/v1/jobs/" + job + "/photos";
     String product = api.get("/api/v1/shelf").json().at("/products/0/id").asString();
     Map<String, Function<Spoiled, Answer>> ways = new LinkedHashMap<>();
-    ways.put("photo", f -> api.postFile(photos + "?moment=FOUND", f.name(), f.bytes()));
+    ways.put("photo", f -> api.postFile(photos + "?moment=found", f.name(), f.bytes()));
     ways.put(
         "safety sheet",
         f ->

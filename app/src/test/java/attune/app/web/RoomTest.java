@@ -30,7 +30,7 @@ class RoomTest {
           .startsWith("The disk is full: ")
           .endsWith("Nothing was changed. Make room; Attune goes on by itself.");
       assertThat(api.get("/api/v1/customers").json()).isEmpty();
-      assertThat(api.get("/api/v1/watch").json().findValuesAsString("kind")).contains("ROOM");
+      assertThat(api.get("/api/v1/watch").json().findValuesAsString("kind")).contains("room");
     }
   }
 

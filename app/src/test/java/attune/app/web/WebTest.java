@@ -109,6 +109,6 @@ class WebTest {
     String day = api.get("/api/v1/day").text();
     assertThat(day)
         .contains("Brindlewick Lumen", "Oxmarrow Fells", "Tidewren 24", "Pellarin Corvid")
-        .contains("\"MATCH\"", "\"BENCH\"", "\"HANDOVER\"");
+        .contains("\"match\"", "\"bench\"", "\"handover\"");
   }
 }
