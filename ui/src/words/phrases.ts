@@ -16,6 +16,13 @@ const isMarked = typeof document !== 'undefined' && document.documentElement.lan
 /** What is put into words by itself, such as a code, marked as phrases are. */
 export const marked = (said: string) => (isMarked ? `«${said}»` : said)
 
+/** The pieces of a phrase, each text marked by itself, as each is read by itself. */
+const pieces = (said: ReactNode[]) =>
+  Children.toArray(said).map((piece) => (typeof piece === 'string' ? marked(piece) : piece))
+
+const drawing = (value: string | number | Draw) =>
+  typeof value === 'function' ? (inside: ReactNode[]) => value(pieces(inside)) : value
+
 /**
  * The phrases of an area, from its catalogue of ICU messages: a code with arguments in, a sentence
  * out. The build has taken the messages apart (vite.config.ts).
@@ -34,9 +41,10 @@ export function phrases<Catalogue extends Record<string, string>>(messages: Cata
 
   /** A phrase with something drawn in it: a number in bold, a link. */
   phrase.drawn = (code: keyof Catalogue & string, values: Record<string, string | number | Draw>) => {
-    const said = formatOf(code).format<ReactNode>(values)
-    const parts = Children.toArray(Array.isArray(said) ? said : [said])
-    return createElement(Fragment, null, isMarked ? '«' : null, ...parts, isMarked ? '»' : null)
+    const said = formatOf(code).format<ReactNode>(
+      Object.fromEntries(Object.entries(values).map(([name, value]) => [name, drawing(value)])),
+    )
+    return createElement(Fragment, null, ...pieces(Array.isArray(said) ? said : [said]))
   }
   return phrase
 }

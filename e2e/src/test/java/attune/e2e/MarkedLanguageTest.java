@@ -239,7 +239,6 @@ class MarkedLanguageTest {
             List.of("/api/v1/jobs", "{"),
             List.of(api + "/findings", "{\"surfaceIds\":[\"none\"],\"finding\":{}}"),
             List.of(api + "/bench/entries", "{\"entries\":[{\"kind\":\"done\"}]}"),
-            List.of(api + "/bench/entries", "{\"entries\":[]}"),
             List.of("/api/v1/jobs/" + UUID.randomUUID() + "/bench", ""),
             List.of("/api/v1/shelf/products", "{\"name\":\"\"}"),
             List.of("/api/v1/nowhere", "{}"))
