@@ -7,6 +7,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.app.people.VehicleService;
+import attune.core.measure.Ratio;
 import attune.core.plan.Step;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
@@ -114,6 +115,8 @@ class HistoryController {
   }
 
   private static String product(Treatment t) {
-    return "ready".equals(t.ratio()) ? t.product() : t.product() + " " + t.ratio();
+    return Ratio.READY.code().equals(t.ratio())
+        ? t.product()
+        : PHRASES.say("mixed", t.product(), String.valueOf(t.ratio()));
   }
 }
