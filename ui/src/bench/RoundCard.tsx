@@ -126,7 +126,9 @@ export function RoundCard(props: {
             className="min-h-12 border-t border-line pt-2 text-left text-faint"
             onClick={() => props.onNext(next.id)}
           >
-            {phrase.drawn('next', { step: listed(next.title, next.where), b: inked })}
+            {next.where
+              ? phrase.drawn('next-at', { step: next.title, where: next.where, b: inked })
+              : phrase.drawn('next', { step: next.title, b: inked })}
             {props.nextMeans && <span className="block">{props.nextMeans}</span>}
           </button>
         )}

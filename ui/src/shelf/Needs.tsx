@@ -46,11 +46,11 @@ export function Needs() {
                   <th scope="row" className="px-3 py-2 font-semibold">
                     <Link to={`/shelf/products/${n.productId}`}>{n.product}</Link>
                   </th>
-                  <td className="px-3">{ml(n.neededMl)}</td>
-                  <td className="px-3">
+                  <td className="px-3 whitespace-nowrap">{ml(n.neededMl)}</td>
+                  <td className="px-3 whitespace-nowrap">
                     {n.onHandMl === undefined ? phrase('not-counted') : ml(n.onHandMl)}
                   </td>
-                  <td className={`px-3 ${n.packs ? 'font-semibold text-over' : ''}`}>
+                  <td className={`px-3 whitespace-nowrap ${n.packs ? 'font-semibold text-over' : ''}`}>
                     {n.packs === undefined
                       ? n.onHandMl === undefined
                         ? phrase('look')

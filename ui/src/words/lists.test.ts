@@ -9,5 +9,6 @@ it('sets what is said beside one another, and leaves out what is not', () => {
 it('joins all of some things, and one of them, as a sentence has it', () => {
   expect(allOf(['seat', 'door', 'dash'])).toBe('seat, door and dash')
   expect(allOf(['seat', 'door'])).toBe('seat and door')
+  expect(allOf(['left door, pull', 'right door, pull'])).toBe('left door, pull; right door, pull')
   expect(anyOf(['seat', 'door', 'dash'])).toBe('seat, door or dash')
 })

@@ -12,8 +12,11 @@ const any = new Intl.ListFormat(LANGUAGE, { type: 'disjunction' })
 /** What stands beside one another, those there are: "1:10, warm, two passes". */
 export const listed = (...items: Item[]) => facts.format(present(items))
 
-/** All of them, in a sentence: "seat, door and dash". */
-export const allOf = (items: readonly Item[]) => all.format(present([...items]))
+/** All of them, in a sentence: "seat, door and dash"; apart by semicolons where one has a comma itself. */
+export const allOf = (items: readonly Item[]) => {
+  const things = present([...items])
+  return things.some((thing) => thing.includes(',')) ? things.join('; ') : all.format(things)
+}
 
 /** One of them, in a sentence: "seat, door or dash". */
 export const anyOf = (items: readonly Item[]) => any.format(present([...items]))

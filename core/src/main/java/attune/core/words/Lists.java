@@ -28,9 +28,11 @@ public final class Lists {
     return FACTS.format(facts.stream().filter(fact -> !fact.isEmpty()).toList());
   }
 
-  /** All of them: "seat, door and dash". */
+  /** All of them: "seat, door and dash"; apart by semicolons where one has a comma itself. */
   public static String all(Collection<String> things) {
-    return ALL.format(things);
+    return things.stream().anyMatch(thing -> thing.contains(","))
+        ? String.join("; ", things)
+        : ALL.format(things);
   }
 
   /** One of them: "seat, door or dash". */

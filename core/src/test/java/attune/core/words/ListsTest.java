@@ -17,6 +17,8 @@ class ListsTest {
   @Test
   void allAndOneOfSomeThingsAreJoinedAsASentenceHasThem() {
     assertThat(Lists.all(List.of("seat", "door", "dash"))).isEqualTo("seat, door and dash");
+    assertThat(Lists.all(List.of("left door, pull", "right door, pull")))
+        .isEqualTo("left door, pull; right door, pull");
     assertThat(Lists.any(List.of("seat", "door", "dash"))).isEqualTo("seat, door or dash");
   }
 
