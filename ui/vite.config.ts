@@ -68,7 +68,7 @@ export default defineConfig({
             urlPattern: reads,
             handler: 'NetworkFirst',
             options: {
-              cacheName: 'attune-reads',
+              cacheName: 'attune-reads-2',
               networkTimeoutSeconds: 15,
               expiration: { maxEntries: 300, maxAgeSeconds: 7 * 24 * 60 * 60 },
               cacheableResponse: { statuses: [200] },

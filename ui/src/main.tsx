@@ -34,6 +34,7 @@ if ('serviceWorker' in navigator && import.meta.env.PROD)
   window.addEventListener('load', () => {
     navigator.serviceWorker.addEventListener('controllerchange', () => void client.invalidateQueries())
     void navigator.serviceWorker.register('/sw.js')
+    void globalThis.caches?.delete('attune-reads') // kept by a build that spelt codes in capitals
   })
 
 createRoot(document.getElementById('root')!).render(

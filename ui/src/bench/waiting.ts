@@ -1,7 +1,7 @@
 import type { Bench, Entry } from './run'
 
 /** What a device keeps of a run, so that it goes on through a lost connection and a reload. */
-const runKey = (id: string) => `attune.run.${id}`
+const runKey = (id: string) => `attune.run-2.${id}` // as codes are spelt now
 const waitingKey = (id: string) => `attune.waiting.${id}`
 
 export type Kept = { bench: Bench; heardAt: number }

@@ -36,7 +36,7 @@ export function useMay() {
 }
 
 /** What the installed application keeps for when there is no line, as vite.config.ts names it. */
-const READS = 'attune-reads'
+const READS = 'attune-reads-2'
 
 /** After somebody has come in or gone: nothing read for somebody else is shown on. */
 export function useDoorTurned() {
