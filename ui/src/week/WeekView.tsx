@@ -121,7 +121,9 @@ function Load({ thereMin, workMin, named }: { thereMin?: number; workMin: number
         />
       </div>
       <span className={share > 1 ? 'font-semibold text-over' : ''}>
-        {phrase('of', { work: workMin === 0 ? phrase('free') : worked(workMin), thereMin: worked(thereMin) })}
+        {workMin === 0
+          ? phrase('free', { thereMin: worked(thereMin) })
+          : phrase('of', { work: worked(workMin), thereMin: worked(thereMin) })}
       </span>
     </div>
   )
