@@ -68,8 +68,17 @@ final class Visit implements AutoCloseable {
         });
     page.onRequestFinished(underWay::remove);
     page.onRequestFailed(underWay::remove);
+    page.onFrameNavigated(
+        frame -> {
+          if (underWay.stream().anyMatch(Request::isNavigationRequest)) { // another document
+            underWay.removeIf(request -> !request.isNavigationRequest());
+          }
+        });
     page.onRequest(
         request -> {
+          if (request.isNavigationRequest()) {
+            underWay.clear(); // of what a page asked that is left now, nothing more may be heard
+          }
           if (!request.resourceType().equals("eventsource")) { // which is never answered to its end
             asked++;
             underWay.add(request);
@@ -138,7 +147,6 @@ final class Visit implements AutoCloseable {
   }
 
   Visit open(String path) {
-    underWay.clear(); // of what a page asked that is left now, nothing more may be heard
     page.navigate(path);
     settle();
     return this;
