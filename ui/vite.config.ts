@@ -5,6 +5,7 @@ import react from '@vitejs/plugin-react'
 import { compression } from 'vite-plugin-compression2'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
+import { READS } from './src/api/meaning'
 
 const reads = ({ url, request }: { url: URL; request: Request }) =>
   request.method === 'GET' &&
@@ -68,7 +69,7 @@ export default defineConfig({
             urlPattern: reads,
             handler: 'NetworkFirst',
             options: {
-              cacheName: 'attune-reads-2',
+              cacheName: READS,
               networkTimeoutSeconds: 15,
               expiration: { maxEntries: 300, maxAgeSeconds: 7 * 24 * 60 * 60 },
               cacheableResponse: { statuses: [200] },

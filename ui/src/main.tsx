@@ -1,3 +1,4 @@
+import { forgetOlder, renew } from './api/renew'
 import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
@@ -29,12 +30,19 @@ const client: QueryClient = new QueryClient({
   },
 })
 
-/** Lets the bench go on without a line; what was read before that is read once more to be kept. */
+/**
+ * Lets the bench go on without a line; what was read before that is read once more to be kept. A page
+ * an older build had kept makes room for the new one as soon as that is there.
+ */
 if ('serviceWorker' in navigator && import.meta.env.PROD)
   window.addEventListener('load', () => {
-    navigator.serviceWorker.addEventListener('controllerchange', () => void client.invalidateQueries())
-    void navigator.serviceWorker.register('/sw.js')
-    void globalThis.caches?.delete('attune-reads') // kept by a build that spelt codes in capitals
+    const wasKept = navigator.serviceWorker.controller !== null
+    navigator.serviceWorker.addEventListener('controllerchange', () => {
+      if (wasKept) window.location.reload()
+      else void client.invalidateQueries()
+    })
+    void navigator.serviceWorker.register('/sw.js').then(renew)
+    forgetOlder().catch(() => undefined) // where nothing may be kept, nothing is
   })
 
 createRoot(document.getElementById('root')!).render(

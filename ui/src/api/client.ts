@@ -1,5 +1,7 @@
 import createClient from 'openapi-fetch'
 import { heardTime } from './clock'
+import { MEANING } from './meaning'
+import { renew } from './renew'
 import type { components, paths } from './schema'
 import { phrase } from './phrase'
 
@@ -19,9 +21,13 @@ export class ApiError extends Error {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '/' })
+/** What this page takes answers to mean, as the document of the API has it; the server refuses an older one. */
+export const OWN_PAGE = { 'Attune-Page': MEANING }
+
+export const api = createClient<paths>({ baseUrl: '/', headers: OWN_PAGE })
 
 let setClock = false
+const OLDER_PAGE = 426
 
 /** True where the server was started as if it were another day. */
 export const isClockSet = () => setClock
@@ -32,6 +38,7 @@ api.use({
     const pair = response.headers.get('Attune-Pair')
     if (pair && window.location.pathname !== pair) window.location.assign(pair)
     setClock ||= response.headers.has('Attune-Clock-Set')
+    if (response.status === OLDER_PAGE) void renew()
   },
 })
 

@@ -1,7 +1,8 @@
+import { RUN } from '../api/meaning'
 import type { Bench, Entry } from './run'
 
 /** What a device keeps of a run, so that it goes on through a lost connection and a reload. */
-const runKey = (id: string) => `attune.run-2.${id}` // as codes are spelt now
+const runKey = (id: string) => RUN + id
 const waitingKey = (id: string) => `attune.waiting.${id}`
 
 export type Kept = { bench: Bench; heardAt: number }

@@ -1,5 +1,6 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, need, type Schemas } from '../api/client'
+import { READS } from '../api/meaning'
 import { phrase } from './phrase'
 
 export type Right = Schemas['MeView']['rights'][number]
@@ -34,9 +35,6 @@ export function useMay() {
   const door = useQuery(doorQuery)
   return (right: Right) => !door.data || Boolean(door.data.me?.rights.includes(right))
 }
-
-/** What the installed application keeps for when there is no line, as vite.config.ts names it. */
-const READS = 'attune-reads-2'
 
 /** After somebody has come in or gone: nothing read for somebody else is shown on. */
 export function useDoorTurned() {

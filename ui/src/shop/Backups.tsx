@@ -1,5 +1,5 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, ApiError, need, type Fault, type Schemas } from '../api/client'
+import { api, ApiError, need, type Fault, type Schemas, OWN_PAGE } from '../api/client'
 import { backupsQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
@@ -19,7 +19,7 @@ type Bringing = { file: File; replace?: boolean }
 async function bring({ file, replace }: Bringing): Promise<Schemas['Imported']> {
   const answer = await fetch(`/api/v1/import${replace ? '?replace=true' : ''}`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/zip' },
+    headers: { ...OWN_PAGE, 'Content-Type': 'application/zip' },
     body: file,
   })
   const body = (await answer.json().catch(() => ({}))) as Schemas['Imported'] & {

@@ -71,11 +71,7 @@ public class AttuneApplication {
         SpringApplication.run(AttuneApplication.class, settings);
       }
       default -> {
-        System.err.println(
-            "unknown command "
-                + command
-                + "; there are: serve, plan JOB.json, mix, check SHELF.csv,"
-                + " restore BACKUP.zip --data DIR, compare ONE OTHER, owner-reset --data DIR, seed-shop");
+        System.err.println(Phrases.of(AttuneApplication.class).say("unknown-command", command));
         System.exit(BadInput.STATUS);
       }
     }
@@ -90,7 +86,7 @@ public class AttuneApplication {
         .ifPresent(
             language -> {
               if (!List.of(Phrases.ENGLISH, Phrases.MARKED).contains(language)) {
-                refuse("--language: found " + language + "; en and en-XA are allowed");
+                refuse(Phrases.of(AttuneApplication.class).say("language-found", language));
               }
               System.setProperty(Phrases.LANGUAGE, language);
             });

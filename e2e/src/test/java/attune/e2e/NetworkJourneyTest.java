@@ -25,7 +25,8 @@ import org.junit.jupiter.api.io.TempDir;
 @ExtendWith(AttuneJar.class)
 class NetworkJourneyTest {
   private static final String SEND =
-      "([method, path, type, body]) => fetch(path, {method, headers: {'Content-Type': type}, body})"
+      "([method, path, type, body]) =>"
+          + " fetch(path, {method, headers: {'Content-Type': type, 'Attune-Page': '2'}, body})"
           + ".then(r => r.text().then(t => r.ok ? t : Promise.reject(new Error(path + t))))";
   private static final Path SHELF =
       Path.of("../app/src/main/resources/reference/starting-shelf.json");

@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -51,11 +52,11 @@ public class BackupHealth {
     if (good.isPresent()) {
       long days = Duration.between(at(good.get()), clock.instant()).toDays();
       return at(good.get()).isBefore(old)
-          ? Optional.of(PHRASES.say("the-last-backup-that-was", days) + " " + why(made))
+          ? Optional.of(Lists.sentences(PHRASES.say("the-last-backup-that-was", days), why(made)))
           : Optional.empty();
     }
     return Files.exists(database) && begun(database).isBefore(old)
-        ? Optional.of(PHRASES.say("no-backup-was-laid-back") + " " + why(made))
+        ? Optional.of(Lists.sentences(PHRASES.say("no-backup-was-laid-back"), why(made)))
         : Optional.empty();
   }
 

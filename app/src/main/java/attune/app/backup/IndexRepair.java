@@ -1,5 +1,6 @@
 package attune.app.backup;
 
+import attune.core.words.Phrases;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,6 +21,7 @@ import org.springframework.util.FileSystemUtils;
  * written out and into a new one. What was there is kept beside it.
  */
 public final class IndexRepair {
+  private static final Phrases PHRASES = Phrases.of(IndexRepair.class);
   private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss");
   private static final String WANTED = "repair-wanted.txt";
 
@@ -52,12 +54,9 @@ public final class IndexRepair {
       Path kept = data.resolve("attune-damaged-" + STAMP.format(now) + ".mv.db");
       mend(kept);
       Files.delete(data.resolve(WANTED));
-      return Optional.of("The database was mended; what it was is kept as " + kept.getFileName());
+      return Optional.of(PHRASES.say("the-database-was-mended", kept.getFileName()));
     } catch (SQLException | IOException e) {
-      return Optional.of(
-          "The database could not be mended ("
-              + e.getMessage()
-              + "). Nothing was changed: lay the last backup into an empty directory.");
+      return Optional.of(PHRASES.say("the-database-could-not-be", String.valueOf(e.getMessage())));
     }
   }
 

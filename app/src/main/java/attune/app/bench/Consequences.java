@@ -4,12 +4,12 @@ import attune.app.bench.BenchViews.EntryRequest;
 import attune.app.bench.BenchViews.PaceView;
 import attune.app.bench.BenchViews.Remark;
 import attune.app.shelf.ProductName;
-import attune.core.measure.Ratio;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.time.Duration;
 import java.time.format.DateTimeFormatter;
@@ -17,8 +17,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What is said after something was told: what follows, and what it changes in what is left. */
 final class Consequences {
@@ -47,7 +45,11 @@ final class Consequences {
           .flatMap(told -> Optional.ofNullable(told.detail().says()))
           .or(() -> after.run().remark(request.id().toString()))
           .or(() -> skipped(request))
-          .map(says -> requests.size() == 1 ? says + follows(after, request, plan) : says)
+          .map(
+              says ->
+                  requests.size() == 1
+                      ? Lists.sentences(says, consequence(after, request, plan))
+                      : says)
           .ifPresent(says -> remarks.add(new Remark(request.id(), says)));
     }
     return remarks;
@@ -71,14 +73,7 @@ final class Consequences {
     }
     String left =
         minutes > 0 ? PHRASES.say("min-more", minutes) : PHRASES.say("min-less", -minutes);
-    return Stream.of(next, left, ready(plan.before(), plan.after()))
-        .filter(said -> !said.isEmpty())
-        .collect(Collectors.joining(" "));
-  }
-
-  private static String follows(WholeRun after, EntryRequest request, Replanned plan) {
-    String says = consequence(after, request, plan);
-    return says.isEmpty() ? "" : " " + says;
+    return Lists.sentences(next, left, ready(plan.before(), plan.after()));
   }
 
   private static String ready(PaceView before, PaceView after) {
@@ -104,10 +99,6 @@ final class Consequences {
         : Optional.empty();
   }
 
-  private static String mixed(String bottle, Ratio ratio) {
-    return ratio.isReady() ? bottle : PHRASES.say("mixed", bottle, ratio.code());
-  }
-
   private static Optional<String> opened(WholeRun whole, String panel) {
     Shelf used = whole.shelf();
     return whole.steps().stream()
@@ -120,7 +111,8 @@ final class Consequences {
             rung ->
                 PHRASES.say(
                     "it-takes-and-the",
-                    mixed(ProductName.of(used, rung.cleanerId().orElseThrow()), rung.ratio()),
+                    ProductName.mixed(
+                        ProductName.of(used, rung.cleanerId().orElseThrow()), rung.ratio().code()),
                     used.findTool(rung.toolId()).map(Tool::name).orElse(rung.toolId())));
   }
 }

@@ -64,7 +64,7 @@ public final class StepWords {
                 round.productId().flatMap(id -> round.ratio()).map(StepWords::mixed),
                 round.toolId().map(this::tool))
             .flatMap(Optional::stream)
-            .collect(Collectors.collectingAndThen(Collectors.toList(), Lists::facts));
+            .collect(Lists.joining());
     return new BenchRound(
         round.id(),
         round.zone(),

@@ -13,8 +13,6 @@ import java.util.List;
 
 /** What goes in and out of the cloth reader. */
 public final class ClothViews {
-  private static final String COLOUR = "a colour such as #a08060";
-
   private ClothViews() {}
 
   /**
@@ -27,7 +25,7 @@ public final class ClothViews {
   public record ClothRequest(
       @Nullable String clean,
       @NotEmpty(message = "{at-least-one-face}") @Size(max = 20, message = "{at-most-20-faces}")
-          List<@NotNull(message = COLOUR) String> faces,
+          List<@NotNull(message = "{a-colour-such-as}") String> faces,
       @Nullable String trim) {}
 
   /** A part of a photo, as shares of it. */

@@ -28,6 +28,7 @@ import attune.core.plan.Step;
 import attune.core.plan.Task;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
@@ -44,7 +45,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -264,10 +264,10 @@ class OutlookService {
         fixes.isEmpty()
             ? PHRASES.say("it-has-to-be-another")
             : fixes.stream().map(OutlookService::words).collect(Collectors.joining(" "));
-    return Stream.concat(
-            Stream.of(PHRASES.say("no-hour-of-it-is"), would),
-            leastBad.stream().map(h -> PHRASES.say("least-bad-is", WHEN.format(h.forecast().at()))))
-        .collect(Collectors.joining(" "));
+    return Lists.sentences(
+        PHRASES.say("no-hour-of-it-is"),
+        would,
+        leastBad.map(h -> PHRASES.say("least-bad-is", WHEN.format(h.forecast().at()))).orElse(""));
   }
 
   private static String words(Fix fix) {

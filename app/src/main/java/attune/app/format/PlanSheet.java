@@ -221,7 +221,7 @@ public final class PlanSheet {
                 Lists.facts(
                     round.zone().equals(Round.CABIN)
                         ? step
-                        : PHRASES.say("in-zone", SheetWords.words(round.zone()), step),
+                        : Lists.headed(SheetWords.words(round.zone()), step),
                     round.waitS() >= 60
                         ? PHRASES.say(
                             "and-standing-by", length, SheetWords.length(round.waitS() / 60))
@@ -295,12 +295,7 @@ public final class PlanSheet {
           .computeIfAbsent(passes, p -> new ArrayList<>())
           .add(Lists.facts(SheetWords.place(round, panel), SheetWords.stains(round, panel)));
     }
-    byPasses.forEach(
-        (passes, parts) ->
-            under(
-                passes.isEmpty()
-                    ? SheetWords.named(parts) + "."
-                    : PHRASES.say("passes-of", SheetWords.named(parts), passes)));
+    byPasses.forEach((passes, parts) -> under(Lists.headed(SheetWords.named(parts), passes) + "."));
   }
 
   /** Each bottle on each finish, and where. */

@@ -120,8 +120,9 @@ final class ReportPdf {
     }
     paper.part(PHRASES.say("put-right-since-the-hand"));
     for (Correction c : view.corrections()) {
-      String told = c.told().isEmpty() ? "" : " " + PHRASES.say("told-then", c.told());
-      paper.line(Lists.facts(when.format(c.at()), c.what()) + ". ", c.text() + told);
+      String told = c.told().isEmpty() ? "" : PHRASES.say("told-then", c.told());
+      paper.line(
+          Lists.facts(when.format(c.at()), c.what()) + ". ", Lists.sentences(c.text(), told));
     }
   }
 

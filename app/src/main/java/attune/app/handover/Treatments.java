@@ -76,7 +76,7 @@ final class Treatments {
                 c.damage() == null || c.damage().isEmpty() ? null : Lists.all(c.damage()))
             .filter(Objects::nonNull)
             .filter(said -> !said.isEmpty())
-            .collect(Collectors.collectingAndThen(Collectors.toList(), Lists::facts));
+            .collect(Lists.joining());
     return rest.isEmpty() ? soil : soil + "; " + rest;
   }
 

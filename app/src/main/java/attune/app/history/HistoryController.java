@@ -7,7 +7,7 @@ import attune.app.jobs.JobViews.JobSummary;
 import attune.app.people.PeopleViews.Treatment;
 import attune.app.people.PeopleViews.VehicleView;
 import attune.app.people.VehicleService;
-import attune.core.measure.Ratio;
+import attune.app.shelf.ProductName;
 import attune.core.plan.Step;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
@@ -115,8 +115,6 @@ class HistoryController {
   }
 
   private static String product(Treatment t) {
-    return Ratio.READY.code().equals(t.ratio())
-        ? t.product()
-        : PHRASES.say("mixed", t.product(), String.valueOf(t.ratio()));
+    return ProductName.mixed(t.product(), t.ratio());
   }
 }

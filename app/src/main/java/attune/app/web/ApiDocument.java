@@ -35,7 +35,7 @@ class ApiDocument {
 
   @Bean
   OpenAPI api() {
-    return new OpenAPI().info(new Info().title("Attune").version("1"));
+    return new OpenAPI().info(new Info().title("Attune").version(OlderPagesFilter.MEANING));
   }
 
   @Bean

@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.app.format.WireCodes;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.words.Lists;
@@ -100,7 +101,9 @@ class Faults {
     if (type.isEnum()) {
       return PHRASES.say(
           "one-of",
-          Arrays.stream(type.getEnumConstants()).map(String::valueOf).collect(Lists.joining()));
+          Arrays.stream(type.getEnumConstants())
+              .map(constant -> WireCodes.of((Enum<?>) constant))
+              .collect(Lists.joining()));
     }
     if (LocalDate.class.equals(type) || LocalDateTime.class.equals(type)) {
       return wrong.getOriginalMessage().replaceFirst("(?s).*?: (?=a (day|local time), )", "");

@@ -1,5 +1,6 @@
 package attune.app.web;
 
+import attune.core.words.Phrases;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -21,6 +22,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class OwnPagesFilter extends OncePerRequestFilter {
+  private static final Phrases PHRASES = Phrases.of(OwnPagesFilter.class);
   private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
   private static final int HTTP = 80;
   private static final int HTTPS = 443;
@@ -53,13 +55,9 @@ class OwnPagesFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     headers(request, response);
     if (!isOwnName(request.getServerName())) {
-      Refusal.write(
-          response, HttpStatus.FORBIDDEN, "This is not the name Attune is reached by here.");
+      Refusal.write(response, HttpStatus.FORBIDDEN, PHRASES.say("this-is-not-the-name"));
     } else if (!READS.contains(request.getMethod()) && isForeign(request)) {
-      Refusal.write(
-          response,
-          HttpStatus.FORBIDDEN,
-          "Only Attune's own pages and programs on this machine change anything.");
+      Refusal.write(response, HttpStatus.FORBIDDEN, PHRASES.say("only-own-pages-change"));
     } else {
       chain.doFilter(request, response);
     }

@@ -9,6 +9,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
@@ -209,14 +210,14 @@ public final class Api {
     }
   }
 
-  /** Sends JSON with one header more, as a browser adds its own. */
-  public Answer sendWith(String header, String value, String method, String path, String body) {
-    return answer(
+  /** Sends JSON with some headers more, as a browser adds its own. */
+  public Answer sendWith(Map<String, String> headers, String method, String path, String body) {
+    HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(base + path))
             .header("Content-Type", "application/json")
-            .header(header, value)
-            .method(method, BodyPublishers.ofString(body))
-            .build());
+            .method(method, BodyPublishers.ofString(body));
+    headers.forEach(request::header);
+    return answer(request.build());
   }
 
   /** Sends anything, of any type or none. */

@@ -10,6 +10,8 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -66,10 +68,29 @@ class WebTest {
     "Sec-Fetch-Site, same-site",
   })
   void noForeignPageChangesAnything(String header, String value, Api api) {
-    Answer refused = api.sendWith(header, value, "PUT", "/api/v1/shop/rules", "{}");
+    Answer refused = api.sendWith(Map.of(header, value), "PUT", "/api/v1/shop/rules", "{}");
     assertThat(refused.status()).isEqualTo(403);
     assertThat(refused.json().get("detail").asString()).contains("Only Attune's own pages");
-    assertThat(api.sendWith(header, value, "GET", "/api/v1/finishes", "").status()).isEqualTo(200);
+    assertThat(api.sendWith(Map.of(header, value), "GET", "/api/v1/finishes", "").status())
+        .isEqualTo(200);
+  }
+
+  @Test
+  void aPageOfAnOlderAttuneIsToldSo(Api api) {
+    Map<String, String> script = Map.of("Sec-Fetch-Mode", "cors", "Sec-Fetch-Dest", "empty");
+    Answer older = api.sendWith(script, "GET", "/api/v1/finishes", "");
+    assertThat(older.status()).isEqualTo(426);
+    assertThat(older.json().get("detail").asString()).startsWith("This page is older than Attune");
+    Map<String, String> ours = new HashMap<>(script);
+    ours.put(OlderPagesFilter.HEADER, OlderPagesFilter.MEANING);
+    assertThat(api.sendWith(ours, "GET", "/api/v1/finishes", "").status()).isEqualTo(200);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"no-cors, image", "navigate, document", "no-cors, empty", "navigate, empty"})
+  void whatIsShownOrSavedAsItIsNeedNotSayHowOldItsPageIs(String mode, String goes, Api api) {
+    Map<String, String> link = Map.of("Sec-Fetch-Mode", mode, "Sec-Fetch-Dest", goes);
+    assertThat(api.sendWith(link, "GET", "/api/v1/finishes", "").status()).isEqualTo(200);
   }
 
   @Test

@@ -1,6 +1,7 @@
 package attune.core.colour;
 
 import attune.core.check.Coded;
+import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.reference.Figures;
 import attune.core.words.Phrases;
@@ -57,7 +58,7 @@ public record ClothReading(
    */
   public static ClothReading of(Lab clean, List<Lab> wiped, Optional<Lab> trim, Figures figures) {
     if (wiped.isEmpty()) {
-      throw new InvalidInputException("/faces", "none", PHRASES.say("at-least-one-face-of"));
+      throw new InvalidInputException("/faces", Fault.NOTHING, PHRASES.say("at-least-one-face-of"));
     }
     List<Face> faces = new ArrayList<>();
     for (Lab face : wiped) {

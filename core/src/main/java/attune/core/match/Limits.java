@@ -163,7 +163,8 @@ public record Limits(
     void wetting(Surface surface, HouseRules rules) {
       boolean seatKit = surface.has(Feature.HEATED) || surface.has(Feature.VENTILATED);
       if (surface.perforated() || seatKit) {
-        String why = surface.perforated() ? "perforated" : PHRASES.say("heated-or-ventilated");
+        String why =
+            surface.perforated() ? PHRASES.say("perforated") : PHRASES.say("heated-or-ventilated");
         wetMax = lower(wetMax, wetMax.value() * figures.get("limit.perforated-wet"), why);
         wetOn = higher(wetOn, WetOn.TOOL, why);
         steam = higher(steam, SteamRule.NO, why);

@@ -1,5 +1,6 @@
 package attune.core.reference;
 
+import attune.core.words.Phrases;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,7 +55,11 @@ public final class Figures {
             .map(
                 f ->
                     own.containsKey(f.key())
-                        ? new Figure(f.key(), own.get(f.key()), f.unit(), "the shop's own")
+                        ? new Figure(
+                            f.key(),
+                            own.get(f.key()),
+                            f.unit(),
+                            Phrases.of(Figures.class).say("the-shops-own"))
                         : f)
             .toList());
   }

@@ -45,6 +45,13 @@ public final class Lists {
     return Collectors.collectingAndThen(Collectors.toList(), Lists::facts);
   }
 
+  /** Whole sentences after one another, those that are not empty. */
+  public static String sentences(String... sentences) {
+    return Arrays.stream(sentences)
+        .filter(said -> !said.isEmpty())
+        .collect(Collectors.joining(" "));
+  }
+
   /** What it is about and what is said of it, if anything is: "Seat: worn". */
   public static String headed(String about, String says) {
     return says.isEmpty() ? about : PHRASES.say("headed", about, says);
