@@ -21,22 +21,22 @@ function Nowhere() {
 export const router = createBrowserRouter([
   {
     path: '/report/:token',
-    hydrateFallbackElement: <Loading what={phrase('the-report')} />,
+    hydrateFallbackElement: <Loading what={phrase('fetching-the-report')} />,
     lazy: async () => ({ Component: (await import('./handover/ReportView')).ReportView }),
   },
   {
     path: '/pair',
-    hydrateFallbackElement: <Loading what={phrase('the-way-in')} />,
+    hydrateFallbackElement: <Loading what={phrase('fetching-the-way-in')} />,
     lazy: async () => ({ Component: (await import('./pair/PairView')).PairView }),
   },
   {
     path: '/door',
-    hydrateFallbackElement: <Loading what={phrase('the-door')} />,
+    hydrateFallbackElement: <Loading what={phrase('fetching-the-door')} />,
     lazy: async () => ({ Component: (await import('./crew/DoorView')).DoorView }),
   },
   {
     element: <Frame />,
-    hydrateFallbackElement: <Loading what={phrase('the-page')} />,
+    hydrateFallbackElement: <Loading what={phrase('fetching-the-page')} />,
     children: [
       { path: '/', element: <DayView /> },
       { path: '/week', lazy: async () => ({ Component: (await import('./week/WeekView')).WeekView }) },

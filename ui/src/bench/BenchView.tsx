@@ -66,7 +66,7 @@ export function BenchView() {
   const mine = useMemo(() => tasks.filter((t) => !who || !t.person || t.person === who), [tasks, who])
   useAlarms(mine, now, device.muted)
 
-  if (!bench && run.isPending) return <Loading what={phrase('the-bench')} />
+  if (!bench && run.isPending) return <Loading what={phrase('fetching-the-bench')} />
   if (!bench) {
     const notStarted = run.error instanceof ApiError && run.error.status === 409
     if (!notStarted) return <PageTrouble error={run.error} again={() => void run.refetch()} />

@@ -46,7 +46,7 @@ export function CareView() {
       need(api.DELETE('/api/v1/jobs/{id}/care/done/{doneId}', { params: { path: { id: job.id, doneId } } })),
     onSuccess: fresh,
   })
-  if (care.isPending) return <Loading what={phrase('the-after-care')} />
+  if (care.isPending) return <Loading what={phrase('fetching-the-after-care')} />
   if (care.isError)
     return (
       <div className="p-3 md:p-5">

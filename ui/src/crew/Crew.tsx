@@ -23,7 +23,7 @@ export function Crew() {
   const door = useQuery(doorQuery)
   const members = useQuery(membersQuery)
   const [editing, setEditing] = useState<string>()
-  if (members.isPending) return <Loading what={phrase('who-works-here-2')} />
+  if (members.isPending) return <Loading what={phrase('fetching-who-works-here')} />
   if (members.isError) return <Trouble error={members.error} again={() => void members.refetch()} />
   const house = door.data?.door === 'open-house'
   return (

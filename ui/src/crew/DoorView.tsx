@@ -34,7 +34,7 @@ export function DoorView() {
     mutationFn: (body: Schemas['SignIn']) => need(api.POST('/api/v1/crew/session', { body })),
     onSuccess: in_,
   })
-  if (door.isPending) return <Loading what={phrase('the-door')} />
+  if (door.isPending) return <Loading what={phrase('fetching-the-door')} />
   if (door.isError) return <PageTrouble error={door.error} again={() => void door.refetch()} />
   const { names } = door.data
   const kind = door.data.door

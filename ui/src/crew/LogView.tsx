@@ -70,7 +70,7 @@ export function LogView() {
           onChange={(value) => setWho(value === any ? undefined : value)}
         />
       </div>
-      {log.isPending && <Loading what={phrase('the-log-2')} />}
+      {log.isPending && <Loading what={phrase('fetching-the-log')} />}
       {log.isError && <Trouble error={log.error} again={() => void log.refetch()} />}
       {log.data?.length === 0 && <Empty title={phrase('nothing-of-that-kind-yet')} />}
       {log.data && log.data.length > 0 && (

@@ -39,7 +39,7 @@ export function DayView() {
           </May>
         </div>
       </div>
-      {day.isPending && <Loading what={phrase('the-day')} />}
+      {day.isPending && <Loading what={phrase('fetching-the-day')} />}
       {day.isError && <Trouble error={day.error} again={() => void day.refetch()} />}
       {day.data?.length === 0 && <StartView />}
       {day.data && day.data.length > 0 && (

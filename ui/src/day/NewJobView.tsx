@@ -124,7 +124,7 @@ function Chosen({ id, onAnother }: { id: string; onAnother: () => void }) {
   const chosen = useQuery(vehicleQuery(id))
   return (
     <div className="lying flex flex-wrap items-center justify-between gap-3 p-3">
-      {chosen.isPending && <Loading what={phrase('the-vehicle')} />}
+      {chosen.isPending && <Loading what={phrase('fetching-the-vehicle')} />}
       {chosen.isError && <Trouble error={chosen.error} />}
       {chosen.data && (
         <span>
@@ -144,7 +144,7 @@ function NewVehicle({ draft, set }: { draft: Draft; set: (part: Partial<Draft>) 
   const layouts = useQuery(layoutsQuery)
   return (
     <>
-      {layouts.isPending && <Loading what={phrase('layouts')} />}
+      {layouts.isPending && <Loading what={phrase('fetching-layouts')} />}
       {layouts.data && (
         <OneOf
           label={phrase('layout')}

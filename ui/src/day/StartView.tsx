@@ -11,7 +11,7 @@ import { phrase } from './phrase'
 export function StartView() {
   const shop = useQuery(shopQuery)
   const shelf = useQuery(shelfQuery)
-  if (shop.isPending || shelf.isPending) return <Loading what={phrase('the-shop')} />
+  if (shop.isPending || shelf.isPending) return <Loading what={phrase('fetching-the-shop')} />
   if (shop.isError) return <Trouble error={shop.error} again={() => void shop.refetch()} />
   if (shelf.isError) return <Trouble error={shelf.error} again={() => void shelf.refetch()} />
   const bottles = shelf.data.products.length
@@ -106,7 +106,7 @@ function Tools() {
         <ButtonLink to="/shelf/tools/new">{phrase('type-a-tool-in')}</ButtonLink>
       </>
     )
-  if (starters.isPending) return <Loading what={phrase('the-tools')} />
+  if (starters.isPending) return <Loading what={phrase('fetching-the-tools')} />
   if (starters.isError) return <Trouble error={starters.error} again={() => void starters.refetch()} />
   const flip = (id: string, on: boolean) =>
     setTicked((before) => (on ? [...before, id] : before.filter((one) => one !== id)))

@@ -18,7 +18,7 @@ const stops = [
 export function JobFrame() {
   const { id = '' } = useParams()
   const job = useQuery(jobQuery(id))
-  if (job.isPending) return <Loading what={phrase('the-job')} />
+  if (job.isPending) return <Loading what={phrase('fetching-the-job')} />
   if (!job.data)
     // what was read stays, also where it cannot be read anew
     return <PageTrouble error={job.error} again={() => void job.refetch()} />

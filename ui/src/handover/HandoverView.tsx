@@ -27,7 +27,7 @@ export function HandoverView() {
       void client.invalidateQueries({ queryKey: ['day'] })
     },
   })
-  if (handover.isPending) return <Loading what={phrase('the-hand-over')} />
+  if (handover.isPending) return <Loading what={phrase('fetching-the-hand-over')} />
   if (handover.isError)
     return (
       <div className="p-3 md:p-5">

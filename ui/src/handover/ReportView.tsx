@@ -11,7 +11,7 @@ export function ReportView() {
   const report = useQuery({ ...reportQuery(token), retry: false })
   return (
     <main className="mx-auto w-full max-w-3xl p-2 md:p-5">
-      {report.isPending && <Loading what={phrase('the-report')} />}
+      {report.isPending && <Loading what={phrase('fetching-the-report')} />}
       {report.isError && <Empty title={report.error.message} />}
       {report.data && (
         <>

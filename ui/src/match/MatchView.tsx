@@ -92,7 +92,7 @@ export function MatchView() {
         </p>
       </section>
       {outcomes.isPending ? (
-        <Loading what={phrase('the-match')} />
+        <Loading what={phrase('fetching-the-match')} />
       ) : (
         shown && <PanelMatch key={shown} job={job} surfaceId={shown} />
       )}

@@ -37,7 +37,7 @@ export function MatrixView() {
   const [moved, setAt] = useState<{ row: number; column: number }>()
   const navigate = useNavigate()
   const grid = useRef<HTMLTableElement>(null)
-  if (matrix.isPending) return <Loading what={phrase('the-shelf-by-panels')} />
+  if (matrix.isPending) return <Loading what={phrase('fetching-the-shelf-by-panels')} />
   if (matrix.isError) return <PageTrouble error={matrix.error} again={() => void matrix.refetch()} />
   const { items, surfaces, cells } = matrix.data
   const wanted = items.find((item) => item.id === search.get('item'))

@@ -29,7 +29,7 @@ type Names = Map<string, string>
 /** A panel's match: the answer and its rack at a glance, all else below. */
 export function PanelMatch({ job, surfaceId }: { job: Schemas['JobDetail']; surfaceId: string }) {
   const match = useQuery(matchQuery(job.id, surfaceId))
-  if (match.isPending) return <Loading what={phrase('the-match')} />
+  if (match.isPending) return <Loading what={phrase('fetching-the-match')} />
   if (match.isError) return <Trouble error={match.error} again={() => void match.refetch()} />
   const { chosen } = match.data
   return <Answer key={chosen ? JSON.stringify(chosen.needles) : 'none'} job={job} match={match.data} />

@@ -24,7 +24,7 @@ export function WhyAnswer(props: {
   onTry: (needles: Schemas['Needles']) => void
 }) {
   const why = useQuery(whyQuery(props.jobId, props.surfaceId, props.itemId))
-  if (why.isPending) return <Loading what={phrase('the-reasons')} />
+  if (why.isPending) return <Loading what={phrase('fetching-the-reasons')} />
   if (why.isError) return <Trouble error={why.error} again={() => void why.refetch()} />
   const { standing, reasons, remedies } = why.data
   return (

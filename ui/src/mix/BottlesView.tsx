@@ -11,7 +11,7 @@ import { phrase } from './phrase'
 export function BottlesView() {
   const shelf = useQuery(shelfQuery)
   const [search] = useSearchParams()
-  if (shelf.isPending) return <Loading what={phrase('the-shelf')} />
+  if (shelf.isPending) return <Loading what={phrase('fetching-the-shelf')} />
   if (shelf.isError) return <PageTrouble error={shelf.error} again={() => void shelf.refetch()} />
   return (
     <div className="mx-auto grid w-full max-w-4xl content-start gap-4 p-3 md:p-5">

@@ -26,7 +26,7 @@ export function MixView() {
 
   if (plan.isError || shelf.isError)
     return <PageTrouble error={plan.error ?? shelf.error} again={() => void plan.refetch()} />
-  if (shelf.isPending || (asked && plan.isPending)) return <Loading what={phrase('the-bottles')} />
+  if (shelf.isPending || (asked && plan.isPending)) return <Loading what={phrase('fetching-the-bottles')} />
   const products = new Map(shelf.data.products.map((p) => [p.id, p]))
   const mixes = plan.data?.mixes ?? []
   const diluted = mixes.filter((m) => m.ratio !== 'ready')

@@ -39,7 +39,7 @@ export function Loading({ what }: { what: string }) {
   }, [])
   return (
     <p role="status" className={`p-4 text-faint ${felt ? '' : 'invisible'}`}>
-      {phrase('fetching', { what })}
+      {what}
     </p>
   )
 }

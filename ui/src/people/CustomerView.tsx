@@ -20,7 +20,7 @@ export function CustomerView() {
   const { id } = useParams()
   const customer = useQuery({ ...customerQuery(id ?? ''), enabled: id !== undefined })
   if (id === undefined) return <CustomerForm known={undefined} />
-  if (customer.isPending) return <Loading what={phrase('the-customer')} />
+  if (customer.isPending) return <Loading what={phrase('fetching-the-customer')} />
   if (customer.isError) return <PageTrouble error={customer.error} again={() => void customer.refetch()} />
   return <CustomerForm key={`${id}-${customer.data.form.version}`} known={customer.data} />
 }

@@ -42,7 +42,7 @@ function HowItWent({ run }: { run: Schemas['RunOfVisit'] }) {
 /** Visits, and what was used at each. */
 export function History({ id }: { id: string }) {
   const history = useQuery(historyQuery(id))
-  if (history.isPending) return <Loading what={phrase('its-history')} />
+  if (history.isPending) return <Loading what={phrase('fetching-its-history')} />
   if (history.isError) return <Trouble error={history.error} again={() => void history.refetch()} />
   const { visits, assumed } = history.data
   return (

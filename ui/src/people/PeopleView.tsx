@@ -41,7 +41,7 @@ export function PeopleView() {
       </div>
       {error && <Trouble error={error} again={() => void customers.refetch()} />}
       {(customers.isPending || vehicles.isPending) && !error && (
-        <Loading what={phrase('people-and-vehicles-2')} />
+        <Loading what={phrase('fetching-people-and-vehicles')} />
       )}
       <div className="grid gap-4 md:grid-cols-2">
         {customers.data && <Customers customers={customers.data} word={word} />}

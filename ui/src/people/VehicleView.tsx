@@ -32,7 +32,7 @@ export function VehicleView() {
         }}
       />
     )
-  if (vehicle.isPending) return <Loading what={phrase('the-vehicle')} />
+  if (vehicle.isPending) return <Loading what={phrase('fetching-the-vehicle')} />
   if (vehicle.isError) return <PageTrouble error={vehicle.error} again={() => void vehicle.refetch()} />
   return (
     <VehicleForm key={`${id}-${vehicle.data.form.version}`} known={vehicle.data} start={vehicle.data.form} />

@@ -35,7 +35,7 @@ export function Asking(props: {
     ...exerciseQuery(lesson.id, seed + n, level),
     placeholderData: keepPreviousData,
   })
-  if (exercise.isPending) return <Loading what={phrase('the-exercise')} />
+  if (exercise.isPending) return <Loading what={phrase('fetching-the-exercise')} />
   if (exercise.error) return <Trouble error={exercise.error} again={() => void exercise.refetch()} />
   const over = test && given.length === lesson.inTest
   const pick = (choice: number) => {

@@ -24,7 +24,7 @@ export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; t
   useAhead(lesson, seed + n, level)
   const work = useQuery(coatWorkQuery(lesson.id, seed + n, level))
   const data = work.data
-  if (work.isPending) return <Loading what={phrase('the-seats')} />
+  if (work.isPending) return <Loading what={phrase('fetching-the-seats')} />
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
   const done = (deeds: Deed[]) => {
     setBusy(true)

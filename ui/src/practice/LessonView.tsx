@@ -28,7 +28,7 @@ export function LessonView() {
   const [mode, setMode] = useState<Mode>('read')
   const lesson = training.data?.lessons.find((l) => l.id === id)
   const [seed, setSeed] = useState(fresh)
-  if (training.isPending) return <Loading what={phrase('the-lesson')} />
+  if (training.isPending) return <Loading what={phrase('fetching-the-lesson')} />
   if (training.error) return <Trouble error={training.error} again={() => void training.refetch()} />
   if (!lesson)
     return (
@@ -123,7 +123,7 @@ function Worked({ lesson }: { lesson: Lesson }) {
 
 function Example({ lesson }: { lesson: Lesson }) {
   const exercise = useQuery(exerciseQuery(lesson.id, EXAMPLE, lesson.level))
-  if (exercise.isPending) return <Loading what={phrase('an-example')} />
+  if (exercise.isPending) return <Loading what={phrase('fetching-an-example')} />
   if (exercise.error) return <Trouble error={exercise.error} again={() => void exercise.refetch()} />
   return (
     <>

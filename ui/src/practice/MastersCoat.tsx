@@ -13,7 +13,7 @@ export function MastersCoat({ lesson, seed }: { lesson: Lesson; seed: number }) 
   const error = work.error ?? reference.error
   if (error) return <Trouble error={error} again={() => void work.refetch()} />
   const coat = reference.data?.coat
-  if (!work.data || !coat) return <Loading what={phrase('an-example')} />
+  if (!work.data || !coat) return <Loading what={phrase('fetching-an-example')} />
   return (
     <section
       aria-label={phrase('a-master-lays-it')}

@@ -20,7 +20,7 @@ export function MastersRun({ lesson, seed }: { lesson: Lesson; seed: number }) {
   const panel = useMemo(() => work.data && run && after(work.data, upTo(run, at)), [at, run, work.data])
   const error = work.error ?? reference.error
   if (error) return <Trouble error={error} again={() => void work.refetch()} />
-  if (!work.data || !run || !panel) return <Loading what={phrase('an-example')} />
+  if (!work.data || !run || !panel) return <Loading what={phrase('fetching-an-example')} />
   const now = run[Math.min(run.length - 1, Math.round((run.length * at) / STEPS))]!
   const means = work.data.means[run.find((d) => d.act === 'lay' || d.act === 'work')!.means]!
   const passes = run.filter((d) => d.act === 'turn').length

@@ -25,7 +25,7 @@ export function ModelView() {
   const work = useMemo(() => model.data && named(model.data.work, label), [label, model.data])
   const decisions = useDecisions(job.id, surfaceId)
   const go = useNavigate()
-  if (trials.isPending) return <Loading what={phrase('the-models')} />
+  if (trials.isPending) return <Loading what={phrase('fetching-the-models')} />
   if (!trials.data)
     return (
       <div className="p-4">
@@ -86,7 +86,7 @@ export function ModelView() {
         </ol>
       </section>
       <h2 className="text-do">{phrase('by-hand')}</h2>
-      {model.isPending && <Loading what={phrase('the-model')} />}
+      {model.isPending && <Loading what={phrase('fetching-the-model')} />}
       {model.error && <Trouble error={model.error} />}
       {work && own && (
         <section aria-label={phrase('what-you-left')} className="lying grid gap-2 p-3 sm:grid-cols-2">

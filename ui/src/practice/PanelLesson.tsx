@@ -26,7 +26,7 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
   useAhead(lesson, seed + n, level)
   const work = useQuery(handWorkQuery(lesson.id, seed + n, level))
   const data = work.data
-  if (work.isPending) return <Loading what={phrase('the-panel')} />
+  if (work.isPending) return <Loading what={phrase('fetching-the-panel')} />
   if (!data) return <Trouble error={work.error} again={() => void work.refetch()} />
   const done = (deeds: Deed[]) => {
     setBusy(true)

@@ -20,7 +20,7 @@ export function PracticeView() {
   const [who, setWho] = useLearner()
   const training = useQuery(trainingQuery)
   const learner = useQuery(learnerQuery(who))
-  if (training.isPending) return <Loading what={phrase('the-lessons')} />
+  if (training.isPending) return <Loading what={phrase('fetching-the-lessons')} />
   if (training.error) return <Trouble error={training.error} again={() => void training.refetch()} />
   const all = standings(training.data.lessons, learner.data)
   return (

@@ -21,7 +21,7 @@ export function Schools(props: { lesson: Lesson; seed: number; level: number }) 
 
 function Told(props: { lesson: Lesson; seed: number; level: number }) {
   const schools = useQuery(schoolsQuery(props.lesson.id, props.seed, props.level))
-  if (schools.isPending) return <Loading what={phrase('other-schools')} />
+  if (schools.isPending) return <Loading what={phrase('fetching-other-schools')} />
   if (schools.error) return <Trouble error={schools.error} again={() => void schools.refetch()} />
   return (
     <section aria-label={phrase('other-schools-2')} className="lying grid gap-3 p-3">

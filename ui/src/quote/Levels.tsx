@@ -34,7 +34,7 @@ export function Levels({
       need(api.POST('/api/v1/jobs/{id}/standards/{standard}', { params: { path: { id: jobId, standard } } })),
     onSuccess: settled,
   })
-  if (levels.isPending) return <Loading what={phrase('the-levels')} />
+  if (levels.isPending) return <Loading what={phrase('fetching-the-levels')} />
   if (levels.isError) return <Trouble error={levels.error} again={() => void levels.refetch()} />
   const { currency } = levels.data
   const take = (level: Level, price: Price) => {

@@ -31,7 +31,7 @@ export function QuoteView() {
     onSuccess: settled,
   })
   if (!surveyed) return <NothingSurveyed jobId={job.id} />
-  if (quote.isPending) return <Loading what={phrase('the-quote')} />
+  if (quote.isPending) return <Loading what={phrase('fetching-the-quote')} />
   if (quote.isError) return <PageTrouble error={quote.error} again={() => void quote.refetch()} />
   const { now, given, hourlyRate } = quote.data
   const leftOut = job.document.arrangement?.leftOut ?? []

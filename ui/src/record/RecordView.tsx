@@ -20,7 +20,7 @@ type Line = Schemas['RecordLine']
 export function RecordView() {
   const job = useJob()
   const record = useQuery({ ...recordQuery(job.id), retry: false })
-  if (record.isPending) return <Loading what={phrase('the-record')} />
+  if (record.isPending) return <Loading what={phrase('fetching-the-record')} />
   if (record.isError)
     return (
       <div className="p-3 md:p-5">

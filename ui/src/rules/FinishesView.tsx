@@ -20,7 +20,7 @@ export function FinishesView() {
   useEffect(() => {
     if (there && hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'center' })
   }, [there, hash])
-  if (finishes.isPending) return <Loading what={phrase('the-finishes')} />
+  if (finishes.isPending) return <Loading what={phrase('fetching-the-finishes')} />
   if (finishes.isError) return <PageTrouble error={finishes.error} again={() => void finishes.refetch()} />
   const families = [...new Set(finishes.data.map((f) => f.family))]
   return (

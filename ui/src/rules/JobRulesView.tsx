@@ -22,7 +22,7 @@ export function JobRulesView() {
       need(api.PUT('/api/v1/jobs/{id}/house-rules', { params: { path: { id: job.id } }, body: { schools } })),
     onSuccess: settled,
   })
-  if (rules.isPending || own.isPending) return <Loading what={phrase('the-house-rules')} />
+  if (rules.isPending || own.isPending) return <Loading what={phrase('fetching-the-house-rules')} />
   const trouble = rules.error ?? own.error
   if (trouble || !rules.data || !own.data)
     return <PageTrouble error={trouble} again={() => void own.refetch()} />
@@ -100,7 +100,7 @@ function WhatIf(props: { job: Schemas['JobDetail']; ruleKey: string; schools: st
 
 function Effect(props: { job: Schemas['JobDetail']; ruleKey: string; school: string; back?: boolean }) {
   const effect = useQuery(ruleEffectQuery(props.job.id, props.ruleKey, props.school))
-  if (effect.isPending) return <Loading what={phrase('what-it-changes')} />
+  if (effect.isPending) return <Loading what={phrase('fetching-what-it-changes')} />
   if (effect.isError) return <Trouble error={effect.error} />
   const { panels, sitLaterMin, clothsThrown } = effect.data
   const later = props.back ? -sitLaterMin : sitLaterMin

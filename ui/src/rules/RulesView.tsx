@@ -18,7 +18,7 @@ export function RulesView() {
       void client.invalidateQueries({ queryKey: ['shop'] })
     },
   })
-  if (rules.isPending) return <Loading what={phrase('the-house-rules')} />
+  if (rules.isPending) return <Loading what={phrase('fetching-the-house-rules')} />
   if (rules.isError) return <PageTrouble error={rules.error} again={() => void rules.refetch()} />
   return (
     <div className="mx-auto grid w-full max-w-6xl content-start gap-3 p-3 md:p-5">

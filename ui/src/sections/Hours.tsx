@@ -50,7 +50,7 @@ export function Hours({ job, onTake }: { job: Schemas['JobDetail']; onTake: (air
   return (
     <section aria-label={phrase('hours-to-come')} className="lying grid gap-2 p-3">
       <h2 className="text-do">{phrase('hours-to-come')}</h2>
-      {shipped.isPending && <Loading what={phrase('the-forecast')} />}
+      {shipped.isPending && <Loading what={phrase('fetching-the-forecast')} />}
       {shipped.error && <Trouble error={shipped.error} />}
       {hours && (
         <>

@@ -29,7 +29,7 @@ export function SectionsView() {
   const [picked, setPicked] = useState<string>()
   const { air, isMoved, outlook, keep, read, move, back } = useOutlook(job)
   if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
-  if (outlook.isPending) return <Loading what={phrase('the-sections')} />
+  if (outlook.isPending) return <Loading what={phrase('fetching-the-sections')} />
   if (outlook.isError) return <PageTrouble error={outlook.error} again={() => void outlook.refetch()} />
   const now = outlook.data
   const byId = new Map(now.panels.map((p) => [p.surfaceId, p]))

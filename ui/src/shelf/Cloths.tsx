@@ -19,7 +19,7 @@ const uses = [
 /** Every cloth, sponge and applicator, and where its pieces are. */
 export function Cloths() {
   const cloths = useQuery(clothsQuery)
-  if (cloths.isPending) return <Loading what={phrase('cloths')} />
+  if (cloths.isPending) return <Loading what={phrase('fetching-cloths')} />
   if (cloths.isError) return <Trouble error={cloths.error} again={() => void cloths.refetch()} />
   return (
     <div className="grid gap-3 md:grid-cols-2">

@@ -23,7 +23,7 @@ export function Needs() {
         ]}
         onChange={setDays}
       />
-      {needs.isPending && <Loading what={phrase('what-the-jobs-need')} />}
+      {needs.isPending && <Loading what={phrase('fetching-what-the-jobs-need')} />}
       {needs.isError && <Trouble error={needs.error} again={() => void needs.refetch()} />}
       {needs.data?.length === 0 && <Empty title={phrase('no-surveyed-job-in-that')} />}
       {needs.data && needs.data.length > 0 && (

@@ -29,7 +29,7 @@ export function ProductView() {
   const product = useQuery({ ...productQuery(wanted ?? ''), enabled: wanted !== undefined })
   const finishes = useQuery(finishesQuery)
   if (finishes.isPending || (wanted !== undefined && product.isPending))
-    return <Loading what={phrase('the-product')} />
+    return <Loading what={phrase('fetching-the-product')} />
   const error = product.error ?? finishes.error
   if (error) return <PageTrouble error={error} again={() => void product.refetch()} />
   const start = id

@@ -24,7 +24,7 @@ const atStiffness = (stiffness: number) => (100 * stiffness) / stiffMost
 /** Every bottle as its pH on one shared rule: what its label's ratios come to, and where it is used. */
 export function BottleScales({ fits }: { fits: (text: string) => boolean }) {
   const scales = useQuery(scalesQuery)
-  if (scales.isPending) return <Loading what={phrase('the-shelf')} />
+  if (scales.isPending) return <Loading what={phrase('fetching-the-shelf')} />
   if (scales.isError) return <Trouble error={scales.error} again={() => void scales.refetch()} />
   if (scales.data.length === 0)
     return (

@@ -28,7 +28,7 @@ export function ShelfView() {
   const shelf = useQuery(shelfQuery)
   const [query, setQuery] = useSearchParams()
   const [bringing, setBringing] = useState(false)
-  if (shelf.isPending) return <Loading what={phrase('the-shelf')} />
+  if (shelf.isPending) return <Loading what={phrase('fetching-the-shelf')} />
   if (shelf.isError) return <PageTrouble error={shelf.error} again={() => void shelf.refetch()} />
   const word = query.get('q') ?? ''
   const part = query.get('part') ?? 'products'
@@ -220,7 +220,7 @@ const rowLink = 'inline-flex min-h-11 items-center text-ink'
 
 function NeverMix() {
   const clashes = useQuery(neverMixQuery)
-  if (clashes.isPending) return <Loading what={phrase('the-pairs')} />
+  if (clashes.isPending) return <Loading what={phrase('fetching-the-pairs')} />
   if (clashes.isError) return <Trouble error={clashes.error} again={() => void clashes.refetch()} />
   if (clashes.data.length === 0) return <Empty title={phrase('no-two-products-here-clash')} />
   return (
@@ -240,7 +240,7 @@ function NeverMix() {
 
 function Archive() {
   const archive = useQuery(archiveQuery)
-  if (archive.isPending) return <Loading what={phrase('the-archive')} />
+  if (archive.isPending) return <Loading what={phrase('fetching-the-archive')} />
   if (archive.isError) return <Trouble error={archive.error} again={() => void archive.refetch()} />
   const { products, tools } = archive.data
   if (products.length + tools.length === 0)

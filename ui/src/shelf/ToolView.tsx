@@ -22,7 +22,7 @@ export function ToolView() {
   const from = query.get('like') ?? undefined
   const wanted = id ?? from
   const tool = useQuery({ ...toolQuery(wanted ?? ''), enabled: wanted !== undefined })
-  if (wanted !== undefined && tool.isPending) return <Loading what={phrase('the-tool')} />
+  if (wanted !== undefined && tool.isPending) return <Loading what={phrase('fetching-the-tool')} />
   if (tool.isError) return <PageTrouble error={tool.error} again={() => void tool.refetch()} />
   const start = id
     ? tool.data?.record

@@ -20,7 +20,7 @@ export function Learning() {
       void client.invalidateQueries({ queryKey: ['job'] })
     },
   })
-  if (learning.isPending) return <Loading what={phrase('what-was-learnt')} />
+  if (learning.isPending) return <Loading what={phrase('fetching-what-was-learnt')} />
   if (learning.isError) return <Trouble error={learning.error} />
   const { on, least, factors, steps } = learning.data
   return (

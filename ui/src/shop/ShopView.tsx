@@ -20,7 +20,7 @@ import { phrase } from './phrase'
 
 export function ShopView() {
   const shop = useQuery(shopQuery)
-  if (shop.isPending) return <Loading what={phrase('the-shop')} />
+  if (shop.isPending) return <Loading what={phrase('fetching-the-shop')} />
   if (shop.isError) return <PageTrouble error={shop.error} again={() => void shop.refetch()} />
   return <ShopForm now={shop.data} />
 }

@@ -43,7 +43,7 @@ export function Identify(props: {
               <X size={22} aria-hidden="true" />
             </Button>
           </div>
-          {standing.isPending && <Loading what={phrase('the-first-question')} />}
+          {standing.isPending && <Loading what={phrase('fetching-the-first-question')} />}
           {standing.isError && <Trouble error={standing.error} again={() => void standing.refetch()} />}
           {standing.data && (
             <div className="mt-4 grid gap-6 md:grid-cols-[1.15fr_1fr]">

@@ -30,7 +30,7 @@ export function SurveyView() {
   const job = useJob()
   const layout = useCabin(job)
   const finishes = useQuery(finishesQuery)
-  if (layout.isPending || finishes.isPending) return <Loading what={phrase('the-cabin')} />
+  if (layout.isPending || finishes.isPending) return <Loading what={phrase('fetching-the-cabin')} />
   if (layout.isError || finishes.isError)
     return <PageTrouble error={layout.error ?? finishes.error} again={() => void layout.refetch()} />
   return layout.data && <Survey job={job} layout={layout.data} finishes={finishes.data} />

@@ -38,7 +38,7 @@ export function TimetableView() {
   const [trying, setTrying] = useState<{ taskId: string; start: string }>()
   const { tryMove, releaseAll } = useTimetable(job.id)
   if (job.document.surfaces.length === 0) return <NothingSurveyed jobId={job.id} />
-  if (timetable.isPending) return <Loading what={phrase('the-timetable')} />
+  if (timetable.isPending) return <Loading what={phrase('fetching-the-timetable')} />
   if (timetable.isError) return <PageTrouble error={timetable.error} again={() => void timetable.refetch()} />
   const form = search.get('as') ?? (window.innerWidth < PHONE_PX ? 'list' : 'person')
   const put = (name: string, value: string) =>

@@ -22,7 +22,7 @@ export function WeekView() {
   const [search, setSearch] = useSearchParams()
   const [picked, setPicked] = useState<Stint>()
   const week = useQuery(weekQuery(search.get('from') ?? undefined))
-  if (week.isPending) return <Loading what={phrase('the-week')} />
+  if (week.isPending) return <Loading what={phrase('fetching-the-week')} />
   if (week.isError) return <PageTrouble error={week.error} again={() => void week.refetch()} />
   const { from, people, hours, stints } = week.data
   const days = [...Array(7).keys()].map((d) => plusDays(from, d))

@@ -37,8 +37,6 @@ public final class AttuneJar implements ParameterResolver {
   static final String ZONE = "America/Halifax";
 
   private static final String CLOCK = "2026-06-09T08:15";
-  static final String JAVA = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-  static final Path UNPACKED = unpacked(Path.of(System.getProperty("attune.jar")));
   private static final Pattern ADDRESS =
       Pattern.compile("open (?:at|on the shop's network at) (https?://[\\w.]+:\\d+)");
 
@@ -103,32 +101,6 @@ public final class AttuneJar implements ParameterResolver {
     }
   }
 
-  /** The runnable jar as the start script lays it out, which starts in two thirds of the time. */
-  private static Path unpacked(Path jar) {
-    Path there = jar.resolveSibling("unpacked");
-    try {
-      Process extract =
-          new ProcessBuilder(
-                  JAVA,
-                  "-Djarmode=tools",
-                  "-jar",
-                  jar.toString(),
-                  "extract",
-                  "--force",
-                  "--destination",
-                  there.toString())
-              .redirectErrorStream(true)
-              .start();
-      String said = new String(extract.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-      if (extract.onExit().join().exitValue() != 0) {
-        throw new IllegalStateException("the jar was not unpacked:\n" + said);
-      }
-      return there.resolve(jar.getFileName());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
   /** One without a browser, and with nothing in it but what is there. */
   static Shop shop(Path data) {
     Process process = launch(data, "--server.port=0");
@@ -136,26 +108,12 @@ public final class AttuneJar implements ParameterResolver {
   }
 
   private static Process launch(Path data, String... arguments) {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                JAVA,
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1", // starts count here, not what the compiler makes of
-                // hours
-                "-jar",
-                UNPACKED.toString(),
-                "serve",
-                "--attune.data=" + data));
+    List<String> words = new ArrayList<>(List.of("serve", "--attune.data=" + data));
     if (Stream.of(arguments).noneMatch(word -> word.startsWith("--clock="))) {
-      command.add("--clock=" + CLOCK);
+      words.add("--clock=" + CLOCK);
     }
-    command.addAll(List.of(arguments));
-    try {
-      return new ProcessBuilder(command).redirectErrorStream(true).start();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    words.addAll(List.of(arguments));
+    return UnpackedJar.start(words.toArray(String[]::new));
   }
 
   /** Reads what the jar says until it says where it is, and goes on reading so it never blocks. */

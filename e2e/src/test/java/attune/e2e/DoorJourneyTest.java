@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -145,18 +144,8 @@ class DoorJourneyTest {
   }
 
   /** A new code for the owner, made at the machine by the command for one who has lost theirs. */
-  static String code(Path data) throws IOException {
-    Process made =
-        new ProcessBuilder(
-                AttuneJar.JAVA,
-                "-jar",
-                AttuneJar.UNPACKED.toString(),
-                "owner-reset",
-                "--data",
-                data.toString())
-            .redirectErrorStream(true)
-            .start();
-    String said = new String(made.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+  static String code(Path data) {
+    String said = UnpackedJar.run("owner-reset", "--data", data.toString());
     Matcher code = CODE.matcher(said);
     assertThat(code.find()).as(said).isTrue();
     return code.group(1);
