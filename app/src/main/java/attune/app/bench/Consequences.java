@@ -10,12 +10,11 @@ import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.words.Lists;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.Duration;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** What is said after something was told: what follows, and what it changes in what is left. */
@@ -23,9 +22,6 @@ final class Consequences {
   private static final Phrases PHRASES = Phrases.of(Consequences.class);
 
   private static final int WORTH_SAYING_MIN = 2;
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
 
   private Consequences() {}
 
@@ -81,13 +77,12 @@ final class Consequences {
     if (Math.abs(moved) < WORTH_SAYING_MIN) {
       return PHRASES.say("ready-as-before");
     }
-    boolean sameDay = before.readyAt().toLocalDate().equals(after.readyAt().toLocalDate());
     boolean breaks =
         after.promised() != null
             && after.readyAt().isAfter(after.promised())
             && !before.readyAt().isAfter(after.promised());
-    String now = (sameDay ? CLOCK : DAY).format(after.readyAt());
-    String then = (sameDay ? CLOCK : DAY).format(before.readyAt());
+    String now = Moments.beside(before.readyAt().toLocalDate(), after.readyAt());
+    String then = Moments.beside(after.readyAt().toLocalDate(), before.readyAt());
     return breaks
         ? PHRASES.say("later-than-promised", now, then)
         : PHRASES.say("ready-instead-of", now, then);

@@ -29,12 +29,12 @@ import attune.core.plan.Task;
 import attune.core.survey.Setting;
 import attune.core.survey.Setting.Sun;
 import attune.core.words.Lists;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -52,9 +52,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class OutlookService {
   private static final Phrases PHRASES = Phrases.of(OutlookService.class);
-
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.UK);
 
   private final JobPlans plans;
   private final JobService jobs;
@@ -254,7 +251,9 @@ class OutlookService {
         place,
         simulated,
         best.map(
-                h -> PHRASES.say("best-begun-fewest-sections-most", WHEN.format(h.forecast().at())))
+                h ->
+                    PHRASES.say(
+                        "best-begun-fewest-sections-most", Moments.dayAndClock(h.forecast().at())))
             .orElseGet(() -> noHour(outlook.fixes(forecasts), Outlook.leastBad(hours))),
         hours.stream().map(h -> view(h, best.filter(h::equals).isPresent())).toList());
   }
@@ -267,7 +266,9 @@ class OutlookService {
     return Lists.sentences(
         PHRASES.say("no-hour-of-it-is"),
         would,
-        leastBad.map(h -> PHRASES.say("least-bad-is", WHEN.format(h.forecast().at()))).orElse(""));
+        leastBad
+            .map(h -> PHRASES.say("least-bad-is", Moments.dayAndClock(h.forecast().at())))
+            .orElse(""));
   }
 
   private static String words(Fix fix) {

@@ -8,6 +8,7 @@ import attune.core.match.Treatment;
 import attune.core.measure.Ratio;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.Plan;
+import attune.core.plan.Plan.CareItem;
 import attune.core.plan.Plan.PlannedDose;
 import attune.core.plan.Plan.PlannedMix;
 import attune.core.plan.Round;
@@ -21,10 +22,10 @@ import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.words.Lists;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -40,12 +41,6 @@ import java.util.stream.IntStream;
 /** A visit as a page of plain text a person can work by, from the first line to the last. */
 public final class PlanSheet {
   private static final Phrases PHRASES = Phrases.of(PlanSheet.class);
-
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-  private static final DateTimeFormatter BOTH =
-      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
 
   private final Plan plan;
 
@@ -127,8 +122,7 @@ public final class PlanSheet {
   }
 
   private String at(LocalDateTime time) {
-    LocalDate day = plan.job().setting().start().toLocalDate();
-    return time.toLocalDate().equals(day) ? CLOCK.format(time) : BOTH.format(time);
+    return Moments.beside(plan.job().setting().start().toLocalDate(), time);
   }
 
   private void toHand() {
@@ -190,14 +184,14 @@ public final class PlanSheet {
     for (Round round : plan.timetable().rounds()) {
       if (!round.start().toLocalDate().equals(day)) {
         day = round.start().toLocalDate();
-        title(DAY.format(day));
+        title(Moments.wholeDay(day));
       }
       line("");
       if (round.isBreak()) {
         line(
             "      %s  %s"
                 .formatted(
-                    CLOCK.format(round.start()),
+                    Moments.clock(round.start()),
                     PHRASES.say("break", SheetWords.length(round.waitS() / 60))));
         continue;
       }
@@ -217,7 +211,7 @@ public final class PlanSheet {
         "%3d.  %s  %s"
             .formatted(
                 number,
-                CLOCK.format(round.start()),
+                Moments.clock(round.start()),
                 Lists.facts(
                     round.zone().equals(Round.CABIN)
                         ? step
@@ -362,14 +356,22 @@ public final class PlanSheet {
             c ->
                 item(
                     c.everyDays()
-                        .map(days -> PHRASES.say("every-days", c.what(), days))
+                        .map(days -> PHRASES.say("every-days", headed(c), days))
                         .orElseGet(
                             () ->
                                 PHRASES.say(
                                     "after-days",
-                                    c.what(),
+                                    headed(c),
                                     Lists.all(
                                         c.dueInDays().stream().map(String::valueOf).toList())))));
+  }
+
+  /** "Rear seat cushion: Renew Fernhollow Nap Guard"; what is of most of the cabin, by itself. */
+  private String headed(CareItem care) {
+    List<SurfacePlan> panels = plan.panels(care.surfaceIds());
+    return panels.size() * 2 > plan.surfaces().size()
+        ? care.what()
+        : Lists.headed(SheetWords.where(panels), care.what());
   }
 
   private String name(String id) {

@@ -6,6 +6,7 @@ import attune.core.measure.Mix;
 import attune.core.measure.PhInterval;
 import attune.core.shelf.Product;
 import attune.core.words.Lists;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
@@ -23,7 +24,6 @@ import com.lowagie.text.pdf.PdfContentByte;
 import com.lowagie.text.pdf.PdfWriter;
 import java.io.ByteArrayOutputStream;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -54,7 +54,6 @@ class MixLabel {
   private static final float QR = 22;
   private static final float SHRINK = 0.94f;
   private static final float SMALLEST = 0.3f;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
   private static final Map<String, Stock> STOCKS =
       Map.of(
           "100x62", single(100, 62),
@@ -156,7 +155,8 @@ class MixLabel {
     text.addElement(line(amounts(filled), 4.4f * unit, Font.NORMAL));
     text.addElement(
         line(
-            PHRASES.say("mixed-use-by", DAY.format(filled.mixedOn()), DAY.format(filled.useBy())),
+            PHRASES.say(
+                "mixed-use-by", Moments.date(filled.mixedOn()), Moments.date(filled.useBy())),
             4.4f * unit,
             Font.BOLD));
     List<Hazards.Hazard> said = hazards.of(filled.product().hazards());

@@ -7,12 +7,11 @@ import attune.core.check.InvalidInputException;
 import attune.core.plan.Plan;
 import attune.core.plan.Round;
 import attune.core.plan.Timetable;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,10 +21,6 @@ import org.springframework.stereotype.Component;
 @Component
 class Bookings {
   private static final Phrases PHRASES = Phrases.of(Bookings.class);
-
-  private static final DateTimeFormatter AT =
-      DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.UK);
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
   /** No visit goes on longer, waits for parts and cures among it. */
   private static final int LONGEST_DAYS = 42;
@@ -88,8 +83,8 @@ class Bookings {
             "is-on-then-to",
             round.person().orElseThrow(),
             other.vehicleLabel(),
-            AT.format(round.start()),
-            CLOCK.format(round.end())),
+            Moments.dayAndClock(round.start()),
+            Moments.clock(round.end())),
         PHRASES.say("people-who-are-free-or"));
   }
 

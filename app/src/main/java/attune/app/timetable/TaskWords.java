@@ -9,9 +9,9 @@ import attune.core.plan.Timetable;
 import attune.core.plan.Timetable.Conflict;
 import attune.core.schedule.Skill;
 import attune.core.words.Lists;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -21,9 +21,6 @@ import java.util.Optional;
 /** Tasks and clashes in the shop's words. */
 final class TaskWords {
   private static final Phrases PHRASES = Phrases.of(TaskWords.class);
-
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm");
 
   private final Map<String, String> labels;
   private final Map<String, String> zones;
@@ -170,6 +167,6 @@ final class TaskWords {
   }
 
   private static String time(LocalDateTime at, LocalDateTime day) {
-    return at.toLocalDate().equals(day.toLocalDate()) ? CLOCK.format(at) : DAY.format(at);
+    return Moments.beside(day.toLocalDate(), at);
   }
 }

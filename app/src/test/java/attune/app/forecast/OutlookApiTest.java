@@ -52,7 +52,7 @@ class OutlookApiTest {
                 hour("2026-06-21T11:00", 27, 0.5, "direct"),
                 hour("2026-06-21T13:00", 31, 0.5, "direct")))
         .startsWith("No hour of it is fit")
-        .contains("Out of the sun one would be.", "heated hall", "Least bad is Sun 21 Jun, 11:00");
+        .contains("Out of the sun one would be.", "heated hall", "Least bad is Sun 21 Jun 11:00");
     assertThat(says(api, job, hour("2026-11-27T12:00", 4, 1, "none")))
         .doesNotContain("Out of the sun")
         .contains("heated hall");

@@ -118,8 +118,9 @@ final class Ladder {
     if (!place.isSoftFirst()) {
       return Optional.empty();
     }
-    return least(search, o -> isSoft(o, place) && o.action() >= demand.softly())
-        .or(() -> least(search, o -> isSoft(o, place) && o.action() >= demand.patiently()));
+    Predicate<Option> leads = o -> isSoft(o, place) && mayLead(search, o);
+    return least(search, leads.and(o -> o.action() >= demand.softly()))
+        .or(() -> least(search, leads.and(o -> o.action() >= demand.patiently())));
   }
 
   static boolean isSoft(Option option, Place place) {

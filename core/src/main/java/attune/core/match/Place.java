@@ -142,9 +142,12 @@ public record Place(
         || finish().isCoatedTrim() && surface.condition().wear() != Wear.INTACT;
   }
 
-  /** Hide, vinyl and nap stand steam for seconds and late: never as the first thing tried (C15). */
+  /**
+   * Hide, vinyl and nap stand steam for seconds and late: never as the first thing tried (C15). Of
+   * dust a damp cloth takes what the nozzle left; no steam is fetched for it (C8).
+   */
   boolean steamsLate() {
-    return finish().isCoatedTrim() || finish().hasNap();
+    return finish().isCoatedTrim() || finish().hasNap() || demand.isDustOnly();
   }
 
   /** Carpet that stands up: a cloth only lays it flat, a stain in it apart. */

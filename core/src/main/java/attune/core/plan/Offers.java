@@ -6,16 +6,15 @@ import attune.core.plan.Offer.Kind;
 import attune.core.reference.Figures;
 import attune.core.schedule.Worker;
 import attune.core.survey.Job;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -28,8 +27,6 @@ final class Offers {
 
   private static final int MOST_PEOPLE = 4;
   private static final long QUARTER_S = 900;
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
 
   private final Planner planner;
   private final Figures figures;
@@ -111,7 +108,7 @@ final class Offers {
     return Optional.of(
         offer(
             Kind.EARLIER_START,
-            PHRASES.say("begin", WHEN.format(start)),
+            PHRASES.say("begin", Moments.dayAndClock(start)),
             changed,
             planner.matched(changed, decisions), // outdoors the air of another hour is other air
             arrangement.by(arrangement.crew())));

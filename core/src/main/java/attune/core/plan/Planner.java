@@ -26,6 +26,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -366,12 +367,11 @@ public final class Planner {
                 warn(
                     warnings,
                     ReasonCode.RETURN_TIME_MISSED,
-                    PHRASES.say("ready-to-sit-in-and", text(timetable.readyAt()), text(by))));
+                    PHRASES.say(
+                        "ready-to-sit-in-and",
+                        Moments.dayAndClock(timetable.readyAt()),
+                        Moments.dayAndClock(by))));
     return warnings;
-  }
-
-  private static String text(LocalDateTime time) {
-    return time.toLocalDate() + " " + time.toLocalTime().withSecond(0);
   }
 
   private static void warn(List<Reason> warnings, ReasonCode code, String text) {

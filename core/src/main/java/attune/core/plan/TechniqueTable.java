@@ -136,24 +136,34 @@ public final class TechniqueTable {
       return "vents";
     }
     return switch (finish.code()) {
-      case "textile/headliner" -> "headliner";
+      case "textile/headliner" -> hasBristles(plan) ? "headliner-brush" : "headliner";
       case "textile/pile" -> "carpet";
       case "textile/webbing" -> "belt";
       case "textile/flat" -> "fabric";
       case "plastic/gloss", "metal/bright" -> "gloss";
       case "wood/open-pore", "wood/lacquered" -> "wood";
       case "paint/jamb" -> "paint";
-      case "rubber/seal-or-mat" -> "rubber";
+      case "rubber/seal-or-mat" -> rubber(plan);
       case "plastic/printed-controls" -> "controls";
       default -> faces(plan);
     };
   }
 
+  private static String rubber(SurfacePlan plan) {
+    return switch (plan.surface().role()) {
+      case FLOOR -> hasBristles(plan) ? "rubber" : "rubber-wiped";
+      case PEDAL -> "pedal";
+      default -> "seal";
+    };
+  }
+
+  private static boolean hasBristles(SurfacePlan plan) {
+    return plan.firstRung().filter(r -> r.treatment().tool().kind() == Tool.Kind.BRUSH).isPresent();
+  }
+
   /** Across the grain with bristles; a cloth or a sponge skates over it either way. */
   private static String faces(SurfacePlan plan) {
     Surface surface = plan.surface();
-    boolean bristles =
-        plan.firstRung().filter(r -> r.treatment().tool().kind() == Tool.Kind.BRUSH).isPresent();
     if (surface.condition().wear() != Wear.INTACT) {
       return "worn";
     }
@@ -163,7 +173,7 @@ public final class TechniqueTable {
     if (isWiped(plan)) {
       return "wipe";
     }
-    boolean across = bristles && surface.texture().compareTo(Texture.MEDIUM) >= 0;
+    boolean across = hasBristles(plan) && surface.texture().compareTo(Texture.MEDIUM) >= 0;
     return across ? "grained" : surface.seamM() > 0 ? "hide" : "flat";
   }
 

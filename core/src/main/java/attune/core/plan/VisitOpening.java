@@ -175,7 +175,7 @@ final class VisitOpening {
       lastDry = beforeId;
       return new ArrayList<>(List.of(before));
     }
-    reached.sort(Comparator.comparing(p -> p.surface().zone(), Walk.ZONES));
+    reached.sort(Walk.falling());
     double whole = reached.stream().mapToDouble(p -> dust(p)).sum();
     List<Integer> places = new ArrayList<>();
     List<SurfacePlan> now = new ArrayList<>();

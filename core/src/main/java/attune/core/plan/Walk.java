@@ -152,6 +152,13 @@ final class Walk {
         .thenComparing(p -> p.surface().id());
   }
 
+  /** Panels in the order dry soil falls: what is overhead, zone by zone, what is trodden on. */
+  static Comparator<SurfacePlan> falling() {
+    return Comparator.comparing((SurfacePlan p) -> stage(p.surface(), false) != Stage.OVERHEAD)
+        .thenComparing(p -> stage(p.surface(), false) == Stage.FLOOR)
+        .thenComparing(p -> p.surface().zone(), ZONES);
+  }
+
   /** What is worked standing or kneeling in one place: a seat and its door, dash and console. */
   static String place(String zone) {
     if (zone.contains("dash") || zone.contains("console") || zone.contains("helm")) {

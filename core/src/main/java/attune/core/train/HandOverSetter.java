@@ -6,13 +6,12 @@ import attune.core.plan.Plan;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Timetable;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
 
@@ -20,8 +19,6 @@ import java.util.SplittableRandom;
 final class HandOverSetter implements Setter {
   private static final Phrases PHRASES = Phrases.of(HandOverSetter.class);
 
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEEE d MMMM, HH:mm", Locale.ENGLISH);
   private static final Duration APART = Duration.ofMinutes(20);
 
   private final Classroom.Tables tables;
@@ -54,7 +51,7 @@ final class HandOverSetter implements Setter {
     }
     List<Fact> facts = new ArrayList<>(scene.facts());
     facts.add(scene.air());
-    facts.add(new Fact(PHRASES.say("hands-off"), text(t.handsOffAt())));
+    facts.add(new Fact(PHRASES.say("hands-off"), Moments.wholeDayAndClock(t.handsOffAt())));
     plan.surfaces().stream()
         .map(SurfacePlan::finishSteps)
         .flatMap(List::stream)
@@ -100,15 +97,14 @@ final class HandOverSetter implements Setter {
         off.abs().compareTo(APART) < 0 ? Mark.RIGHT : off.isNegative() ? Mark.DANGEROUS : Mark.WEAK;
     String why =
         mark == Mark.DANGEROUS
-            ? PHRASES.say("too-early-then-only-it", hour.what(), text(right))
+            ? PHRASES.say("too-early-then-only-it", hour.what(), Moments.wholeDayAndClock(right))
             : mark == Mark.WEAK
-                ? PHRASES.say("later-than-it-need-be", text(right))
+                ? PHRASES.say("later-than-it-need-be", Moments.wholeDayAndClock(right))
                 : PHRASES.say("then", hour.what());
     return new Choice(
-        text(hour.at()), mark, List.of(why), List.of(cure + " " + hour.what() + " " + laid));
-  }
-
-  private static String text(LocalDateTime at) {
-    return WHEN.format(at);
+        Moments.wholeDayAndClock(hour.at()),
+        mark,
+        List.of(why),
+        List.of(cure + " " + hour.what() + " " + laid));
   }
 }

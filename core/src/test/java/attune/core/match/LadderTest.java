@@ -6,6 +6,7 @@ import attune.core.AProduct;
 import attune.core.ASurface;
 import attune.core.ATool;
 import attune.core.Given;
+import attune.core.match.Treatment.Warmth;
 import attune.core.material.Finish;
 import attune.core.material.Role;
 import attune.core.material.Texture;
@@ -299,6 +300,27 @@ class LadderTest {
         }
       }
     }
+  }
+
+  @Test
+  void noSteamIsFetchedForDust() {
+    Surface mat =
+        ASurface.of("rubber/seal-or-mat")
+            .role(Role.FLOOR)
+            .grain(Texture.DEEP)
+            .soiled(Level.CAKED, Soil.DUST)
+            .at(8)
+            .build();
+    Shelf shelf =
+        Given.shelf(
+            CONCENTRATE,
+            ATool.of(Tool.Kind.CLOTH),
+            ATool.of(Tool.Kind.STEAMER),
+            ATool.LEATHER_BRUSH);
+    assertThat(Given.match(mat, shelf).ladder())
+        .first()
+        .extracting(rung -> rung.treatment().warmth())
+        .isNotEqualTo(Warmth.STEAM);
   }
 
   @Test

@@ -117,6 +117,18 @@ class WalkTest {
     assertThat(Walk.place(zone)).isEqualTo(place);
   }
 
+  @Test
+  void drySoilFallsFromWhatIsOverheadToWhatIsTroddenOn() {
+    Surface mat = panel("floor", "mat", Role.FLOOR, "textile/pile");
+    Surface seat = seat("cushion-centre").build();
+    Surface lining = panel("roof", "lining", Role.OVERHEAD, "textile/headliner");
+    assertThat(Given.plan(TimetableTest.SHOP, mat, seat, lining).timetable().rounds())
+        .filteredOn(round -> round.step() == Step.DRY_SOIL)
+        .singleElement()
+        .extracting(Round::surfaceIds)
+        .isEqualTo(List.of("lining", "cushion-centre", "mat"));
+  }
+
   private static ASurface seat(String part) {
     return ASurface.of("leather/coated").id(part).at("front-left-seat", part).soiled(Level.LIGHT);
   }
