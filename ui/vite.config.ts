@@ -82,9 +82,18 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://localhost:8080' } },
   build: { outDir: 'target/classes/static', emptyOutDir: true },
   test: {
+    isolate: false, // one world for all files, a fifth of the work: what a test changes it puts back
     projects: [
       { extends: true, test: { name: 'rules', include: ['src/**/*.test.ts'], environment: 'node' } },
-      { extends: true, test: { name: 'screens', include: ['src/**/*.test.tsx'], environment: 'jsdom' } },
+      {
+        extends: true,
+        test: {
+          name: 'screens',
+          include: ['src/**/*.test.tsx'],
+          environment: 'jsdom',
+          setupFiles: 'src/testing.ts',
+        },
+      },
     ],
   },
 })
