@@ -16,8 +16,7 @@ final class UnpackedJar {
   private static final String JAVA =
       Path.of(System.getProperty("java.home"), "bin", "java").toString();
   private static final Path JAR = Path.of(System.getProperty("attune.jar"));
-  private static final Path RUN =
-      JAR.resolveSibling("unpacked-" + System.getProperty("attune.fork", "1"));
+  private static final Path RUN = JAR.resolveSibling("unpacked");
   private static final Path UNPACKED = RUN.resolve(JAR.getFileName());
   private static final String KEPT = RUN.resolve("attune.jsa").toString();
 
