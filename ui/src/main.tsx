@@ -32,13 +32,13 @@ const client: QueryClient = new QueryClient({
 
 /**
  * Lets the bench go on without a line; what was read before that is read once more to be kept. A page
- * an older build had kept makes room for the new one as soon as that is there.
+ * an older build had kept makes room for the new one, unless somebody has begun something on it.
  */
 if ('serviceWorker' in navigator && import.meta.env.PROD)
   window.addEventListener('load', () => {
     const wasKept = navigator.serviceWorker.controller !== null
     navigator.serviceWorker.addEventListener('controllerchange', () => {
-      if (wasKept) window.location.reload()
+      if (wasKept && !navigator.userActivation?.hasBeenActive) window.location.reload()
       else void client.invalidateQueries()
     })
     void navigator.serviceWorker.register('/sw.js').then(renew)

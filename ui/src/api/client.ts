@@ -21,6 +21,12 @@ export class ApiError extends Error {
   }
 }
 
+/** What no later attempt changes: its content or size is at fault, it is not allowed, or its place is gone. */
+const FOR_GOOD = [400, 403, 404, 413, 415, 422]
+
+/** Whether the same may yet be taken later: nobody answered, or what stood in its way passes. */
+export const canWait = (error: unknown) => error instanceof ApiError && !FOR_GOOD.includes(error.status)
+
 /** What this page takes answers to mean, as the document of the API has it; the server refuses an older one. */
 export const OWN_PAGE = { 'Attune-Page': MEANING }
 

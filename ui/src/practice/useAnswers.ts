@@ -1,6 +1,6 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
-import { ApiError, api, need, type Schemas } from '../api/client'
+import { ApiError, api, canWait, need, type Schemas } from '../api/client'
 import { learnerQuery } from '../api/queries'
 import { kept } from '../parts/kept'
 import { phrase } from './phrase'
@@ -52,8 +52,6 @@ const listen = (listener: () => void) => {
   return () => listeners.delete(listener)
 }
 
-const isCut = (error: unknown) => error instanceof ApiError && error.status === 0
-
 async function post(client: QueryClient, answer: Answer) {
   const marked = await need(api.POST('/api/v1/training/answers', { body: answer }))
   void client.invalidateQueries({ queryKey: learnerQuery(answer.person).queryKey })
@@ -66,7 +64,7 @@ async function flush(client: QueryClient) {
     try {
       await post(client, answer)
     } catch (error) {
-      if (isCut(error)) return
+      if (canWait(error)) return
       refuse(answer, error)
     }
     keep(waiting().filter((a) => a.id !== answer.id))
@@ -89,7 +87,7 @@ export function useAnswers() {
     try {
       return await post(client, answer)
     } catch (error) {
-      if (!isCut(error)) throw error
+      if (!canWait(error)) throw error
       keep([...waiting(), answer])
       return undefined
     }

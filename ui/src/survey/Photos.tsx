@@ -1,13 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Camera } from 'lucide-react'
 import { lazy, Suspense, useState } from 'react'
-import { ApiError, type Schemas } from '../api/client'
+import { ApiError, canWait, type Schemas } from '../api/client'
 import { photosQuery } from '../api/queries'
 import { Button, Pick } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { timeOf } from '../parts/words'
 import { moments, pictureOf } from './moments'
-import { forget, isCut, keep, send, taken, useWaitingPhotos } from './waitingPhotos'
+import { forget, keep, send, taken, useWaitingPhotos } from './waitingPhotos'
 import { phrase } from './phrase'
 
 const PhotoSheet = lazy(async () => ({ default: (await import('./PhotoSheet')).PhotoSheet }))
@@ -47,7 +47,7 @@ export function Photos({
       try {
         return await send(photo)
       } catch (error) {
-        if (!isCut(error)) throw error
+        if (!canWait(error)) throw error
         await keep(photo)
         return undefined
       }
@@ -106,6 +106,9 @@ export function Photos({
         .map((p) => (
           <div key={p.id} role="alert" className="border-l-4 border-l-over pl-3">
             {phrase('a-photo-of-was-not', { takenAt: timeOf(p.takenAt), why: p.refused ?? '' })}
+            <Button weight="quiet" onClick={() => void keep({ ...p, refused: undefined })}>
+              {phrase('send-it-again')}
+            </Button>
             <Button weight="quiet" onClick={() => void forget(p)}>
               {phrase('let-it-go')}
             </Button>

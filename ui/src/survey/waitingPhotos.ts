@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { createStore, del, entries, set } from 'idb-keyval'
 import { useEffect, useMemo, useSyncExternalStore } from 'react'
-import { ApiError, api, need, type Schemas } from '../api/client'
+import { api, canWait, need, type Schemas } from '../api/client'
 import { photosQuery } from '../api/queries'
 import { localOf, nowMs } from '../api/clock'
 
@@ -38,10 +38,6 @@ export const send = ({ id, jobId, surfaceId, moment, takenAt, file }: WaitingPho
   )
 }
 
-/** Whether it can only be sent later: there is no line, or nobody is signed in. */
-export const isCut = (error: unknown) =>
-  error instanceof ApiError && (error.status === 0 || error.status === 401)
-
 let known: WaitingPhoto[] = []
 let sending = false
 const listeners = new Set<() => void>()
@@ -75,7 +71,7 @@ async function sendAll(onSent: (photo: WaitingPhoto) => void) {
         await forget(photo)
         onSent(photo)
       } catch (error) {
-        if (isCut(error)) return
+        if (canWait(error)) return
         await keep({ ...photo, refused: (error as Error).message })
       }
     }

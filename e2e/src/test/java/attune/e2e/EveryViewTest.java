@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
 import java.util.ArrayList;
@@ -351,6 +352,22 @@ class EveryViewTest {
       assertThat(visit.page.locator("html")).hasAttribute("data-theme", "dark");
       visit.button("Light, for the sun").click();
       assertThat(visit.page.locator("html")).hasAttribute("data-theme", "light");
+    }
+  }
+
+  @Test
+  void aViewThatCannotBeFetchedSaysSoAndIsLoadedAnew(AttuneJar.Opened attune) {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open("/");
+      visit.page.route("**/assets/WeekView*", Route::abort);
+      visit.link("Week").tap();
+      Locator said = visit.page.getByRole(AriaRole.ALERT);
+      assertThat(said).containsText("This page cannot be shown.");
+      assertThat(visit.link("People")).isVisible();
+      visit.isFitForEveryone();
+      visit.page.unroute("**/assets/WeekView*");
+      visit.button("Load it anew").tap();
+      assertThat(visit.heading("Week")).isVisible();
     }
   }
 }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Route.FulfillOptions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
@@ -20,6 +21,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** A blank five-seat cabin is surveyed whole: by keyboard alone, and by thumb. */
 @ExtendWith(AttuneJar.class)
 class SurveyJourneyTest {
+  private static final FulfillOptions FULL =
+      new FulfillOptions().setStatus(507).setContentType("application/json").setBody("{}");
+
   private static final List<String> ZONES =
       List.of(
           "Dash",
@@ -188,6 +192,23 @@ class SurveyJourneyTest {
           .locator("input[type=file]")
           .setInputFiles(new FilePayload("words.jpg", "image/jpeg", "no picture".getBytes()));
       assertThat(visit.page.getByRole(AriaRole.ALERT)).containsText("a JPEG, PNG or WebP picture");
+    }
+  }
+
+  @Test
+  void aPhotoThatCannotBeTakenJustNowIsKeptAndSentAgain(AttuneJar.Opened attune)
+      throws IOException {
+    try (Visit visit = Visit.phone(attune)) {
+      visit.open(visit.job("Tidewren 24") + "/survey?panel=helm-wheel");
+      visit.page.route("**/photos?*", route -> route.fulfill(FULL));
+      Locator photos = visit.region("Photos");
+      photos.locator("input[type=file]").setInputFiles(picture());
+      assertThat(photos.getByRole(AriaRole.STATUS)).containsText("kept on this device");
+      visit.page.unroute("**/photos?*");
+      assertThat(photos.getByRole(AriaRole.STATUS)).hasCount(0);
+      visit.buttonLike("^Photo, ").first().tap();
+      visit.button("Delete").tap();
+      visit.button("Yes, delete it for good").tap();
     }
   }
 
