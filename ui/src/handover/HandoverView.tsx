@@ -206,7 +206,7 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         <ul className="grid gap-1">
           {h.care.map((c) => (
             <li key={c.what + c.when}>
-              <strong>{c.when.charAt(0).toUpperCase() + c.when.slice(1)}:</strong> {c.what.toLowerCase()}.{' '}
+              <strong>{c.when.charAt(0).toUpperCase() + c.when.slice(1)}:</strong> {c.what}.{' '}
               <span className="text-note text-faint">{short(c.labels)}</span>
             </li>
           ))}

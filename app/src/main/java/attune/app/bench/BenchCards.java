@@ -111,12 +111,8 @@ final class BenchCards {
     String text =
         caution.where().isEmpty()
             ? caution.text()
-            : Lists.headed(places.each(caution.where()), uncapitalised(caution.text()));
+            : Lists.headed(places.each(caution.where()), caution.text());
     return new CautionView(caution.code().name(), text, caution.tick(), ticks.has(step, caution));
-  }
-
-  private static String uncapitalised(String text) {
-    return Character.toLowerCase(text.charAt(0)) + text.substring(1);
   }
 
   private static List<SeenView> answers(Looked looked, boolean firmer) {

@@ -21,6 +21,7 @@ import attune.core.measure.Ratio;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.Task.About;
+import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
@@ -60,7 +61,7 @@ public final class StepWords {
   BenchRound round(FrozenRound round) {
     String means =
         Stream.of(
-                round.productId().map(this::name),
+                bottle(round).map(this::name),
                 round.productId().flatMap(id -> round.ratio()).map(StepWords::mixed),
                 round.toolId().map(this::tool))
             .flatMap(Optional::stream)
@@ -69,7 +70,7 @@ public final class StepWords {
         round.id(),
         round.zone(),
         round.step().code(),
-        title(round.step(), about(round)),
+        title(round),
         round.zone().equals(Round.CABIN)
             ? places.in(round.surfaceIds())
             : Places.words(round.zone()),
@@ -82,12 +83,30 @@ public final class StepWords {
         RoundSkills.of(round, job));
   }
 
-  /** What its tasks are about. */
-  private Optional<About.Kind> about(FrozenRound round) {
-    return plan.tasks().stream()
-        .filter(task -> task.roundId().filter(round.id()::equals).isPresent())
-        .flatMap(task -> task.about().stream())
-        .findFirst();
+  /** Pure water where a residue is wiped off without a bottle. */
+  private static Optional<String> bottle(FrozenRound round) {
+    return round
+        .productId()
+        .or(() -> Optional.of(Product.WATER.id()).filter(w -> round.step() == Step.RESIDUE));
+  }
+
+  /** That of its tasks; of several stains none by name. */
+  private String title(FrozenRound round) {
+    List<FrozenTask> tasks =
+        plan.tasks().stream()
+            .filter(task -> task.roundId().filter(round.id()::equals).isPresent())
+            .toList();
+    List<String> stains =
+        tasks.stream()
+            .filter(task -> task.spot().isPresent())
+            .map(StepWords::title)
+            .distinct()
+            .toList();
+    return switch (stains.size()) {
+      case 0 -> title(round.step(), tasks.stream().flatMap(t -> t.about().stream()).findFirst());
+      case 1 -> stains.get(0);
+      default -> PHRASES.say("lift-the-stains");
+    };
   }
 
   /** What it is called. */

@@ -16,8 +16,7 @@ final class Rhythm {
   /** Such as "every 2 months", or "after 2, 7, 30 days" for a ladder. */
   static String words(List<Integer> afterDays, @Nullable Integer everyDays) {
     if (everyDays == null) {
-      return PHRASES.say(
-          "after-days", afterDays.stream().map(String::valueOf).collect(Lists.joining()));
+      return PHRASES.say("after-days", Lists.all(afterDays.stream().map(String::valueOf).toList()));
     }
     return switch (everyDays) {
       case 7 -> PHRASES.say("every-week");

@@ -230,8 +230,7 @@ public class HandoverService {
                 new Half(
                     p.caption() == null
                         ? name(p, labels)
-                        : Lists.headed(
-                            name(p, labels), p.caption().toLowerCase(java.util.Locale.ROOT)),
+                        : Lists.headed(name(p, labels), p.caption()),
                     p.id(),
                     p.width(),
                     p.height()))

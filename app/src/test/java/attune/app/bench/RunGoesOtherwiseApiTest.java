@@ -42,7 +42,7 @@ class RunGoesOtherwiseApiTest extends ARun {
     bench("");
     int n = Math.abs(job.hashCode() / 10);
     assertThat(caution("precautions", "IGNITION_OFF").get("text").asString())
-        .isEqualTo("Wheel rim: ignition off before this is touched.");
+        .isEqualTo("Wheel rim: Ignition off before this is touched.");
     tick(n, "precautions", "done", "IGNITION_OFF");
     assertThat(caution("precautions", "IGNITION_OFF").get("ticked").asBoolean()).isTrue();
     api.tell(job, "", "paused");

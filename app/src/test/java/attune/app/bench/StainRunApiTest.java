@@ -57,6 +57,7 @@ class StainRunApiTest {
             .filter(r -> r.get("id").equals(spot.get("roundId")))
             .findFirst()
             .orElseThrow();
+    assertThat(round.get("title")).isEqualTo(spot.get("title"));
     assertThat(round.get("technique").toString()).contains("from the edge inwards");
     assertThat(round.get("means").asString()).contains("Quillon Spot Remover");
   }
