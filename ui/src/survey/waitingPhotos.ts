@@ -86,7 +86,7 @@ export function useWaitingPhotos(jobId: string): WaitingPhoto[] {
   return useMemo(() => all.filter((photo) => photo.jobId === jobId), [all, jobId])
 }
 
-/** Sends what is kept, each once, when the line is back; wherever one is in the application. */
+/** Sends what is kept, each once, as soon as it is taken; wherever one is in the application. */
 export function usePhotoSender() {
   const client = useQueryClient()
   const all = useSyncExternalStore(subscribe, () => known)

@@ -15,7 +15,6 @@ import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
 import attune.app.handover.HandoverView.Correction;
 import attune.app.handover.HandoverView.Half;
-import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.NotDone;
 import attune.app.handover.HandoverView.Ready;
 import attune.app.handover.HandoverView.Treated;
@@ -31,13 +30,10 @@ import attune.app.photos.PhotoViews.PhotoView;
 import attune.app.shelf.Hazards;
 import attune.app.shop.ShopService;
 import attune.app.web.NotNowException;
-import attune.core.bench.FrozenPanel;
 import attune.core.bench.FrozenPlan;
 import attune.core.bench.RunSoFar;
 import attune.core.match.ReasonCode;
 import attune.core.plan.Step;
-import attune.core.run.Outcome;
-import attune.core.run.Outcome.Next;
 import attune.core.run.TaskState.Phase;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -70,14 +66,6 @@ public class HandoverService {
   private static final Phrases PHRASES = Phrases.of(HandoverService.class);
 
   private static final Set<Phase> OPEN = Set.of(Phase.WAITING, Phase.RUNNING, Phase.SKIPPED);
-  private static final Set<Next> ENDS_SHORT = Set.of(Next.LEAVE, Next.STAYS, Next.REFER);
-  private static final Set<ReasonCode> NOTICED =
-      Set.of(
-          ReasonCode.SHADOW_MAY_STAY,
-          ReasonCode.SHEEN_NOT_MET,
-          ReasonCode.REMAINS,
-          ReasonCode.NOT_ON_SHELF);
-
   private final JobService jobs;
   private final BenchService bench;
   private final VisitNotes notes;
@@ -132,7 +120,7 @@ public class HandoverService {
         left(run, document),
         ready(id, job.state(), run),
         treated,
-        notCured(run, labels),
+        WhatStays.of(document, run, labels),
         used(id, products),
         treated.isEmpty()
             ? List.of() // nothing was done that would have to be kept so
@@ -292,39 +280,6 @@ public class HandoverService {
   private static Ready ready(
       LocalDateTime driveAt, LocalDateTime sitAt, LocalDateTime curedAt, boolean fromBench) {
     return new Ready(driveAt.toString(), sitAt.toString(), curedAt.toString(), fromBench);
-  }
-
-  private static List<NotCured> notCured(RunSoFar run, Map<String, String> labels) {
-    List<NotCured> list = new ArrayList<>();
-    for (FrozenPanel panel : run.plan().panels()) {
-      String label = labels.getOrDefault(panel.surfaceId(), panel.surfaceId());
-      panel
-          .refer()
-          .map(refer -> new NotCured(label, refer.code().name(), refer.text()))
-          .ifPresent(list::add);
-      panel.cautions().stream()
-          .filter(c -> NOTICED.contains(c.code()))
-          .forEach(c -> list.add(new NotCured(label, c.code().name(), c.text())));
-      run.steps().stream()
-          .filter(step -> step.run().task().covers().contains(panel.surfaceId()))
-          .flatMap(step -> step.state().says().stream())
-          .map(Outcome::next)
-          .filter(ENDS_SHORT::contains)
-          .limit(1)
-          .forEach(next -> list.add(atTheBench(label, next)));
-    }
-    return list;
-  }
-
-  private static NotCured atTheBench(String label, Next next) {
-    return switch (next) {
-      case REFER ->
-          new NotCured(
-              label, ReasonCode.REFER_REPAIR.name(), PHRASES.say("its-own-colour-or-coat"));
-      case STAYS -> new NotCured(label, "HIGH_SPOT", PHRASES.say("a-high-spot-of-the"));
-      default ->
-          new NotCured(label, ReasonCode.LEAVE_SOME.name(), PHRASES.say("some-of-what-was-found"));
-    };
   }
 
   /** What went on, by the record, each bottle once whatever it was mixed to. */

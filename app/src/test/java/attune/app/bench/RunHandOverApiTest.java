@@ -67,4 +67,18 @@ class RunHandOverApiTest extends ARun {
     String notCured = handover().json().get("notCured").toString();
     assertThat(notCured).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
   }
+
+  @Test
+  void whatCameWornIsNotSaidToBeMended() {
+    api.find(job, "\"wear\":\"worn\"", "wheel-rim");
+    bench("");
+    api.doEverything(job);
+    assertThat(handover().json().get("notCured"))
+        .singleElement()
+        .satisfies(
+            stays -> {
+              assertThat(stays.get("label").asString()).isEqualTo("Wheel rim");
+              assertThat(stays.get("text").asString()).startsWith("Worn when it came");
+            });
+  }
 }

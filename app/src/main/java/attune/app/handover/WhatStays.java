@@ -1,0 +1,95 @@
+package attune.app.handover;
+
+import attune.app.format.JobFile;
+import attune.app.format.SurfaceFile;
+import attune.app.handover.HandoverView.NotCured;
+import attune.core.bench.FrozenPanel;
+import attune.core.bench.RunSoFar;
+import attune.core.check.Known;
+import attune.core.match.ReasonCode;
+import attune.core.run.Outcome;
+import attune.core.run.Outcome.Next;
+import attune.core.survey.Condition.Damage;
+import attune.core.survey.Condition.Wear;
+import attune.core.words.Phrases;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** What cleaning could not mend, panel by panel, and why. */
+final class WhatStays {
+  private static final Phrases PHRASES = Phrases.of(WhatStays.class);
+
+  private static final Set<Next> ENDS_SHORT = Set.of(Next.LEAVE, Next.STAYS, Next.REFER);
+  private static final Set<ReasonCode> NOTICED =
+      Set.of(
+          ReasonCode.SHADOW_MAY_STAY,
+          ReasonCode.SHEEN_NOT_MET,
+          ReasonCode.REMAINS,
+          ReasonCode.NOT_ON_SHELF);
+
+  private WhatStays() {}
+
+  static List<NotCured> of(JobFile document, RunSoFar run, Map<String, String> labels) {
+    Map<String, SurfaceFile> surveyed =
+        document.surfaces().stream()
+            .collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
+    List<NotCured> stays = new ArrayList<>();
+    for (FrozenPanel panel : run.plan().panels()) {
+      String id = panel.surfaceId();
+      stays.addAll(on(panel, Known.of(surveyed, id), run, labels.getOrDefault(id, id)));
+    }
+    return stays;
+  }
+
+  private static List<NotCured> on(
+      FrozenPanel panel, SurfaceFile surface, RunSoFar run, String label) {
+    List<NotCured> list = new ArrayList<>();
+    panel
+        .refer()
+        .map(refer -> new NotCured(label, refer.code().name(), refer.text()))
+        .ifPresent(list::add);
+    panel.cautions().stream()
+        .filter(c -> NOTICED.contains(c.code()))
+        .forEach(c -> list.add(new NotCured(label, c.code().name(), c.text())));
+    run.steps().stream()
+        .filter(step -> step.run().task().covers().contains(panel.surfaceId()))
+        .flatMap(step -> step.state().says().stream())
+        .map(Outcome::next)
+        .filter(ENDS_SHORT::contains)
+        .limit(1)
+        .forEach(next -> list.add(atTheBench(label, next)));
+    if (panel.refer().isEmpty()) { // which says what mends it
+      worn(surface)
+          .map(says -> new NotCured(label, ReasonCode.SUGGEST_REFINISH.name(), says))
+          .ifPresent(list::add);
+    }
+    return list;
+  }
+
+  private static NotCured atTheBench(String label, Next next) {
+    return switch (next) {
+      case REFER ->
+          new NotCured(
+              label, ReasonCode.REFER_REPAIR.name(), PHRASES.say("its-own-colour-or-coat"));
+      case STAYS -> new NotCured(label, "HIGH_SPOT", PHRASES.say("a-high-spot-of-the"));
+      default ->
+          new NotCured(label, ReasonCode.LEAVE_SOME.name(), PHRASES.say("some-of-what-was-found"));
+    };
+  }
+
+  /** Clean is not new: what is rubbed off or bleached out was so when it came. */
+  private static Optional<String> worn(SurfaceFile surface) {
+    JobFile.ConditionFile condition = surface.condition();
+    if (condition.wear() != null && !Wear.INTACT.code().equals(condition.wear())) {
+      return Optional.of(PHRASES.say("worn-when-it-came"));
+    }
+    return condition.damage() != null && condition.damage().contains(Damage.FADED.code())
+        ? Optional.of(PHRASES.say("faded-when-it-came"))
+        : Optional.empty();
+  }
+}
