@@ -44,9 +44,10 @@ final class BenchCards {
 
   /** The rounds of a plan, in the order of the walk; none of a plan made before there were any. */
   List<BenchRound> rounds() {
+    RoundWords rounds = new RoundWords(whole.document(), whole.plan(), whole.shelf(), places);
     return whole.plan().rounds().stream()
         .filter(round -> round.step() != Step.BREAK)
-        .map(words::round)
+        .map(rounds::round)
         .toList();
   }
 

@@ -1,10 +1,7 @@
 package attune.app.bench;
 
-import attune.app.bench.BenchViews.BenchRound;
-import attune.app.bench.BenchViews.TechniqueView;
 import attune.app.format.JobFile;
 import attune.app.format.JobFile.WishesFile;
-import attune.app.format.WireCodes;
 import attune.app.shelf.ProductName;
 import attune.core.bench.FrozenFinish;
 import attune.core.bench.FrozenPanel;
@@ -18,10 +15,8 @@ import attune.core.bench.RunStep;
 import attune.core.bench.StepSoFar;
 import attune.core.check.Coded;
 import attune.core.measure.Ratio;
-import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.Task.About;
-import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Tool;
 import attune.core.survey.Stain;
@@ -57,58 +52,6 @@ public final class StepWords {
     this.places = places;
   }
 
-  /** A round in words: those of its first task, with what is fetched for it. */
-  BenchRound round(FrozenRound round) {
-    String means =
-        Stream.of(
-                bottle(round).map(this::name),
-                round.productId().flatMap(id -> round.ratio()).map(StepWords::mixed),
-                round.toolId().map(this::tool))
-            .flatMap(Optional::stream)
-            .collect(Lists.joining());
-    return new BenchRound(
-        round.id(),
-        round.zone(),
-        round.step().code(),
-        title(round),
-        round.zone().equals(Round.CABIN)
-            ? places.in(round.surfaceIds())
-            : Places.words(round.zone()),
-        means,
-        round.surfaceIds(),
-        round.technique().stream()
-            .map(line -> new TechniqueView(WireCodes.of(line.about()), line.text()))
-            .toList(),
-        (int) Math.max(1, Math.round(round.handsMin())),
-        RoundSkills.of(round, job));
-  }
-
-  /** Pure water where a residue is wiped off without a bottle. */
-  private static Optional<String> bottle(FrozenRound round) {
-    return round
-        .productId()
-        .or(() -> Optional.of(Product.WATER.id()).filter(w -> round.step() == Step.RESIDUE));
-  }
-
-  /** That of its tasks; of several stains none by name. */
-  private String title(FrozenRound round) {
-    List<FrozenTask> tasks =
-        plan.tasks().stream()
-            .filter(task -> task.roundId().filter(round.id()::equals).isPresent())
-            .toList();
-    List<String> stains =
-        tasks.stream()
-            .filter(task -> task.spot().isPresent())
-            .map(StepWords::title)
-            .distinct()
-            .toList();
-    return switch (stains.size()) {
-      case 0 -> title(round.step(), tasks.stream().flatMap(t -> t.about().stream()).findFirst());
-      case 1 -> stains.get(0);
-      default -> PHRASES.say("lift-the-stains");
-    };
-  }
-
   /** What it is called. */
   public static String title(StepSoFar step) {
     return title(step.run().planned());
@@ -130,7 +73,7 @@ public final class StepWords {
     return spot.kind().map(Stain.Kind::words).orElseGet(() -> PHRASES.say("stain"));
   }
 
-  private static String title(Step step, Optional<About.Kind> about) {
+  static String title(Step step, Optional<About.Kind> about) {
     return switch (step) {
       case RECEIVE -> PHRASES.say("receive-the-vehicle");
       case INSPECT -> PHRASES.say("inspect-under-the-lamp");
@@ -246,7 +189,7 @@ public final class StepWords {
     return PHRASES.say("mixed", name(task.productId()), mixed(ratio));
   }
 
-  private static String mixed(Ratio ratio) {
+  static String mixed(Ratio ratio) {
     return ratio.isReady() ? PHRASES.say("as-it-comes-2") : ratio.code();
   }
 

@@ -158,7 +158,7 @@ public final class TechniqueTable {
   }
 
   private static boolean hasBristles(SurfacePlan plan) {
-    return plan.firstRung().filter(r -> r.treatment().tool().kind() == Tool.Kind.BRUSH).isPresent();
+    return isWorkedWith(Tool.Kind.BRUSH, plan);
   }
 
   /** Across the grain with bristles; a cloth or a sponge skates over it either way. */
@@ -170,14 +170,14 @@ public final class TechniqueTable {
     if (surface.perforated()) {
       return "perforated";
     }
-    if (isWiped(plan)) {
+    if (isWorkedWith(Tool.Kind.CLOTH, plan)) {
       return "wipe";
     }
     boolean across = hasBristles(plan) && surface.texture().compareTo(Texture.MEDIUM) >= 0;
     return across ? "grained" : surface.seamM() > 0 ? "hide" : "flat";
   }
 
-  private static boolean isWiped(SurfacePlan plan) {
-    return plan.firstRung().filter(r -> r.treatment().tool().kind() == Tool.Kind.CLOTH).isPresent();
+  private static boolean isWorkedWith(Tool.Kind kind, SurfacePlan plan) {
+    return plan.firstRung().filter(r -> r.treatment().tool().kind() == kind).isPresent();
   }
 }
