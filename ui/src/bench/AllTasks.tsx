@@ -8,7 +8,7 @@ const words: Record<BenchTask['state'], string> = {
   held: phrase('if-needed'),
   waiting: phrase('to-do'),
   running: phrase('running'),
-  done: phrase('done-2'),
+  done: phrase('done-within'),
   skipped: phrase('skipped'),
   replaced: phrase('replaced'),
   referred: phrase('referred'),

@@ -17,6 +17,7 @@ import { isOpen, isOver, type BenchTask } from './run'
 import { RoundCard } from './RoundCard'
 import { useBench, useServerTime } from './useBench'
 import { strong } from '../parts/drawn'
+import { apart } from '../words/lists'
 import { phrase } from './phrase'
 
 const everyone = phrase('everyone')
@@ -101,7 +102,7 @@ export function BenchView() {
   }
   const stopped = tasks.filter((t) => t.state === 'referred' && t.outcome === 'refer')
   const undone =
-    undoes.length > 1 ? phrase('panels-2', { undoes: undoes.length }) : lastDone?.where || undefined
+    undoes.length > 1 ? phrase('panels', { panels: undoes.length }) : lastDone?.where || undefined
   const over = tasks.filter((t) => t.needsHands).every((t) => isOver(t) || t.state === 'held')
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-3 p-2 md:p-4">
@@ -130,8 +131,8 @@ export function BenchView() {
             }}
           >
             {undone
-              ? phrase('undo', { title: lastDone.title.toLowerCase(), what: undone })
-              : phrase('undo-2', { title: lastDone.title.toLowerCase() })}
+              ? phrase('undo-at', { title: lastDone.title.toLowerCase(), what: undone })
+              : phrase('undo', { title: lastDone.title.toLowerCase() })}
           </Button>
         )}
       </div>
@@ -171,9 +172,9 @@ export function BenchView() {
           className="border-l-4 border-l-over pl-3"
         >
           {phrase.drawn('nothing-more-is-done-there', {
-            stopped: stopped
-              .map((t) => (t.by ? phrase('told-by', { where: t.where, by: t.by }) : t.where))
-              .join('; '),
+            stopped: apart(
+              stopped.map((t) => (t.by ? phrase('told-by', { where: t.where, by: t.by }) : t.where)),
+            ),
             b: strong,
           })}
         </p>

@@ -66,7 +66,7 @@ export function Does(props: {
             </p>
             <div className="grid grid-cols-2 gap-2">
               <Button weight="main" className="min-h-14" onClick={() => setEarly(undefined)}>
-                {phrase('let-it-sit-2')}
+                {phrase('let-it-sit')}
               </Button>
               <Button
                 className="min-h-14"

@@ -9,7 +9,7 @@ import { Ask } from './Otherwise'
 import type { Bench, BenchTask, Entry } from './run'
 import type { Tell } from './useBench'
 import type { RefusedEntry } from './waiting'
-import { listed } from '../words/lists'
+import { apart, listed, sentences } from '../words/lists'
 import { over, strong } from '../parts/drawn'
 import { phrase } from './phrase'
 
@@ -57,7 +57,7 @@ export function Line(props: {
           <strong>{phrase('no-connection')}</strong>{' '}
           {props.waiting.length === 0
             ? phrase('go-on-working-what-you')
-            : phrase('entries-kept-on-this-device', { waiting: props.waiting.length })}
+            : phrase('entries-go-out-when-it-is-back', { waiting: props.waiting.length })}
         </p>
       )}
       {lost.length > 0 && (
@@ -67,8 +67,8 @@ export function Line(props: {
           className="lying grid justify-items-start gap-1 border-l-4 border-l-over p-3"
         >
           <p>
-            <strong>{phrase('entries-kept-on-this-device-2', { lost: lost.length })}</strong>{' '}
-            {[...why, ...(props.held ? [phrase('it-is-tried-again-by')] : [])].join(' ')}
+            <strong>{phrase('entries-that-would-be-lost', { lost: lost.length })}</strong>{' '}
+            {sentences([...why, props.held && phrase('it-is-tried-again-by')])}
           </p>
           {!reading && (
             <Button weight="quiet" className="min-h-12" onClick={() => setReading(true)}>
@@ -106,13 +106,13 @@ export function Paused(props: { bench: Bench; now: number; onGoOn: () => void })
       <h2 className="text-head">{phrase('stopped-for-now')}</h2>
       <p>
         {paused.by
-          ? phrase('since', { at: when(paused.at), by: paused.by, reason: paused.reason })
-          : phrase('since-2', { at: when(paused.at), reason: paused.reason })}
+          ? phrase('since-by', { at: when(paused.at), by: paused.by, reason: paused.reason })
+          : phrase('since', { at: when(paused.at), reason: paused.reason })}
       </p>
       {running.length > 0 && (
         <p className="border-l-4 border-l-over pl-3 font-semibold">
           {phrase('still-lying-wipe-it-before', {
-            running: running.map((r) => listed(r.task.title.toLowerCase(), r.task.where)).join('; '),
+            running: apart(running.map((r) => listed(r.task.title, r.task.where))),
           })}
         </p>
       )}

@@ -10,7 +10,7 @@ import { NotAlone } from './NotAlone'
 import { RoundSheet } from './RoundSheet'
 import type { Bench, BenchTask } from './run'
 import type { Tell } from './useBench'
-import { listed } from '../words/lists'
+import { apart, listed } from '../words/lists'
 import { inked } from '../parts/drawn'
 import { placed } from '../parts/words'
 import { phrase } from './phrase'
@@ -172,5 +172,5 @@ const isWork = (task: BenchTask, round: Bench['rounds'][number]) =>
 
 const whereOf = (tasks: BenchTask[], round: Bench['rounds'][number] | undefined) =>
   tasks.length <= 3
-    ? tasks.map((t) => t.where).join('; ')
-    : placed(round?.where ?? '', phrase('panels', { tasks: tasks.length }))
+    ? apart(tasks.map((t) => t.where))
+    : placed(round?.where ?? '', phrase('panels', { panels: tasks.length }))

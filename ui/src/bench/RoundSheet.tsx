@@ -73,7 +73,7 @@ function standing(own: BenchTask[], now: number): Standing {
   const worked = left.every((t) => t.look === 'seams')
   const over = left.length === 0
   return {
-    words: over ? phrase('done-2') : worked ? phrase('to-be-looked-at') : phrase('to-do'),
+    words: over ? phrase('done-within') : worked ? phrase('to-be-looked-at') : phrase('to-do'),
     worked,
     over,
   }

@@ -27,7 +27,7 @@ export function face(task: Timed, elapsed: number): Face {
     return {
       phase: 'sits',
       seconds: task.dwellS - elapsed,
-      words: level ? phrase('let-it-flash-do-not') : phrase('let-it-sit'),
+      words: level ? phrase('let-it-flash-do-not') : phrase('let-it-sit-within'),
     }
   if (task.wipeByS === undefined)
     return { phase: 'wipe', seconds: elapsed - task.dwellS, words: 'taken up: level it now' }

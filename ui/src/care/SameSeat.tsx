@@ -87,7 +87,7 @@ const uncleaned = (w: Schemas['WaitingView']): Shown => ({
 
 const after = ({ face, seams, monthly }: Leaves, months: number[]): Shown[] =>
   months.map((month) => ({
-    when: month === 0 ? phrase('today') : phrase('months-2', { month }),
+    when: month === 0 ? phrase('today') : phrase('months', { months: month }),
     how:
       month === 0
         ? seams > 1

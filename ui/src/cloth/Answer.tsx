@@ -25,8 +25,8 @@ export function Answer({ read }: { read: Schemas['ClothReadingView'] }) {
       <p className="text-do">{read.text.replace(/^Stop\. /, '')}</p>
       <div className="grid gap-2 bg-paper p-3 text-ink">
         <div className="flex flex-wrap gap-x-5 gap-y-2">
-          <Swatch colour={read.clean} label={phrase('clean-cloth')} />
-          {read.trim && <Swatch colour={read.trim} label={phrase('trim')} />}
+          <Swatch colour={read.clean} label={phrase('clean-cloth-within')} />
+          {read.trim && <Swatch colour={read.trim} label={phrase('trim-within')} />}
         </div>
         <table className="w-full border-collapse text-left">
           <thead className="text-note text-faint">

@@ -9,7 +9,7 @@ export type Patches = Schemas['ClothPatches']
 type Kind = 'clean' | 'face' | 'trim'
 type Placed = Patch & { kind: Kind }
 
-const names: Record<Kind, string> = { clean: phrase('clean-cloth'), face: 'face', trim: 'trim' }
+const names: Record<Kind, string> = { clean: phrase('clean-cloth-within'), face: 'face', trim: 'trim' }
 const usual = 0.12
 const step = 0.02
 
@@ -58,9 +58,9 @@ export function PickPatches(props: { photo: File; busy: boolean; onRead: (patche
         label={phrase('tap-the-photo-to-lay')}
         value={kind}
         options={[
-          { value: 'clean', label: phrase('clean-cloth-2') },
+          { value: 'clean', label: phrase('clean-cloth') },
           { value: 'face', label: phrase('wiped-face') },
-          { value: 'trim', label: phrase('trim-2') },
+          { value: 'trim', label: phrase('trim') },
         ]}
         onChange={(k) => setKind(k as Kind)}
       />

@@ -48,7 +48,7 @@ export function Crew() {
                   </span>
                   <Button
                     aria-expanded={editing === member.id}
-                    aria-label={phrase('change-2', { name: member.name })}
+                    aria-label={phrase('change-named', { name: member.name })}
                     onClick={() => setEditing(editing === member.id ? undefined : member.id)}
                   >
                     {editing === member.id ? phrase('close') : phrase('change')}
@@ -141,7 +141,7 @@ function MemberForm(props: { member?: Member; onDone: () => void }) {
     <form
       onSubmit={submit}
       className="grid gap-3 border-l-4 border-l-line-strong pl-3"
-      aria-label={member ? phrase('change-2', { name: member.name }) : phrase('somebody-else')}
+      aria-label={member ? phrase('change-named', { name: member.name }) : phrase('somebody-else')}
     >
       <TextField
         label={phrase('name')}

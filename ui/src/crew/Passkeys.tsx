@@ -45,16 +45,14 @@ export function Passkeys() {
           <li key={passkey.handle} className="flex items-center justify-between gap-2 py-1">
             <span>
               <span className="block">{passkey.label}</span>
-              <span className="text-note text-faint">
-                {phrase('last-used', { used: when(passkey.used) })}
-              </span>
+              <span className="text-note text-faint">{phrase('last-used', { at: when(passkey.used) })}</span>
             </span>
             <Button
-              aria-label={phrase('forget', { label: passkey.label })}
+              aria-label={phrase('forget-named', { label: passkey.label })}
               disabled={remove.isPending}
               onClick={() => remove.mutate(passkey.handle)}
             >
-              {phrase('forget-2')}
+              {phrase('forget')}
             </Button>
           </li>
         ))}

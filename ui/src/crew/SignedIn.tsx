@@ -28,7 +28,7 @@ export function SignedIn() {
           <li key={s.handle} className="flex items-center justify-between gap-2 py-1">
             <span>
               <span className="block">{s.device}</span>
-              <span className="text-note text-faint">{phrase('last-used-2', { seen: when(s.seen) })}</span>
+              <span className="text-note text-faint">{phrase('last-used', { at: when(s.seen) })}</span>
             </span>
             <Button
               aria-label={phrase('sign-out-at', { device: s.device })}

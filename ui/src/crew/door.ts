@@ -16,7 +16,7 @@ export const roles = {
 
 /** What each is there for, in a few words. */
 export const does = {
-  owner: phrase('everything-2'),
+  owner: phrase('everything-within'),
   specialist: phrase('decides-how-a-job-is'),
   technician: phrase('ticks-and-measures'),
   desk: phrase('books-quotes-hands-over'),

@@ -95,7 +95,7 @@ function JobLine({ entry, work }: { entry: DayJob; work: Schemas['WorkView'] | u
               work
                 ? phrase('ready', { readyAt: when(work.readyAt) })
                 : phrase('panels-surveyed', { surveyed: job.surveyed }),
-              job.returnBy && phrase('promised', { returnBy: when(job.returnBy) }),
+              job.returnBy && phrase('promised', { at: when(job.returnBy) }),
             ]
               .filter(Boolean)
               .join(' · ')}

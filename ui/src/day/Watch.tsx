@@ -70,7 +70,7 @@ export function Watch({ title, kinds }: { title: string; kinds: Thing['kind'][] 
 const said = (thing: Thing) =>
   ({
     clock: phrase('by', { at: when(thing.at) }),
-    'promise-at-risk': phrase('promised-2', { at: when(thing.at) }),
+    'promise-at-risk': phrase('promised', { at: when(thing.at) }),
     curing: phrase('until', { at: when(thing.at) }),
     'care-due': dayOf(thing.at),
     'low-stock': phrase('order'),

@@ -11,7 +11,7 @@ const stops = [
   ['mix', phrase('mix')],
   ['timetable', phrase('times')],
   ['bench', phrase('bench')],
-  ['handover', phrase('hand-over-2')],
+  ['handover', phrase('hand-over')],
 ] as const
 
 /** A job's head and the seam its views hang on. */

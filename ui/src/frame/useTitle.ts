@@ -11,7 +11,7 @@ const views: Record<string, string> = {
   sections: phrase('sections'),
   quote: phrase('quote'),
   bench: phrase('bench'),
-  handover: phrase('hand-over'),
+  handover: phrase('the-hand-over'),
   care: phrase('after-care'),
   record: phrase('what-was-done'),
   rules: phrase('house-rules'),

@@ -38,12 +38,12 @@ function BeforeAfter({ pair, src }: { pair: Schemas['BeforeAfter']; src: (photo:
       >
         <img
           src={src(pair.done)}
-          alt={phrase('done-2', { label: pair.label })}
+          alt={phrase('named-done', { label: pair.label })}
           className="absolute inset-0 size-full object-cover"
         />
         <img
           src={src(pair.found)}
-          alt={phrase('as-found-2', { label: pair.label })}
+          alt={phrase('named-as-found', { label: pair.label })}
           className="absolute inset-0 size-full object-cover"
           style={{ clipPath: `inset(0 ${100 - share}% 0 0)` }}
         />

@@ -9,7 +9,7 @@ import { Empty, Loading, Trouble } from '../parts/Notice'
 import { ml, when } from '../parts/words'
 import { Pictures } from './BeforeAfter'
 import { Links } from './Links'
-import { allOf, listed } from '../words/lists'
+import { allOf, listed, sentences } from '../words/lists'
 import { phrase } from './phrase'
 
 type Handover = Schemas['HandoverView']
@@ -125,7 +125,7 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
     <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">
       <header className="border-b-2 border-ink pb-3">
         <p className="narrow text-note text-faint">
-          {h.shop ? phrase('hand-over-2', { shop: h.shop }) : phrase('hand-over-3')}
+          {h.shop ? phrase('hand-over-of-the-shop', { shop: h.shop }) : phrase('the-hand-over')}
         </p>
         <h2 className="text-head">{h.vehicleLabel}</h2>
         <p>{h.title}</p>
@@ -234,7 +234,7 @@ function Used({ used }: { used: Schemas['Used'][] }) {
                   phrase('batch', { batches: u.batches.length, named: allOf(u.batches) }),
               )}
             </span>
-            {u.hazards.length > 0 && <span className="text-note">{u.hazards.join(' ')}</span>}
+            {u.hazards.length > 0 && <span className="text-note">{sentences(u.hazards)}</span>}
           </li>
         ))}
       </ul>

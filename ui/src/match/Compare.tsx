@@ -83,7 +83,7 @@ export function Compare(props: {
                   {data &&
                     (data.passes === undefined
                       ? phrase('never-there')
-                      : phrase('passes-2', { passes: data.passes }))}
+                      : phrase('passes-counted', { passes: data.passes }))}
                 </td>
               )
             })}
@@ -126,7 +126,7 @@ function Head(props: { letter: string; needles: Needles; names: Map<string, stri
           {letter}. {bottleWords(n, names)}
           <span className="block text-note font-normal text-faint">
             {listed(
-              phrase('on-the', { get: names.get(n.toolId) ?? n.toolId, applyTo: n.applyTo }),
+              phrase('got-on-the', { get: names.get(n.toolId) ?? n.toolId, applyTo: n.applyTo }),
               n.warmth !== 'none' && say(n.warmth),
             )}
           </span>

@@ -93,7 +93,7 @@ export function Ladder(props: {
 const rungWords = (rung: Schemas['RungFile'], names: Names) =>
   [
     names.get(rung.toolId) ?? rung.toolId,
-    rung.cleanerId && phrase('on-the-2', { applyTo: rung.applyTo }),
+    rung.cleanerId && phrase('on-the', { applyTo: rung.applyTo }),
     rung.warmth !== 'none' && say(rung.warmth),
     rung.dwellS.min > 0 && lasting(rung.dwellS.min),
     passesWords(rung.passes),
@@ -219,7 +219,7 @@ export function Exposure({ answer }: { answer: Schemas['PlannedSurfaceFile'] }) 
               ? phrase('spent', { beforePercent, afterPercent })
               : phrase('alkali-and-acid-of-the', { beforePercent, afterPercent })
             : spent
-              ? phrase('spent-2')
+              ? phrase('spent-by-its-own')
               : phrase('this-finish-stands-nothing')}
         </p>
       )}

@@ -134,7 +134,7 @@ export function MatrixView() {
                         tabIndex={here ? 0 : -1}
                         aria-selected={here}
                         aria-label={placed(
-                          phrase('on-3', { item: item.label, panel: s.label }),
+                          phrase('item-on-panel', { item: item.label, panel: s.label }),
                           letter?.says ?? nothing,
                         )}
                         onClick={() => focus(row, column)}
@@ -165,7 +165,7 @@ export function MatrixView() {
         >
           <h2 className="text-do">{shownRow.item.label}</h2>
           <p className="mb-2 text-faint">
-            {phrase.drawn('on-2', {
+            {phrase.drawn('on-the-panel', {
               label: shownSurface.label,
               a: toPanel,
             })}

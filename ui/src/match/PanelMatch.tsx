@@ -226,7 +226,7 @@ function Said(props: { match: Match; names: Names; needles: Needles; reading: Sc
       <p className="text-do font-semibold">
         {listed(
           treatmentWords(needles, names),
-          reading.passes !== undefined && phrase('passes-3', { passes: reading.passes }),
+          reading.passes !== undefined && phrase('passes-counted', { passes: reading.passes }),
           own && minutes.high > 0 && phrase('min', { low: range(minutes.low, minutes.high) }),
         )}
       </p>
@@ -235,7 +235,7 @@ function Said(props: { match: Match; names: Names; needles: Needles; reading: Sc
         <span>
           {reading.sentence}
           {worst && (
-            <span className="text-note text-faint"> {phrase('set-by-2', { setBy: say(worst.setBy) })}</span>
+            <span className="text-note text-faint"> {phrase('set-by', { setBy: say(worst.setBy) })}</span>
           )}
         </span>
       </p>
@@ -251,7 +251,8 @@ function Reasons({ reading }: { reading: Schemas['Reading'] }) {
     <ul className="grid gap-1.5" aria-label={phrase('reasons')}>
       {more.map((r) => (
         <li key={r.code + r.text} className="border-l-2 border-line pl-2">
-          {r.text} <span className="text-note text-faint">{phrase('set-by', { setBy: say(r.setBy) })}</span>
+          {r.text}{' '}
+          <span className="text-note text-faint">{phrase('set-by-within', { setBy: say(r.setBy) })}</span>
         </li>
       ))}
     </ul>

@@ -64,7 +64,9 @@ export function Rack(props: { match: Match; rungs: Needles[]; inHand: ReturnType
   const { match } = props
   const { needles, reading, move, error } = props.inHand
   const bite =
-    reading.passes === undefined ? phrase('never-gets-there') : phrase('passes-2', { passes: reading.passes })
+    reading.passes === undefined
+      ? phrase('never-gets-there')
+      : phrase('passes-counted', { passes: reading.passes })
   return (
     <section aria-label={phrase('tuning-rack')} className="lying px-3 pt-1 pb-2">
       {reading.rack.map((scale) => (

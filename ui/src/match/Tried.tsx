@@ -13,10 +13,10 @@ export const results: { value: string; label: string; said: string }[] = [
   {
     value: 'colour',
     label: phrase('the-trims-own-colour-came'),
-    said: phrase('the-trims-own-colour-came-2'),
+    said: phrase('the-trims-own-colour-came-within'),
   },
-  { value: 'dulled', label: phrase('it-dulled'), said: phrase('it-dulled-2') },
-  { value: 'clean', label: phrase('it-came-clean'), said: phrase('it-came-clean-2') },
+  { value: 'dulled', label: phrase('it-dulled'), said: phrase('it-dulled-within') },
+  { value: 'clean', label: phrase('it-came-clean'), said: phrase('it-came-clean-within') },
 ]
 
 const said = (code: string) => results.find((r) => r.value === code)?.said ?? code

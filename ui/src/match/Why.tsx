@@ -39,7 +39,7 @@ export function WhyAnswer(props: {
           {reasons.map((r) => (
             <li key={r.code + r.text} className="border-l-2 border-line pl-2">
               {r.text}{' '}
-              <span className="text-note text-faint">{phrase('set-by', { setBy: say(r.setBy) })}</span>
+              <span className="text-note text-faint">{phrase('set-by-within', { setBy: say(r.setBy) })}</span>
             </li>
           ))}
         </ul>
@@ -75,7 +75,7 @@ export function WhyDialog(props: {
         >
           <div className="flex items-start justify-between gap-3">
             <Dialog.Title className="text-do">
-              {phrase('on', { item: props.item, surface: props.surface })}
+              {phrase('item-on-panel', { item: props.item, panel: props.surface })}
             </Dialog.Title>
             <Dialog.Close
               aria-label={phrase('close')}

@@ -13,9 +13,9 @@ export function treatmentWords(needles: Needles, names: Map<string, string>): st
   const bottle = names.get(needles.cleanerId) ?? say(needles.cleanerId)
   return listed(
     needles.ratio === 'ready'
-      ? phrase('as-it-comes-2', { bottle })
+      ? phrase('bottle-as-it-comes', { bottle })
       : phrase('mixed', { bottle, ratio: needles.ratio }),
-    phrase('on-the-2', { applyTo: needles.applyTo }),
+    phrase('on-the', { applyTo: needles.applyTo }),
     tool,
     needles.dwellS > 0 ? lasting(needles.dwellS) : phrase('wiped-at-once'),
     needles.warmth !== 'none' && say(needles.warmth),
@@ -30,7 +30,7 @@ export const bottleWords = (t: { cleanerId?: string; ratio: string }, names: Map
   )
 
 export const passesWords = ({ low, high }: { low: number; high: number }) =>
-  low === high ? phrase('passes-4', { high }) : phrase('passes-5', { low, high })
+  low === high ? phrase('passes-counted', { passes: high }) : phrase('passes-from-to', { low, high })
 
 /** The needles of a rung, as they would stand on the rules. */
 export const needlesOf = (rung: Schemas['RungFile']): Needles => ({

@@ -10,7 +10,7 @@ export function Bottle({ share }: { share: number }) {
       width="90"
       height="170"
       role="img"
-      aria-label={phrase('product-3', { share: Math.round(share * 100) })}
+      aria-label={phrase('product-in-a-hundred', { share: Math.round(share * 100) })}
     >
       <path d="M34 8H66L72 20H52V34H38V20H28Z" fill="var(--piece)" stroke="var(--ink)" strokeWidth="1.6" />
       <clipPath id="bottle-body">

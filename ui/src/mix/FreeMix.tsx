@@ -134,9 +134,9 @@ function Products(props: {
           onChange={props.onProduct}
         />
       </Field>
-      <Field label={phrase('the-bottle-held-before')}>
+      <Field label={phrase('the-bottle-held-before-unrinsed')}>
         <Pick
-          label={phrase('the-bottle-held-before-2')}
+          label={phrase('the-bottle-held-before')}
           value={heldId}
           options={[
             { value: 'none', label: phrase('nothing-clean') },
@@ -158,7 +158,7 @@ function Answer({ data, known }: { data: Schemas['MixAnswer']; known: Schemas['P
         </span>
         {listed(
           data.words,
-          data.phLow !== undefined && phrase('ph-to', { phLow: data.phLow, phHigh: String(data.phHigh) }),
+          data.phLow !== undefined && phrase('ph-to', { low: data.phLow, high: String(data.phHigh) }),
           data.costMinor !== undefined && data.currency && money(data.costMinor, data.currency),
         )}
         {data.onLabel === false && (

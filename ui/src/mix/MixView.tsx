@@ -86,7 +86,7 @@ function Ready({ mixes, products }: { mixes: Schemas['MixFile'][]; products: Map
             <span className="text-note text-faint">
               {listed(
                 mix.effectivePh
-                  ? phrase('ph-to-2', { low: mix.effectivePh.low, high: mix.effectivePh.high })
+                  ? phrase('ph-to', { low: mix.effectivePh.low, high: mix.effectivePh.high })
                   : phrase('ph-not-known'),
                 phrase('on-panels', { surfaceIds: mix.surfaceIds.length }),
                 cost(products.get(mix.productId), mix.neededMl),
@@ -146,7 +146,7 @@ function MixCard(props: {
           )}
         </p>
         <p className="text-note text-faint">
-          {phrase('for-2', {
+          {phrase('for-panels', {
             surfaceIds: allOf([
               ...mix.surfaceIds.slice(0, 4).map((id) => labels[id]),
               mix.surfaceIds.length > 4 &&
@@ -245,7 +245,7 @@ function Kit({ plan }: { plan: Schemas['PlanFile'] }) {
         {plan.cloths.map((c) => (
           <li key={c.use + c.colourfastOnly}>
             {listed(
-              phrase('for-3', { count: c.count, use: c.use }),
+              phrase('count-for-use', { count: c.count, use: c.use }),
               c.colourfastOnly && phrase('white-or-washed-eight-times'),
               c.thrown > 0 && phrase('thrown-away-after', { thrown: c.thrown }),
             )}

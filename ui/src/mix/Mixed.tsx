@@ -6,7 +6,7 @@ import { Button } from '../parts/controls'
 import { Trouble } from '../parts/Notice'
 import { dayOf, ml, when } from '../parts/words'
 import { LabelLinks } from './Label'
-import { listed } from '../words/lists'
+import { apart, listed } from '../words/lists'
 import { large } from '../parts/drawn'
 import { phrase } from './phrase'
 
@@ -56,7 +56,7 @@ export function ForToday() {
           <li key={m.productId + m.ratio} className="grid gap-1 py-2">
             <p className="flex flex-wrap justify-between gap-x-4">
               <span className="font-semibold">{listed(m.name, m.ratio)}</span>
-              <span className="text-note text-faint">{m.jobs.join('; ')}</span>
+              <span className="text-note text-faint">{apart(m.jobs)}</span>
             </p>
             {m.bottleMl > 0 ? (
               <>
@@ -110,7 +110,7 @@ export function AtHand() {
           <li key={b.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
             <span>
               <span className="block font-semibold">{listed(b.name, b.ratio)}</span>
-              {phrase('mixed-2', { bottleMl: ml(b.bottleMl), mixedAt: when(b.mixedAt) })}
+              {phrase('mixed-at', { bottleMl: ml(b.bottleMl), mixedAt: when(b.mixedAt) })}
               <span className={`block text-note ${b.old ? 'font-semibold text-over' : 'text-faint'}`}>
                 {b.old
                   ? phrase('past-its-day-pour-it')

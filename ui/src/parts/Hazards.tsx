@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { hazardsQuery } from '../api/queries'
+import { sentences } from '../words/lists'
 import { phrase } from './phrase'
 import { say } from './words'
 
@@ -104,7 +105,7 @@ export function HazardList({ hazards }: { hazards: Hazard[] }) {
       </span>
       <span className="text-note">
         {signal && <strong className="narrow block text-body font-bold uppercase">{say(signal)}</strong>}
-        {asks.length > 0 && <strong className="block text-body font-semibold">{asks.join(' ')}</strong>}
+        {asks.length > 0 && <strong className="block text-body font-semibold">{sentences(asks)}</strong>}
         {hazards.map((h) => (
           <span key={h.code} className="block">
             {h.statement} <span className="text-faint">({h.code})</span>

@@ -74,15 +74,15 @@ export function clock(seconds: number): string {
 /** Seconds in words for a wait: 45 s, 2.5 min, 7 min, 2 h. */
 export function lasting(seconds: number): string {
   if (seconds < 120) return phrase('s', { seconds: Math.round(seconds) })
-  if (seconds < 600) return phrase('min', { seconds: Math.round(seconds / 30) / 2 })
-  if (seconds < 5400) return phrase('min', { seconds: Math.round(seconds / 60) })
+  if (seconds < 600) return phrase('min', { minutes: Math.round(seconds / 30) / 2 })
+  if (seconds < 5400) return phrase('min', { minutes: Math.round(seconds / 60) })
   return phrase('h', { hours: Math.round(seconds / 360) / 10 })
 }
 
 /** Minutes of work: 45 min, 2 h 05. */
 export const worked = (minutes: number) =>
   minutes < 60
-    ? phrase('min-2', { minutes })
+    ? phrase('min', { minutes })
     : phrase('h-min', {
         hours: Math.floor(minutes / 60),
         minutes: String(minutes % 60).padStart(2, '0'),

@@ -88,7 +88,7 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
             others={known.likelySame.map((other) => ({
               id: other.id,
               name: other.name,
-              detail: [other.phone, other.email, phrase('vehicles', { vehicles: other.vehicles })]
+              detail: [other.phone, other.email, phrase('vehicles-counted', { vehicles: other.vehicles })]
                 .filter(Boolean)
                 .join(' · '),
             }))}
@@ -108,9 +108,9 @@ function CustomerForm({ known }: { known: Schemas['CustomerView'] | undefined })
 
 function Vehicles({ of: known }: { of: Schemas['CustomerView'] }) {
   return (
-    <section aria-label={phrase('vehicles-2')} className="lying p-3">
+    <section aria-label={phrase('vehicles')} className="lying p-3">
       <div className="flex items-baseline justify-between gap-3">
-        <h2 className="text-do">{phrase('vehicles', { vehicles: known.vehicles.length })}</h2>
+        <h2 className="text-do">{phrase('vehicles-counted', { vehicles: known.vehicles.length })}</h2>
         <ButtonLink to={`/vehicles/new?customer=${known.id}`} weight="quiet" className="px-1">
           {phrase('add-one')}
         </ButtonLink>
@@ -155,7 +155,7 @@ function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void 
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
         <Dialog.Content className="fixed inset-x-0 bottom-0 z-50 grid gap-3 bg-paper p-4 md:inset-auto md:top-1/2 md:left-1/2 md:w-[min(94vw,32rem)] md:-translate-x-1/2 md:-translate-y-1/2">
           <Dialog.Title className="text-head">
-            {phrase('delete-for-good', { name: customer.form.name })}
+            {phrase('delete-named-for-good', { name: customer.form.name })}
           </Dialog.Title>
           <Dialog.Description>{phrase('name-contact-address-wishes')}</Dialog.Description>
           <p>
@@ -172,7 +172,7 @@ function Forget(props: { customer: Schemas['CustomerView']; onClose: () => void 
               onClick={() => forget.mutate()}
               disabled={forget.isPending}
             >
-              {phrase('delete-for-good-2')}
+              {phrase('delete-for-good')}
             </Button>
             <Button onClick={onClose}>{phrase('keep')}</Button>
           </div>

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 import { historyQuery } from '../api/queries'
 import { Loading, Trouble } from '../parts/Notice'
 import { dayOf, Say, placed } from '../parts/words'
-import { allOf } from '../words/lists'
+import { allOf, apart } from '../words/lists'
 import { phrase } from './phrase'
 
 /** How a visit's work went: time, what came with what, sheen, exposure. */
@@ -13,8 +13,8 @@ function HowItWent({ run }: { run: Schemas['RunOfVisit'] }) {
     run.workedMin > 0
       ? [phrase('worked-min-planned', { workedMin: run.workedMin, plannedMin: run.plannedMin })]
       : [],
-    run.sheen.length > 0 ? [phrase('sheen-2', { sheen: run.sheen.join('; ') })] : [],
-    run.exposure.length > 0 ? [phrase('exposure', { exposure: run.exposure.join('; ') })] : [],
+    run.sheen.length > 0 ? [phrase('sheen-read', { sheen: apart(run.sheen) })] : [],
+    run.exposure.length > 0 ? [phrase('exposure', { exposure: apart(run.exposure) })] : [],
   ].flat()
   return (
     <>
@@ -47,7 +47,7 @@ export function History({ id }: { id: string }) {
   const { visits, assumed } = history.data
   return (
     <section aria-label={phrase('visits')} className="lying p-3">
-      <h2 className="text-do">{phrase('visits-2', { visits: visits.length })}</h2>
+      <h2 className="text-do">{phrase('visits-counted', { visits: visits.length })}</h2>
       {assumed.length > 0 && (
         <div className="mt-2 border-l-4 border-l-care pl-3">
           <p className="font-semibold">{phrase('nothing-is-known-of-earlier')}</p>

@@ -56,7 +56,7 @@ function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; 
   return (
     <section aria-label={phrase('customers')} className="lying">
       <h2 className="border-b border-line p-3 text-do">
-        {phrase('customers-2', { customers: customers.length })}
+        {phrase('customers-counted', { customers: customers.length })}
       </h2>
       {customers.length === 0 ? (
         <Empty title={word ? phrase('nobody-by-these-words') : phrase('nobody-yet')}>
@@ -73,7 +73,9 @@ function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; 
                     {[c.phone, c.email].filter(Boolean).join(' · ') || phrase('no-phone-or-e-mail')}
                   </span>
                 </span>
-                <span className="text-note text-faint">{phrase('vehicles', { vehicles: c.vehicles })}</span>
+                <span className="text-note text-faint">
+                  {phrase('vehicles-counted', { vehicles: c.vehicles })}
+                </span>
               </Link>
             </li>
           ))}
@@ -85,9 +87,9 @@ function Customers({ customers, word }: { customers: Schemas['CustomerLine'][]; 
 
 function Vehicles({ vehicles, word }: { vehicles: Schemas['VehicleLine'][]; word: string }) {
   return (
-    <section aria-label={phrase('vehicles-2')} className="lying">
+    <section aria-label={phrase('vehicles')} className="lying">
       <h2 className="border-b border-line p-3 text-do">
-        {phrase('vehicles', { vehicles: vehicles.length })}
+        {phrase('vehicles-counted', { vehicles: vehicles.length })}
       </h2>
       {vehicles.length === 0 ? (
         <Empty title={word ? phrase('no-vehicle-by-these-words') : phrase('no-vehicle-yet')}>

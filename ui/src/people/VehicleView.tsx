@@ -127,7 +127,7 @@ function Head({ known }: { known: Schemas['VehicleView'] | undefined }) {
         {known?.customer && (
           <p>
             {known.fleet
-              ? phrase.drawn('fleet-2', {
+              ? phrase.drawn('of-fleet', {
                   owner: known.customer.name,
                   name: known.fleet.name,
                   a: toOwner,

@@ -65,14 +65,17 @@ export function Asking(props: {
         <span>
           {test
             ? phrase('question-of', { n: Math.min(n + 1, lesson.inTest), inTest: lesson.inTest })
-            : phrase('level-of', { level, level2: lesson.level })}
+            : phrase('level-of', { level, of: lesson.level })}
         </span>
         {!test && given.length > 0 && (
           <span>
-            {phrase('of-right', { given: given.filter((m) => m === 'right').length, given2: given.length })}
+            {phrase('so-many-right', {
+              right: given.filter((m) => m === 'right').length,
+              given: given.length,
+            })}
           </span>
         )}
-        {waits > 0 && <span>{phrase('no-line-kept-on-this', { waits })}</span>}
+        {waits > 0 && <span>{phrase('no-line-sent-later', { waits })}</span>}
       </p>
       {over ? (
         <Result given={given} />
@@ -109,8 +112,8 @@ function Result({ given }: { given: Mark[] }) {
       <h2 className="text-head">{passed ? phrase('passed') : phrase('not-passed-yet')}</h2>
       <p>
         {hurt > 0
-          ? phrase('dangerous-2', { right, given: given.length, hurt })
-          : phrase('of-right-2', { right, given: given.length })}{' '}
+          ? phrase('right-and-dangerous', { right, given: given.length, hurt })
+          : phrase('so-many-were-right', { right, given: given.length })}{' '}
         {phrase('it-takes-and-nothing-dangerous', { given: given.length - 1 })}
       </p>
       <ol className="mt-2 list-decimal pl-6">

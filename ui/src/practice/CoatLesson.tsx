@@ -50,13 +50,13 @@ export function CoatLesson(props: { lesson: Lesson; who: string; seed: number; t
           {phrase('coating-of', { n: n + 1, inTest: lesson.inTest })}
         </p>
       )}
-      {waits > 0 && <p role="status">{phrase('no-line-kept-on-this-2', { waits })}</p>}
+      {waits > 0 && <p role="status">{phrase('no-line-marked-later', { waits })}</p>}
       {marked ? (
         <>
           <CoatResult marked={marked} />
           {last ? (
             <p role="status" className="font-semibold">
-              {marked.passed ? phrase('the-test-is-passed') : phrase('the-test-is-not-passed')}
+              {marked.passed ? phrase('the-test-is-passed') : phrase('coating-test-not-passed')}
             </p>
           ) : (
             <Button

@@ -55,7 +55,7 @@ export function LessonView() {
         <div>
           <p className="text-note text-faint">
             <Link to="/practice">{phrase('practice')}</Link> · {courses[lesson.course]} · {kinds[lesson.kind]}
-            {passed && <> · {phrase('passed-2')}</>}
+            {passed && <> · {phrase('passed-within')}</>}
           </p>
           <h1 className="text-head">{lesson.title}</h1>
           <p>{lesson.aim}.</p>

@@ -63,7 +63,7 @@ export function ModelView() {
           {clean === runs.length
             ? least === most
               ? phrase('clean-in-on-all-models', { least, runs: runs.length })
-              : phrase('clean-in-on-all-models-2', { least, most, runs: runs.length })
+              : phrase('clean-in-from-to-on-all-models', { least, most, runs: runs.length })
             : phrase('clean-on-of-models-the', { clean, runs: runs.length, most })}{' '}
           {harmed > 0 ? phrase('and-came-to-harm', { harmed }) : phrase('and-none-came-to-harm')}
         </h2>

@@ -56,13 +56,13 @@ export function PanelLesson(props: { lesson: Lesson; who: string; seed: number; 
           {phrase('panel-of', { n: n + 1, inTest: lesson.inTest })}
         </p>
       )}
-      {waits > 0 && <p role="status">{phrase('no-line-kept-on-this-2', { waits })}</p>}
+      {waits > 0 && <p role="status">{phrase('no-line-marked-later', { waits })}</p>}
       {own && marked ? (
         <>
           <Compare work={data} own={own} marked={marked} />
           {last ? (
             <p role="status" className="font-semibold">
-              {marked.passed ? phrase('the-test-is-passed') : phrase('the-test-is-not-passed-2')}
+              {marked.passed ? phrase('the-test-is-passed') : phrase('cleaning-test-not-passed')}
             </p>
           ) : (
             <Button

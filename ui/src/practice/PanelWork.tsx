@@ -186,7 +186,7 @@ export function PanelWork(props: {
         <div className="flex flex-wrap items-center gap-2">
           {[10, 30, 120, 900].map((s) => (
             <Button key={s} onClick={() => act({ act: 'wait', means: 0, cells: [], seconds: s })}>
-              {phrase('wait-2', { wait: lasting(s) })}
+              {phrase('wait-so-long', { wait: lasting(s) })}
             </Button>
           ))}
           {dwell > 0 && (

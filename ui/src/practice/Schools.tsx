@@ -24,7 +24,7 @@ function Told(props: { lesson: Lesson; seed: number; level: number }) {
   if (schools.isPending) return <Loading what={phrase('fetching-other-schools')} />
   if (schools.error) return <Trouble error={schools.error} again={() => void schools.refetch()} />
   return (
-    <section aria-label={phrase('other-schools-2')} className="lying grid gap-3 p-3">
+    <section aria-label={phrase('other-schools')} className="lying grid gap-3 p-3">
       <h2 className="text-do">{phrase('what-another-school-would-do')}</h2>
       {schools.data.length === 0 ? (
         <p>{phrase('nothing-else-every-school-of')}</p>

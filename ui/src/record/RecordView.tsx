@@ -147,7 +147,7 @@ function Correct({ line, jobId }: { line: Line; jobId: string }) {
     onSuccess: () => void client.invalidateQueries({ queryKey: recordQuery(jobId).queryKey }),
   })
   return (
-    <Ask title={phrase('put-right')} label={phrase('put-right-2', { title: line.title.toLowerCase() })}>
+    <Ask title={phrase('put-right')} label={phrase('put-right-titled', { title: line.title.toLowerCase() })}>
       {(close) => (
         <form
           className="grid gap-3"

@@ -129,7 +129,7 @@ function Picked({ hour, onTake }: { hour: Hour; onTake: (air: Partial<Air>) => v
           shown: t.shown(hour.airTempC),
           unit: t.unit,
           relativeHumidity: Math.round(hour.relativeHumidity * 100),
-          shown2: t.shown(Math.round(hour.hottestC)),
+          hottest: t.shown(Math.round(hour.hottestC)),
         })}{' '}
         {listed(
           phrase('sections-then', { sections: hour.sections }),

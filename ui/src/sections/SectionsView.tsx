@@ -39,7 +39,7 @@ export function SectionsView() {
     <div className="grid flex-1 content-start gap-3 p-2 md:grid-cols-[minmax(0,1.1fr)_minmax(22rem,0.9fr)] md:p-4">
       <section aria-label={phrase('sections')} className="grid min-w-0 content-start gap-2">
         <h2 className="text-head">
-          {phrase('sections-2', { sections: now.sections })}
+          {phrase('sections-counted', { sections: now.sections })}
           {now.sections !== now.planned && (
             <span className="text-do text-faint"> {phrase('instead-of', { planned: now.planned })}</span>
           )}
@@ -77,7 +77,7 @@ export function SectionsView() {
                   state: p
                     ? phrase('number-in', {
                         order: p.order,
-                        phrase: phrase('sections-2', { sections: p.sections }),
+                        phrase: phrase('sections-counted', { sections: p.sections }),
                       })
                     : phrase('not-worked-wet'),
                   mark: p && <OrderMark order={p.order} fits={p.fits} />,

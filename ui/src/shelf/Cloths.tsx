@@ -54,9 +54,7 @@ export function ClothCard({ cloth }: { cloth: Cloth }) {
           <p className="text-note text-faint">
             {[
               cloth.colour,
-              cloth.dyed
-                ? phrase('dyed-washed-times-2', { timesWashed: cloth.timesWashed })
-                : phrase('undyed'),
+              cloth.dyed ? phrase('dyed-washed-times', { timesWashed: cloth.timesWashed }) : phrase('undyed'),
               phrase('faces', { faces: cloth.faces }),
               allOf(cloth.uses.map(say)),
             ]

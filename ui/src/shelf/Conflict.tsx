@@ -6,7 +6,7 @@ import { phrase } from './phrase'
 
 /** A value of a record as it is read aloud: a code in words, seconds as a wait. */
 function shown(value: unknown, inSeconds = false): string {
-  if (value === undefined || value === null) return phrase('not-said-2')
+  if (value === undefined || value === null) return phrase('not-said-within')
   if (Array.isArray(value)) return allOf(value.map((one) => shown(one)))
   if (typeof value === 'object')
     return listed(
@@ -14,7 +14,7 @@ function shown(value: unknown, inSeconds = false): string {
     )
   if (typeof value === 'number') return inSeconds ? lasting(value) : String(value)
   if (typeof value === 'string') return /^[a-z]+(-[a-z]+)*$/.test(value) ? say(value) : value
-  return value ? phrase('yes-2') : phrase('no')
+  return value ? phrase('yes-within') : phrase('no')
 }
 
 const isInSeconds = (field: string) => /[a-z]S$/.test(field)

@@ -148,7 +148,7 @@ function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
       aria-label={answer.done ? phrase('brought-in') : phrase('what-it-would-do')}
       className="grid gap-2"
     >
-      {answer.done && <p className="font-semibold text-tune">{phrase('brought-in-2')}</p>}
+      {answer.done && <p className="font-semibold text-tune">{phrase('brought-in-told')}</p>}
       {lines.map(({ what, names }) =>
         names.length === 0 ? null : (
           <p key={what}>
@@ -157,7 +157,7 @@ function Outcome({ answer }: { answer: Schemas['ImportView'] }) {
             </strong>{' '}
             {allOf([
               ...names.slice(0, SHOWN),
-              names.length > SHOWN && phrase('and-more', { names: names.length - SHOWN }),
+              names.length > SHOWN && phrase('and-more', { more: names.length - SHOWN }),
             ])}
           </p>
         ),

@@ -5,6 +5,7 @@ import { needsQuery } from '../api/queries'
 import { OneOf } from '../parts/controls'
 import { Empty, Loading, Trouble } from '../parts/Notice'
 import { ml, money } from '../parts/words'
+import { apart } from '../words/lists'
 import { phrase } from './phrase'
 
 /** What the coming jobs will use, and what of it has to be ordered. */
@@ -63,7 +64,7 @@ export function Needs() {
                             cost: money((n.priceMinor ?? 0) * n.packs, n.currency ?? 'EUR'),
                           })}
                   </td>
-                  <td className="px-3 text-note text-faint">{n.jobs.join('; ')}</td>
+                  <td className="px-3 text-note text-faint">{apart(n.jobs)}</td>
                 </tr>
               ))}
             </tbody>

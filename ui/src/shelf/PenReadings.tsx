@@ -18,7 +18,7 @@ export function PenReadings(props: {
       <legend className="narrow text-note font-semibold text-faint">{phrase('by-the-pen-wins-over')}</legend>
       {points.map((p) => (
         <div key={p.ratio} className="flex min-h-11 items-center justify-between gap-3 border-b border-line">
-          <span>{phrase('ph-2', { ratio: p.ratio, ph: p.ph })}</span>
+          <span>{phrase('ph-at-ratio', { ratio: p.ratio, ph: p.ph })}</span>
           <Button
             weight="quiet"
             onClick={() => onChange(points.filter((other) => other !== p))}
@@ -36,7 +36,7 @@ export function PenReadings(props: {
           placeholder={phrase('1-10-or-ready')}
           maxLength={16}
         />
-        <Amount label={phrase('ph-3')} value={ph} onChange={setPh} />
+        <Amount label={phrase('ph')} value={ph} onChange={setPh} />
         <Button
           disabled={ratio.trim() === '' || ph === undefined}
           onClick={() => {

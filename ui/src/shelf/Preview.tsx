@@ -21,7 +21,7 @@ export function Preview(props: {
         <ul className="border-l-4 border-l-over pl-3">
           {faults.map((f) => (
             <li key={f.pointer + f.found}>
-              {phrase('found-allowed-2', {
+              {phrase('found-allowed-at', {
                 pointer: f.pointer.replace(/^\//, '').replaceAll('/', ' › ') || phrase('the-record'),
                 found: f.found,
                 allowed: f.allowed,
@@ -36,7 +36,7 @@ export function Preview(props: {
           <dl className="grid grid-cols-[auto_1fr] gap-x-4">
             {preview.ph.map((at) => (
               <div key={at.ratio} className="contents">
-                <dt className="text-faint">{at.ratio === 'ready' ? phrase('as-it-comes-2') : at.ratio}</dt>
+                <dt className="text-faint">{at.ratio === 'ready' ? phrase('as-it-comes') : at.ratio}</dt>
                 <dd className="font-semibold">
                   {at.low === undefined
                     ? phrase('ph-not-known')
@@ -72,7 +72,7 @@ export function Preview(props: {
                 names: allOf([
                   ...preview.excluded.slice(0, SHOWN),
                   preview.excluded.length > SHOWN &&
-                    phrase('and-more-2', { excluded: preview.excluded.length - SHOWN }),
+                    phrase('and-more', { more: preview.excluded.length - SHOWN }),
                 ]),
                 b: strong,
               })

@@ -2,7 +2,7 @@ import { OneOf } from '../parts/controls'
 import { phrase } from './phrase'
 
 const answers = [
-  { value: 'unsaid', label: phrase('not-said-3'), hint: phrase('taken-as-the-worst-until') },
+  { value: 'unsaid', label: phrase('not-said'), hint: phrase('taken-as-the-worst-until') },
   { value: 'no', label: phrase('no') },
   { value: 'yes', label: phrase('yes') },
 ]

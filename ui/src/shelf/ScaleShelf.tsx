@@ -93,7 +93,9 @@ function bottleSaid(bottle: Bottle): string {
   const usual = bottle.ph.find((at) => at.usual)
   if (usual?.low === undefined || usual.high === undefined) return phrase('ph-not-known')
   const low = range(tenth(usual.low), tenth(usual.high))
-  return usual.ratio === 'ready' ? phrase('ph', { low }) : phrase('ph-at', { low, ratio: usual.ratio })
+  return usual.ratio === 'ready'
+    ? phrase('ph-as-it-comes', { low })
+    : phrase('ph-at', { low, ratio: usual.ratio })
 }
 
 /** The usual ratio as a block, the label's others as a line to where they come. */
@@ -182,6 +184,6 @@ const toolNote = (tool: Tool) =>
   listed(
     say(tool.kind),
     phrase('grain', { reach: say(tool.reach ?? 'fine') }),
-    tool.abrasive && phrase('abrasive'),
-    tool.dyed && phrase('dyed-2'),
+    tool.abrasive && phrase('abrasive-within'),
+    tool.dyed && phrase('dyed-within'),
   )

@@ -18,7 +18,7 @@ import { phrase } from './phrase'
 const parts = [
   ['products', phrase('products')],
   ['tools', phrase('tools')],
-  ['cloths', phrase('cloths-2')],
+  ['cloths', phrase('cloths')],
   ['needs', phrase('to-order')],
   ['never-mix', phrase('never-mix')],
   ['archive', phrase('archive')],
@@ -164,7 +164,7 @@ function Products({ products }: { products: Schemas['ProductFile'][] }) {
   return (
     <Table
       label={phrase('products')}
-      caption={phrase('products-2', { products: products.length })}
+      caption={phrase('products-counted', { products: products.length })}
       heads={[
         phrase('name'),
         phrase('for'),
@@ -185,7 +185,7 @@ function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
   return (
     <Table
       label={phrase('tools')}
-      caption={phrase('tools-2', { tools: tools.length })}
+      caption={phrase('tools-counted', { tools: tools.length })}
       heads={[
         phrase('name'),
         phrase('kind'),
@@ -201,7 +201,9 @@ function Tools({ tools }: { tools: Schemas['ToolFile'][] }) {
             <Link to={`/shelf/tools/${t.id}`} className={rowLink}>
               {Say(t.name)}
             </Link>
-            {t.abrasive && <span className="text-note font-normal text-over"> {phrase('abrasive')}</span>}
+            {t.abrasive && (
+              <span className="text-note font-normal text-over"> {phrase('abrasive-within')}</span>
+            )}
           </th>
           <td className="px-3">{Say(t.kind)}</td>
           <td className="px-3">{t.stiffness ?? '–'}</td>
@@ -285,7 +287,7 @@ function ProductRow({ product: p }: { product: Schemas['ProductFile'] }) {
               strongest: p.labelRatios.strongest ?? p.labelRatios.default,
               mildest: p.labelRatios.mildest ?? p.labelRatios.default,
             })
-          : phrase('as-it-comes')}
+          : phrase('as-it-comes-within')}
       </td>
       <td className="px-3">
         {p.ph ??

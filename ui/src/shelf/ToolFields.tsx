@@ -49,11 +49,7 @@ export function ToolFields({ draft, set, at }: Part) {
         onChange={(throwsDroplets) => set({ throwsDroplets })}
       />
       <div className="grid items-start gap-4 sm:grid-cols-3">
-        <Said
-          label={phrase('abrasive-2')}
-          value={draft.abrasive}
-          onChange={(abrasive) => set({ abrasive })}
-        />
+        <Said label={phrase('abrasive')} value={draft.abrasive} onChange={(abrasive) => set({ abrasive })} />
         <Said label={phrase('dyed')} value={draft.dyed} onChange={(dyed) => set({ dyed })} />
         <Tick
           label={phrase('barrier-backed')}

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react'
 import { ApiError, type Fault } from '../api/client'
 import { Field, inputForm } from '../parts/controls'
+import { apart } from '../words/lists'
 import { phrase } from './phrase'
 
 /** A draft without what was left empty, as the format wants it: unknown is left out. */
@@ -74,7 +75,7 @@ export function Part(props: { title: string; open?: boolean; blanks?: string[]; 
         <span className="text-do font-semibold">{props.title}</span>
         {empty.length > 0 && (
           <span className="block pl-4 text-note text-faint">
-            {phrase('not-said', { empty: empty.join('; ') })}
+            {phrase('not-said-listed', { empty: apart(empty) })}
           </span>
         )}
       </summary>

@@ -51,7 +51,7 @@ export const natures = choices<CodeOf<Product['phNature']>>({
   buffered: [phrase('buffered'), phrase('holds-a-tenth-of-a')],
   'strong-alkali': [phrase('strong-alkali'), phrase('about-one-unit-per-tenfold')],
   'weak-alkali': [phrase('weak-alkali'), phrase('half-a-unit-per-tenfold')],
-  'weak-acid': [phrase('weak-acid'), phrase('half-a-unit-per-tenfold-2')],
+  'weak-acid': [phrase('weak-acid'), phrase('half-a-unit-per-tenfold-upwards')],
 })
 export const films = choices<CodeOf<Product['leavesFilm']>>({
   none: [phrase('none'), phrase('a-coating-bonds-after-it')],
@@ -66,7 +66,7 @@ export const slips = choices<CodeOf<Product['slip']>>({
 })
 /** Yes-or-no facts of a label and what each means here. */
 export const traits = [
-  { value: 'abrasive', label: phrase('abrasive-2'), hint: phrase('rubs-spot-use-only-never') },
+  { value: 'abrasive', label: phrase('abrasive'), hint: phrase('rubs-spot-use-only-never') },
   { value: 'bleach', label: phrase('bleach'), hint: phrase('never-with-acid-or-ammonia') },
   { value: 'ammonia', label: phrase('ammonia'), hint: phrase('never-with-bleach') },
   { value: 'acid', label: phrase('acid'), hint: phrase('never-with-bleach-or-peroxide') },

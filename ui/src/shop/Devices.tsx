@@ -59,10 +59,10 @@ export function Devices() {
                   </span>
                   <Button
                     disabled={cutOff.isPending}
-                    aria-label={phrase('cut-off', { name: device.name })}
+                    aria-label={phrase('cut-off-named', { name: device.name })}
                     onClick={() => cutOff.mutate(device.id)}
                   >
-                    {phrase('cut-off-2')}
+                    {phrase('cut-off')}
                   </Button>
                 </li>
               ))}

@@ -71,11 +71,11 @@ function Past({ kept }: { kept: Schemas['RetentionView'] }) {
   const many = phrase('customers', { overdue: kept.overdue })
   return (
     <>
-      <p className="font-semibold">{phrase('past-it', { many })}</p>
+      <p className="font-semibold">{phrase('many-past-it', { many })}</p>
       <ul
         className="max-h-60 divide-y divide-line overflow-y-auto text-note"
         tabIndex={0}
-        aria-label={phrase('past-it-2')}
+        aria-label={phrase('past-it')}
       >
         {kept.first.map((c) => (
           <li key={c.id} className="flex min-h-11 items-center justify-between gap-2">

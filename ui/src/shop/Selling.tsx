@@ -56,7 +56,7 @@ export function Selling({
         {levels.map((l, i) => (
           <li key={i} className="grid grid-cols-[1fr_auto] items-end gap-3 border-t border-line pt-2">
             <TextField
-              label={phrase('level', { i: i + 1 })}
+              label={phrase('level-numbered', { i: i + 1 })}
               value={l.name}
               onChange={(name) => level(i, { name })}
               maxLength={40}
@@ -73,7 +73,7 @@ export function Selling({
             </Button>
             <div className="col-span-full">
               <AnyOf
-                label={phrase('in', { name: l.name || phrase('level-3', { i: i + 1 }) })}
+                label={phrase('in', { name: l.name || phrase('level-numbered-within', { i: i + 1 }) })}
                 value={packages.map((p) => p.value).filter((p) => !l.leavesOut.includes(p))}
                 options={packages}
                 onChange={(within) =>
@@ -91,7 +91,7 @@ export function Selling({
         disabled={levels.length >= MOST}
         onClick={() => set({ levels: [...levels, { name: '', leavesOut: [] }] })}
       >
-        <Plus size={18} aria-hidden="true" /> {phrase('level-2')}
+        <Plus size={18} aria-hidden="true" /> {phrase('level')}
       </Button>
     </>
   )

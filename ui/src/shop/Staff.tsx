@@ -64,7 +64,7 @@ function PersonRow(props: {
         </p>
       ) : (
         <TextField
-          label={phrase('person-2', { number })}
+          label={phrase('person-numbered', { number })}
           value={p.name}
           onChange={(name) => onChange({ name })}
           maxLength={80}
@@ -89,15 +89,15 @@ function PersonRow(props: {
           <Tick label={phrase('may-coat')} checked={p.coats} onChange={(coats) => onChange({ coats })} />
           <Button
             weight="quiet"
-            aria-label={phrase('take-out', { name: p.name || `person ${number}` })}
+            aria-label={phrase('remove-named', { name: p.name || `person ${number}` })}
             disabled={form.people.length === 1}
             onClick={props.onRemove}
           >
-            <X size={18} aria-hidden="true" /> {phrase('take-out-2')}
+            <X size={18} aria-hidden="true" /> {phrase('remove')}
           </Button>
         </div>
         <Days
-          label={phrase('is-off-on', { name: p.name || phrase('person-2', { number }) })}
+          label={phrase('is-off-on', { name: p.name || phrase('person-numbered', { number }) })}
           days={p.off}
           not={form.closed}
           onChange={(off) => onChange({ off })}

@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { historyQuery, shelfQuery } from '../api/queries'
 import { dayOf, placed } from '../parts/words'
-import { listed } from '../words/lists'
+import { apart, listed } from '../words/lists'
 import { phrase } from './phrase'
 
 /** What was used on one panel before. */
@@ -68,9 +68,11 @@ export function Visits({ job }: { job: Schemas['JobDetail'] }) {
               <strong className="font-semibold">{dayOf(v.day)}</strong>: {v.title}
               {v.used.length > 0 && (
                 <span className="block text-note text-faint">
-                  {v.used
-                    .map((u) => phrase('panels', { product: u.product, panels: u.panels.length }))
-                    .join('; ')}
+                  {apart(
+                    v.used.map((u) =>
+                      phrase('product-on-panels', { product: u.product, panels: u.panels.length }),
+                    ),
+                  )}
                 </span>
               )}
             </li>

@@ -284,7 +284,9 @@ function FinishPick(props: {
       {asking && roles[0] && (
         <Identify
           where={
-            panels.length === 1 ? (panels[0]?.label ?? '') : phrase('panels-3', { panels: panels.length })
+            panels.length === 1
+              ? (panels[0]?.label ?? '')
+              : phrase('panels-counted', { panels: panels.length })
           }
           role={roles[0]}
           onTake={(finish) => {

@@ -7,6 +7,7 @@ import { identifyQuery } from '../api/queries'
 import { Button } from '../parts/controls'
 import { Loading, Trouble } from '../parts/Notice'
 import { Swatch } from '../parts/textures'
+import { apart } from '../words/lists'
 import { phrase } from './phrase'
 
 const CANNOT_TELL = 'cannot-tell'
@@ -175,13 +176,11 @@ function Ranking({ standing }: { standing: Schemas['IdentifyView'] }) {
                 <span className="block h-full bg-tune" style={{ width: `${c.share * 100}%` }} />
               </span>
               {c.speaksFor.length > 0 && (
-                <p className="text-note">
-                  {phrase('for', { speaksFor: c.speaksFor.slice(0, 3).join('; ').toLowerCase() })}
-                </p>
+                <p className="text-note">{phrase('for', { speaksFor: apart(c.speaksFor.slice(0, 3)) })}</p>
               )}
               {c.against.length > 0 && (
                 <p className="text-note text-faint">
-                  {phrase('against', { against: c.against.slice(0, 3).join('; ').toLowerCase() })}
+                  {phrase('against', { against: apart(c.against.slice(0, 3)) })}
                 </p>
               )}
             </li>

@@ -17,7 +17,7 @@ export function PanelList(props: {
       className="lying max-h-[calc(100dvh-13.5rem)] overflow-auto p-3"
       tabIndex={0}
       role="group"
-      aria-label={phrase('panels-2')}
+      aria-label={phrase('panels')}
     >
       {zones.map((z) => (
         <fieldset key={z.id} className="mb-3">

@@ -121,7 +121,7 @@ export function Photos({
               <Button
                 className="h-full w-full flex-col items-stretch gap-1 p-1 text-left"
                 onClick={() => setOpen(p.id)}
-                aria-label={phrase('photo-2', { moment: nameOf(p.moment), job: where(job, p) })}
+                aria-label={phrase('photo-of-job', { moment: nameOf(p.moment), job: where(job, p) })}
               >
                 <img
                   src={pictureOf(job.id, p.id, true)}

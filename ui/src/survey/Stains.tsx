@@ -101,4 +101,8 @@ export function Stains(props: {
 }
 
 const extentWords = (extent: string) =>
-  extent === 'panel' ? phrase('all-over-2') : extent === 'streak' ? phrase('a-streak-2') : phrase('a-spot-2')
+  extent === 'panel'
+    ? phrase('all-over-within')
+    : extent === 'streak'
+      ? phrase('a-streak-within')
+      : phrase('a-spot-within')

@@ -102,7 +102,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
     return {
       finish: surface?.finish ?? (surface ? 'unknown' : undefined),
       blank: !surface,
-      state: surface ? stateOf(surface, names, missing) : phrase('not-asked-yet-2'),
+      state: surface ? stateOf(surface, names, missing) : phrase('not-asked-yet-within'),
       shade: soil ? levels.indexOf(soil) * 0.13 : 0,
       mark: surface && <SoilMark level={soil} incomplete={missing.length > 0} />,
     }
@@ -118,7 +118,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
       <section aria-label={phrase('cabin')} className="grid content-start gap-2">
         <div className="flex flex-wrap items-center gap-1.5">
           <Button
-            aria-label={job.undo ? phrase('undo', { undo: job.undo }) : phrase('undo-2')}
+            aria-label={job.undo ? phrase('undo-named', { undo: job.undo }) : phrase('undo')}
             title={job.undo}
             disabled={!job.undo || undo.isPending}
             onClick={() => undo.mutate()}
@@ -127,7 +127,7 @@ function Survey(props: { job: Schemas['JobDetail']; layout: Cabin; finishes: Sch
             <Undo2 size={18} aria-hidden="true" />
           </Button>
           <Button
-            aria-label={job.redo ? phrase('redo', { redo: job.redo }) : phrase('redo-2')}
+            aria-label={job.redo ? phrase('redo-named', { redo: job.redo }) : phrase('redo')}
             title={job.redo}
             disabled={!job.redo || redo.isPending}
             onClick={() => redo.mutate()}
@@ -316,7 +316,7 @@ function stateOf(surface: Schemas['SurfaceFile'], names: Map<string, string>, mi
   const finish = surface.finish
     ? (names.get(surface.finish) ?? phrase('not-identified'))
     : phrase('finish-not-asked')
-  const soil = surface.condition.soil ? phrase('soil-2', { soil: surface.condition.soil }) : ''
+  const soil = surface.condition.soil ? phrase('soil-level', { soil: surface.condition.soil }) : ''
   const rest = missing.length > 0 ? phrase('still-to-ask', { missing: allOf(missing) }) : ''
   return listed(finish, soil, rest)
 }

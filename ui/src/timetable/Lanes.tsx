@@ -116,7 +116,7 @@ function Strip({ table, by, zoom, from, until, ...props }: Props & { from: strin
   return (
     <div className="lying min-w-0 overflow-hidden print:break-inside-avoid">
       <p className="border-b border-line px-2 py-1 text-note font-semibold">
-        {phrase('to', { from: dayOf(from), from2: timeOf(from), until: timeOf(until) })}
+        {phrase('day-from-to', { day: dayOf(from), from: timeOf(from), until: timeOf(until) })}
       </p>
       <div className="flex">
         <div className="w-24 shrink-0 border-r border-line pt-6 md:w-32">

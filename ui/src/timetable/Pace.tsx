@@ -37,7 +37,7 @@ export function Pace(props: {
         <div className="h-64 lg:h-96">
           <CabinSheet
             layout={cabin.data}
-            label={phrase('cabin-with-the-order-it')}
+            label={phrase('cabin-in-coating-order')}
             picked={new Set(atPicked?.surfaceIds)}
             onPick={(id) => {
               const task = laid.find((t) => t.surfaceIds.includes(id))

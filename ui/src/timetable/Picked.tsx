@@ -31,7 +31,7 @@ export function Picked({
       <div>
         <h2 className="text-do">{headOf(block)}</h2>
         <p className="text-faint">
-          {phrase('to-2', {
+          {phrase('from-to-by', {
             start: timeOf(block.start),
             end: timeOf(block.end),
             who: table.lanes.find((l) => l.id === block.person)?.label ?? '',
@@ -151,12 +151,12 @@ export function Tried({
       )}
       {tried.possible && (
         <>
-          <p>{phrase('ready', { readyAt: when(tried.timetable.readyAt) })}</p>
+          <p>{phrase('ready-told', { readyAt: when(tried.timetable.readyAt) })}</p>
           {tried.pushed.length === 0 && <p>{phrase('nothing-else-moves')}</p>}
           <ul className="text-note">
             {tried.pushed.slice(0, most).map((p) => (
               <li key={p.taskId}>
-                {phrase('to-3', { label: p.label, from: timeOf(p.from), to: timeOf(p.to) })}
+                {phrase('named-from-to', { label: p.label, from: timeOf(p.from), to: timeOf(p.to) })}
               </li>
             ))}
             {tried.pushed.length > most && (

@@ -19,11 +19,11 @@ export function Ready({ table }: { table: Table }) {
   ] as const
   return (
     <section
-      aria-label={phrase('ready-2')}
+      aria-label={phrase('ready')}
       className="lying flex flex-wrap items-center gap-x-8 gap-y-1 px-3 py-2"
     >
       <div>
-        <h2 className="text-do">{phrase('ready-3', { readyAt: when(table.readyAt) })}</h2>
+        <h2 className="text-do">{phrase('ready-at', { readyAt: when(table.readyAt) })}</h2>
         {table.promised && (
           <p className={late ? 'font-semibold text-over' : 'text-tune'}>
             {late

@@ -26,7 +26,7 @@ export function Standards({ jobId }: { jobId: string }) {
             <tr>
               <th scope="col">{phrase('standard')}</th>
               <th scope="col">{phrase('work')}</th>
-              <th scope="col">{phrase('ready-2')}</th>
+              <th scope="col">{phrase('ready')}</th>
               <th scope="col" className="text-right">
                 {phrase('net')}
               </th>

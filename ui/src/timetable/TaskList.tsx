@@ -1,5 +1,6 @@
 import { Pin } from 'lucide-react'
 import { dayOf, timeOf, worked } from '../parts/words'
+import { apart } from '../words/lists'
 import type { Block, Table } from './layout'
 import { phrase } from './phrase'
 
@@ -55,7 +56,7 @@ function about(block: Block, who: string | undefined) {
     who,
     panels > 0 && phrase('panels', { panels }),
     block.rounds.length > 1 && phrase('steps', { rounds: block.rounds.length }),
-    bottles.slice(0, 2).join('; '),
+    apart(bottles.slice(0, 2)),
     block.waitMin >= 2 &&
       !block.rest &&
       phrase('of-it-standing-by', { waitMin: worked(Math.round(block.waitMin)) }),

@@ -50,7 +50,7 @@ export function WalkSheet(props: {
       <div className="relative h-72 lg:h-96 print:h-52">
         <CabinSheet
           layout={cabin.data}
-          label={phrase('cabin-with-the-order-it-2')}
+          label={phrase('cabin-in-cleaning-order')}
           picked={new Set(picked?.rounds.flatMap((r) => r.surfaceIds))}
           onPick={(id) => {
             const block = blockOf(id)

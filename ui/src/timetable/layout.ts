@@ -70,7 +70,7 @@ export function waitBars(tasks: Task[]): Bar[] {
     if (open) {
       open.end = task.end > open.end ? task.end : open.end
       open.panels += task.surfaceIds.length
-      open.where = phrase('panels-2', { panels: open.panels })
+      open.where = phrase('panels', { panels: open.panels })
       open.zones.push(...zones.filter((zone) => !open.zones.includes(zone)))
     } else {
       together.push({

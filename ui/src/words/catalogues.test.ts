@@ -36,8 +36,9 @@ function asked(message: string): string[] {
   return [...names].sort()
 }
 
-/** The area whose catalogue a file takes its phrases from: its folder, or the frame at the root. */
-const areaOf = (file: string) => /^\.\.\/([^/]+)\//.exec(file)?.[1] ?? 'frame'
+/** The area whose catalogue a file takes its phrases from: its folder, here or beside, or the frame at the root. */
+const areaOf = (file: string) =>
+  file.startsWith('./') ? 'words' : (/^\.\.\/([^/]+)\//.exec(file)?.[1] ?? 'frame')
 
 const isPhrase = (e: ts.Expression): boolean =>
   ts.isIdentifier(e)

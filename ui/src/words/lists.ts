@@ -1,3 +1,4 @@
+import { phrase } from './phrase'
 import { LANGUAGE } from './phrases'
 
 type Item = string | number | false | null | undefined
@@ -12,10 +13,17 @@ const any = new Intl.ListFormat(LANGUAGE, { type: 'disjunction' })
 /** What stands beside one another, those there are: "1:10, warm, two passes". */
 export const listed = (...items: Item[]) => facts.format(present(items))
 
+/** All of them, apart by more than a comma: "seat, left; door, front". */
+export const apart = (items: readonly Item[]) =>
+  present([...items]).reduce((one, next) => (one ? phrase('apart', { one, next }) : next), '')
+
+/** Whole sentences after one another. */
+export const sentences = (items: readonly Item[]) => present([...items]).join(' ')
+
 /** All of them, in a sentence: "seat, door and dash"; apart by semicolons where one has a comma itself. */
 export const allOf = (items: readonly Item[]) => {
   const things = present([...items])
-  return things.some((thing) => thing.includes(',')) ? things.join('; ') : all.format(things)
+  return things.some((thing) => thing.includes(',')) ? apart(things) : all.format(things)
 }
 
 /** One of them, in a sentence: "seat, door or dash". */

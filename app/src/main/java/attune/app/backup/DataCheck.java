@@ -49,7 +49,7 @@ public final class DataCheck {
       }
       return opened();
     } catch (IOException e) {
-      return said(PHRASES.say("cannot-be-read", String.valueOf(e.getMessage())));
+      return said(PHRASES.say("cannot-be-read-why", String.valueOf(e.getMessage())));
     }
   }
 

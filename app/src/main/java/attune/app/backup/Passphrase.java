@@ -44,7 +44,7 @@ public final class Passphrase {
           ? Optional.of(PHRASES.say("found-fewer-than-characters-in", file, LEAST))
           : Optional.empty();
     } catch (IOException e) {
-      return Optional.of(PHRASES.say("cannot-be-read-2", file, String.valueOf(e.getMessage())));
+      return Optional.of(PHRASES.say("named-cannot-be-read", file, String.valueOf(e.getMessage())));
     }
   }
 

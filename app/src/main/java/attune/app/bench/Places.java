@@ -4,6 +4,7 @@ import attune.app.format.JobFile;
 import attune.app.format.SurfaceFile;
 import attune.app.jobs.JobService;
 import attune.core.bench.FrozenTask;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.List;
 import java.util.Map;
@@ -41,18 +42,18 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
   /** All of them by name, as far as that can be read. */
   String each(List<String> panels) {
     return panels.size() <= READABLE
-        ? panels.stream().map(this::label).collect(Collectors.joining("; "))
+        ? panels.stream().map(this::label).collect(Lists.joiningApart())
         : of(panels);
   }
 
   String of(List<String> panels) {
     if (panels.size() <= BY_NAME) {
-      return panels.stream().map(this::label).collect(Collectors.joining("; "));
+      return panels.stream().map(this::label).collect(Lists.joiningApart());
     }
     String in = in(panels);
     return in.equals(CABIN)
-        ? PHRASES.say("panels-2", panels.size())
-        : PHRASES.say("panels", in, panels.size());
+        ? PHRASES.say("panels", panels.size())
+        : PHRASES.say("panels-in", in, panels.size());
   }
 
   /** Where a task is done, and at which section of its panel. */
@@ -66,7 +67,7 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
     List<String> in =
         panels.stream().map(id -> zones.getOrDefault(id, label(id))).distinct().toList();
     return in.size() <= BY_NAME
-        ? in.stream().map(Places::words).collect(Collectors.joining("; "))
+        ? in.stream().map(Places::words).collect(Lists.joiningApart())
         : CABIN;
   }
 

@@ -131,7 +131,7 @@ final class RecordWriter {
           case CORRECTED ->
               told.detail().ml() == null
                   ? PHRASES.say("put-right")
-                  : PHRASES.say("ml", told.detail().ml());
+                  : PHRASES.say("put-right-ml", told.detail().ml());
         });
     parts.add(entry.reason());
     parts.add(told.detail().says());
@@ -140,8 +140,7 @@ final class RecordWriter {
     }
     return parts.stream()
         .filter(Objects::nonNull)
-        .filter(part -> !part.isBlank())
-        .collect(Collectors.joining(" "));
+        .collect(Collectors.collectingAndThen(Collectors.toList(), Lists::sentences));
   }
 
   private static boolean wentWell(Entry entry, Optional<BenchTask> task) {

@@ -28,7 +28,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Words a step for the bench: what, where, with what, how wet, what to look for. */
@@ -170,8 +169,8 @@ public final class StepWords {
     String there =
         job.surfaces().stream()
             .filter(s -> s.condition().damage() != null && !s.condition().damage().isEmpty())
-            .map(s -> places.label(s.id()) + " (" + Lists.facts(s.condition().damage()) + ")")
-            .collect(Collectors.joining("; "));
+            .map(s -> Lists.noted(places.label(s.id()), Lists.facts(s.condition().damage())))
+            .collect(Lists.joiningApart());
     return List.of(
         PHRASES.say("every-surface-under-a-lamp"),
         there.isEmpty()
@@ -190,7 +189,7 @@ public final class StepWords {
   }
 
   static String mixed(Ratio ratio) {
-    return ratio.isReady() ? PHRASES.say("as-it-comes-2") : ratio.code();
+    return ratio.isReady() ? PHRASES.say("as-it-comes") : ratio.code();
   }
 
   private List<String> residue(FrozenTask task) {
@@ -202,7 +201,7 @@ public final class StepWords {
   }
 
   private static String sentence(String text) {
-    return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+    return Lists.ended(Character.toUpperCase(text.charAt(0)) + text.substring(1));
   }
 
   private List<String> clean(RunStep step) {
@@ -277,7 +276,8 @@ public final class StepWords {
   private static String coat(FrozenFinish f, int coat) {
     Optional<String> to = f.levelTo().filter(sheen -> coat >= f.coats()).map(Coded::code);
     if (f.coats() == 1) {
-      return to.map(sheen -> PHRASES.say("to-2", sheen)).orElse(PHRASES.say("one-thin-coat"));
+      return to.map(sheen -> PHRASES.say("one-coat-levelled-to", sheen))
+          .orElse(PHRASES.say("one-thin-coat"));
     }
     return to.map(sheen -> PHRASES.say("last-coat-to", coat, f.coats(), sheen))
         .orElse(PHRASES.say("coat-of-thin", coat, f.coats()));
@@ -286,7 +286,7 @@ public final class StepWords {
   private List<String> finish(FrozenFinish f, int coat) {
     boolean last = coat >= f.coats();
     boolean mists = f.levelTo().isEmpty();
-    String ml = PHRASES.say("ml-2", Math.round(10 * f.doseMl() / Math.max(1, f.coats())) / 10.0);
+    String ml = PHRASES.say("ml", Math.round(10 * f.doseMl() / Math.max(1, f.coats())) / 10.0);
     List<String> lines = new ArrayList<>();
     lines.add(
         mists

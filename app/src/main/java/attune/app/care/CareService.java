@@ -20,6 +20,7 @@ import attune.core.care.Waiting;
 import attune.core.check.InvalidInputException;
 import attune.core.plan.Plan.CareItem;
 import attune.core.reference.Figures;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
@@ -33,7 +34,6 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -191,7 +191,7 @@ public class CareService {
                         "\"" + request.code() + "\"",
                         PHRASES.say(
                             "one-of",
-                            all.stream().map(CareItem::code).collect(Collectors.joining("; ")))));
+                            all.stream().map(CareItem::code).collect(Lists.joiningApart()))));
     LocalDate visit = of.visit();
     if (request.doneOn().isBefore(visit) || request.doneOn().isAfter(LocalDate.now(clock))) {
       throw new InvalidInputException(

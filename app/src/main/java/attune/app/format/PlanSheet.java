@@ -139,7 +139,8 @@ public final class PlanSheet {
               .orElse(PHRASES.say("ph-unknown-measure-it"));
       item(
           mix.mix().ratio().isReady()
-              ? PHRASES.say("as-it-comes", name(mix.productId()), SheetWords.ml(mix.neededMl()))
+              ? PHRASES.say(
+                  "named-as-it-comes", name(mix.productId()), SheetWords.ml(mix.neededMl()))
               : PHRASES.say(
                   "and-of-water",
                   name(mix.productId()),
@@ -173,9 +174,7 @@ public final class PlanSheet {
   }
 
   private static String apart(List<String> kinds) {
-    return kinds.size() > 1
-        ? PHRASES.say("one-each-or-washed-between", String.join("; ", kinds))
-        : "";
+    return kinds.size() > 1 ? PHRASES.say("one-each-or-washed-between", Lists.apart(kinds)) : "";
   }
 
   private void rounds() {
@@ -256,7 +255,7 @@ public final class PlanSheet {
     round.productId().ifPresent(id -> parts.add(name(id)));
     round
         .ratio()
-        .map(r -> r.equals(Ratio.READY.code()) ? PHRASES.say("as-it-comes-2") : r)
+        .map(r -> r.equals(Ratio.READY.code()) ? PHRASES.say("as-it-comes") : r)
         .ifPresent(parts::add);
     round.toolId().ifPresent(id -> parts.add(name(id)));
     if (Step.CLEAN == round.step() || Step.TEXTILE == round.step()) {
@@ -267,7 +266,7 @@ public final class PlanSheet {
           .ifPresent(t -> parts.add(SheetWords.laid(t)));
     }
     SheetWords.amount(round, panels).ifPresent(parts::add);
-    return Optional.of(Lists.facts(parts) + ".");
+    return Optional.of(Lists.ended(Lists.facts(parts)));
   }
 
   private void panels(Round round, List<SurfacePlan> panels) {
@@ -289,7 +288,8 @@ public final class PlanSheet {
           .computeIfAbsent(passes, p -> new ArrayList<>())
           .add(Lists.facts(SheetWords.place(round, panel), SheetWords.stains(round, panel)));
     }
-    byPasses.forEach((passes, parts) -> under(Lists.headed(SheetWords.named(parts), passes) + "."));
+    byPasses.forEach(
+        (passes, parts) -> under(Lists.ended(Lists.headed(SheetWords.named(parts), passes))));
   }
 
   /** Each bottle on each finish, and where. */
@@ -303,7 +303,7 @@ public final class PlanSheet {
       }
     }
     return places.entrySet().stream()
-        .map(e -> Lists.headed(e.getKey(), Lists.facts(e.getValue())) + ".")
+        .map(e -> Lists.ended(Lists.headed(e.getKey(), Lists.facts(e.getValue()))))
         .toList();
   }
 
@@ -324,7 +324,7 @@ public final class PlanSheet {
     }
     boolean talk = round.step() == Step.RECEIVE || round.step() == Step.HANDOVER;
     return here.entrySet().stream()
-        .map(e -> (talk ? SheetWords.where(e.getValue()) + ": " : "") + e.getKey())
+        .map(e -> talk ? Lists.headed(SheetWords.where(e.getValue()), e.getKey()) : e.getKey())
         .toList();
   }
 

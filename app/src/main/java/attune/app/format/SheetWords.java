@@ -117,9 +117,9 @@ final class SheetWords {
     if (byZone.size() > READABLE) {
       return PHRASES.say("the-cabin-panels", panels.size());
     }
-    return Lists.facts(
-            byZone.entrySet().stream().map(e -> e.getKey() + " (" + e.getValue() + ")").toList())
-        + ".";
+    return Lists.ended(
+        Lists.facts(
+            byZone.entrySet().stream().map(e -> Lists.noted(e.getKey(), e.getValue())).toList()));
   }
 
   /** Parts of one name once, with how many there are. */
@@ -129,7 +129,7 @@ final class SheetWords {
             .collect(Collectors.groupingBy(p -> p, LinkedHashMap::new, Collectors.counting()));
     return Lists.facts(
         once.entrySet().stream()
-            .map(e -> e.getValue() == 1 ? e.getKey() : e.getKey() + " (" + e.getValue() + ")")
+            .map(e -> e.getValue() == 1 ? e.getKey() : Lists.noted(e.getKey(), e.getValue()))
             .toList());
   }
 

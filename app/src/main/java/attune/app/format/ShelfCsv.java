@@ -348,8 +348,8 @@ public class ShelfCsv {
           column.form() == Form.WHOLE
               ? PHRASES.say("a-whole-number")
               : decimalComma
-                  ? PHRASES.say("a-number-such-as-9")
-                  : PHRASES.say("a-number-such-as-9-2");
+                  ? PHRASES.say("a-number-with-a-comma")
+                  : PHRASES.say("a-number-with-a-point");
       boolean comma = !decimalComma && cell.contains(",");
       fault(
           line,
@@ -376,7 +376,7 @@ public class ShelfCsv {
       if (from == null || !path[2].matches("\\d+")) {
         return fault;
       }
-      String line = PHRASES.say("line-2", from.get(Integer.parseInt(path[2])));
+      String line = PHRASES.say("line", from.get(Integer.parseInt(path[2])));
       if (path.length == 3) {
         return new Fault(line, fault.found(), fault.allowed());
       }

@@ -45,25 +45,25 @@ final class LogbookPdf {
 
   byte[] bytes(Rectangle size) {
     Paper paper = new Paper(size, head, PHRASES.say("cabin-cleaning-sheet-for-the"));
-    paper.text(view.title() + ". " + when() + ".");
+    paper.text(Lists.sentences(Lists.ended(view.title()), Lists.ended(when())));
     paper.part(PHRASES.say("what-was-applied-and-where"));
     applied(paper);
     paper.part(PHRASES.say("products"));
     for (Used product : view.used()) {
       String batch =
           product.batches().isEmpty() ? PHRASES.say("not-noted") : Lists.all(product.batches());
-      paper.line(
-          Lists.facts(product.name(), product.maker()) + ": ",
-          PHRASES.say("about-ml-batch", product.ml(), batch)
-              + ". "
-              + String.join(" ", product.hazards()));
+      paper.headed(
+          Lists.facts(product.name(), product.maker()),
+          Lists.sentences(
+              Lists.ended(PHRASES.say("about-ml-batch", product.ml(), batch)),
+              Lists.sentences(product.hazards())));
     }
     paper.part(PHRASES.say("found-and-left-alone"));
     if (view.notCured().isEmpty()) {
       paper.text(PHRASES.say("nothing-noted"));
     }
     for (NotCured not : view.notCured()) {
-      paper.line(not.label() + ": ", not.text());
+      paper.headed(not.label(), not.text());
     }
     paper.spacedLine(PHRASES.say("cleaning-of-cabin-trim-only"), Paper.NOTE, 10);
     signatures(paper);

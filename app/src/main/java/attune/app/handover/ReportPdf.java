@@ -66,11 +66,11 @@ final class ReportPdf {
               : PHRASES.say("nothing-among-what-was-worked"));
     }
     for (NotCured not : view.notCured()) {
-      paper.line(not.label() + ": ", not.text());
+      paper.headed(not.label(), not.text());
     }
     paper.part(PHRASES.say("keeping-it-so"));
     for (Advice advice : view.care()) {
-      paper.line(capital(advice.when()) + ": ", advice.what() + ".");
+      paper.headed(capital(advice.when()), Lists.ended(advice.what()));
     }
     paper.text(PHRASES.say("between-visits-a-cloth-damp"));
     paper.part(PHRASES.say("what-was-used"));
@@ -81,9 +81,9 @@ final class ReportPdf {
               used.batches().isEmpty()
                   ? ""
                   : PHRASES.say("batch", used.batches().size(), Lists.all(used.batches())));
-      paper.line(
-          Lists.facts(used.name(), used.maker()) + ": ",
-          how + ". " + String.join(" ", used.hazards()));
+      paper.headed(
+          Lists.facts(used.name(), used.maker()),
+          Lists.sentences(Lists.ended(how), Lists.sentences(used.hazards())));
     }
     paper.spacedLine(PHRASES.say("safety-data-sheets-on-request"), Paper.NOTE, 8);
     return paper.close();
@@ -121,8 +121,7 @@ final class ReportPdf {
     paper.part(PHRASES.say("put-right-since-the-hand"));
     for (Correction c : view.corrections()) {
       String told = c.told().isEmpty() ? "" : PHRASES.say("told-then", c.told());
-      paper.line(
-          Lists.facts(when.format(c.at()), c.what()) + ". ", Lists.sentences(c.text(), told));
+      paper.titled(Lists.facts(when.format(c.at()), c.what()), Lists.sentences(c.text(), told));
     }
   }
 
@@ -140,11 +139,11 @@ final class ReportPdf {
     }
     alike.forEach(
         (story, panels) ->
-            paper.line(panels.stream().map(Treated::label).collect(Lists.joining()) + ". ", story));
+            paper.titled(panels.stream().map(Treated::label).collect(Lists.joining()), story));
     if (!view.notDone().isEmpty()) {
       paper.spacedLine(PHRASES.say("left-out-at-this-visit"), Paper.BOLD, 6);
       for (NotDone open : view.notDone()) {
-        paper.line(open.panels() == 0 ? open.what() : open.what() + ": ", open.words());
+        paper.headed(open.what(), open.words());
       }
     }
   }

@@ -77,7 +77,7 @@ final class Treatments {
             .filter(Objects::nonNull)
             .filter(said -> !said.isEmpty())
             .collect(Lists.joining());
-    return rest.isEmpty() ? soil : soil + "; " + rest;
+    return rest.isEmpty() ? soil : Lists.apart(List.of(soil, rest));
   }
 
   private static boolean is(Coded what, @Nullable String told) {

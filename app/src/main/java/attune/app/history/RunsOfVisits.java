@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -81,10 +82,8 @@ class RunsOfVisits {
       return PHRASES.say("dry", tool);
     }
     Ratio ratio = step.ratio();
-    return ProductName.of(shelf, step.productId().get())
-        + (ratio.isReady() ? "" : " " + ratio.code())
-        + ", "
-        + tool;
+    return Lists.facts(
+        ProductName.of(shelf, step.productId().get()), ratio.isReady() ? "" : ratio.code(), tool);
   }
 
   private static String went(List<StepSoFar> steps, RunSoFar run, Map<String, String> labels) {
@@ -115,7 +114,7 @@ class RunsOfVisits {
                     ? PHRASES.say("passes", least)
                     : PHRASES.say("to-passes", least, most));
     String bad = not.isEmpty() ? "" : PHRASES.say("not-enough-on", Lists.facts(not));
-    return good.isEmpty() || bad.isEmpty() ? good + bad : good + "; " + bad;
+    return Lists.apart(Stream.of(good, bad).filter(said -> !said.isEmpty()).toList());
   }
 
   /** What the passes made took of each panel's year, the most of it first. */

@@ -81,9 +81,18 @@ public final class Paper {
     add(spaced(title, PART, 12));
   }
 
-  /** A line that begins with what it is about. */
-  public void line(String about, String text) {
-    Paragraph paragraph = new Paragraph(about, BOLD);
+  /** A line that begins with what it is about, and says something of it, if anything. */
+  public void headed(String about, String text) {
+    line(text.isEmpty() ? about : PHRASES.say("headed", about), text);
+  }
+
+  /** A line that begins with a title, as if it were a sentence of its own. */
+  public void titled(String title, String text) {
+    line(Lists.ended(title), text);
+  }
+
+  private void line(String bold, String text) {
+    Paragraph paragraph = new Paragraph(bold + " ", BOLD);
     paragraph.add(new Phrase(text, TEXT));
     paragraph.setSpacingBefore(2);
     add(paragraph);

@@ -66,7 +66,7 @@ final class TaskWords {
                 switch (about.kind()) {
                   case COOLING -> PHRASES.say("into-the-shade-cool-down");
                   case PART_COMING -> PHRASES.say("on-order", parts.get(about.part()).name());
-                  case PART_FITTED -> PHRASES.say("fit", parts.get(about.part()).name());
+                  case PART_FITTED -> PHRASES.say("fit-named", parts.get(about.part()).name());
                 });
   }
 
@@ -146,7 +146,7 @@ final class TaskWords {
       case BARRIER -> PHRASES.say("dye-barrier");
       case LEVEL -> PHRASES.say("level-off");
       case WAIT -> PHRASES.say("cure");
-      case REFINISH -> PHRASES.say("fit-2");
+      case REFINISH -> PHRASES.say("fit");
       case HANDOVER -> PHRASES.say("hand-over");
       case INSPECT, PRECAUTIONS, SHAVE, CLEAN, CHECK, DRY, METER, CONDITION, COAT, DRESS, BREAK ->
           Phrases.marked(words(step.code()));

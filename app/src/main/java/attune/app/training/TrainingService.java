@@ -157,7 +157,7 @@ public class TrainingService {
                       s.effect().surfaces().get(0).after()))
           .toList();
     } catch (IllegalStateException nothing) {
-      throw new NotNowException(PHRASES.say("the-shelf-has-nothing-this"));
+      throw new NotNowException(PHRASES.say("nothing-to-set-this-lesson-with"));
     }
   }
 
@@ -204,7 +204,7 @@ public class TrainingService {
     try {
       return room().exercise(lesson, seed);
     } catch (IllegalStateException nothing) {
-      throw new NotNowException(PHRASES.say("the-shelf-has-nothing-this"));
+      throw new NotNowException(PHRASES.say("nothing-to-set-this-lesson-with"));
     }
   }
 
@@ -212,7 +212,7 @@ public class TrainingService {
     try {
       return room().handWork(lesson, seed);
     } catch (IllegalStateException nothing) {
-      throw new NotNowException(PHRASES.say("the-shelf-has-nothing-this-2"));
+      throw new NotNowException(PHRASES.say("nothing-to-clean-this-panel-with"));
     }
   }
 

@@ -85,8 +85,8 @@ public final class StepCautions {
   /** The customer is asked once, before anything is tried on the car. */
   private static List<StepCaution> consent(RunStep step) {
     return switch (step.step()) {
-      case RECEIVE -> consent(PHRASES.say("the-customer-agrees-to-test"), Tick.MAY);
-      case TEST_SPOT -> consent(PHRASES.say("the-customer-agrees-to-test-2"), Tick.VISIT);
+      case RECEIVE -> consent(PHRASES.say("the-customer-agrees-to-hidden-test-spots"), Tick.MAY);
+      case TEST_SPOT -> consent(PHRASES.say("the-customer-agrees-to-test-spots"), Tick.VISIT);
       default -> List.of();
     };
   }

@@ -108,7 +108,10 @@ final class Endings {
     }
     return hasRoom(place, last)
         ? Reason.of(
-            ReasonCode.NOT_ON_SHELF, NOTE, SHELF, PHRASES.say("nothing-on-the-shelf-is", stands))
+            ReasonCode.NOT_ON_SHELF,
+            NOTE,
+            SHELF,
+            PHRASES.say("nothing-on-the-shelf-is-firmer", stands))
         : Reason.of(
             ReasonCode.REFER_REPAIR, NOTE, FINISH, PHRASES.say("soil-that-stays-now-is", stands));
   }
@@ -163,7 +166,7 @@ final class Endings {
         SHELF,
         set.reason().isBlank()
             ? PHRASES.say("set-by-hand")
-            : PHRASES.say("set-by-hand-2", set.reason()));
+            : PHRASES.say("set-by-hand-with", set.reason()));
   }
 
   /** Said where what was set by hand may not be done any more. */

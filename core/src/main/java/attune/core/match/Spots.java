@@ -118,7 +118,7 @@ final class Spots {
         verdict,
         Math.min(most, Math.max(1, low)),
         Math.min(most, Math.max(1, high)),
-        PHRASES.say("a-fresh-white-face-comes-2"),
+        PHRASES.say("a-fresh-white-face-and-no-ring"),
         PHRASES.say("what-stays-after-these-passes"),
         PHRASES.say("from-the-edge-inwards-a"));
   }
@@ -129,7 +129,8 @@ final class Spots {
         stain.ageDays().orElse(0) >= book.figures().get("cleaning.set-dye-days")
             && stain.kind().soil().isDye();
     if (best.isEmpty()) {
-      return said(PHRASES.say("nothing-on-the-shelf-is-2", what, place.finish().name()), SHELF);
+      return said(
+          PHRASES.say("nothing-on-the-shelf-is-made-for", what, place.finish().name()), SHELF);
     }
     if (!best.get().isOffered()) {
       return said(

@@ -132,8 +132,8 @@ final class WhatIf {
       case EXPOSURE_SPENT -> can(PHRASES.say("wait-until-the-last-years"));
       case IDENTIFY_FIRST -> can(PHRASES.say("identify-the-finish-first"));
       case LABEL_DILUTION -> cannot(PHRASES.say("no-ratio-on-its-label"));
-      case PH_ABOVE_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on"));
-      case PH_BELOW_LIMIT -> cannot(PHRASES.say("even-at-its-mildest-on-2"));
+      case PH_ABOVE_LIMIT -> cannot(PHRASES.say("too-alkaline-at-its-mildest"));
+      case PH_BELOW_LIMIT -> cannot(PHRASES.say("too-acid-at-its-mildest"));
       case TOO_WEAK, TOO_MANY_PASSES -> cannot(PHRASES.say("at-its-strongest-and-as"));
       default -> cannot(PHRASES.say("nothing-this-cannot-be-changed"));
     };

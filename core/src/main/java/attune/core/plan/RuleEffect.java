@@ -105,7 +105,7 @@ public record RuleEffect(
                         ? PHRASES.say("rinsed")
                         : PHRASES.say("seat-heat-first"))
             .collect(Collectors.toList()));
-    return String.join("; ", parts);
+    return Lists.apart(parts);
   }
 
   private static String said(Treatment t) {

@@ -199,9 +199,9 @@ public final class Quoting {
             reason ->
                 new Line(
                     Package.REFERRED,
-                    labels.getOrDefault(panel.surface().id(), panel.surface().part())
-                        + ": "
-                        + reason.text(),
+                    Lists.headed(
+                        labels.getOrDefault(panel.surface().id(), panel.surface().part()),
+                        reason.text()),
                     true,
                     false,
                     0,

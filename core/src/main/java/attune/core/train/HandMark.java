@@ -1,5 +1,6 @@
 package attune.core.train;
 
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
@@ -91,7 +92,7 @@ public record HandMark(
     List<Means> used = laid(work, run);
     used.stream()
         .filter(m -> m.mark() != Mark.RIGHT)
-        .forEach(m -> says.add(m.text() + ": " + String.join(" ", m.why())));
+        .forEach(m -> says.add(Lists.headed(m.text(), Lists.sentences(m.why()))));
     if (used.isEmpty()) {
       says.add(PHRASES.say("nothing-was-laid-dry-rubbing"));
     }

@@ -6,6 +6,7 @@ import attune.core.plan.Plan;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Timetable;
 import attune.core.train.Exercise.Fact;
+import attune.core.words.Lists;
 import attune.core.words.Moments;
 import attune.core.words.Phrases;
 import java.time.Duration;
@@ -60,7 +61,7 @@ final class HandOverSetter implements Setter {
                 facts.add(
                     new Fact(
                         PHRASES.say("laid-on"),
-                        s.product().name() + " (" + Words.of(s.step().code()) + ")")));
+                        Lists.noted(s.product().name(), Words.of(s.step().code())))));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),

@@ -41,7 +41,7 @@ final class PaceSetter implements Setter {
     }
     List<Fact> facts = new ArrayList<>(scene.facts());
     facts.add(scene.air());
-    facts.add(new Fact(PHRASES.say("with-2"), ChooseSetter.text(rung.treatment())));
+    facts.add(new Fact(PHRASES.say("with"), ChooseSetter.text(rung.treatment())));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),

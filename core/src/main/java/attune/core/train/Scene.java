@@ -69,8 +69,7 @@ public record Scene(long seed, long draw, Lesson lesson, Job job, Place place) {
         s.condition().soils().stream()
             .map(f -> Words.of(f.code()))
             .sorted()
-            .reduce((a, b) -> a + ", " + b)
-            .orElse("");
+            .collect(Lists.joining());
     return families.isEmpty() ? level : Lists.headed(level, families);
   }
 }

@@ -75,8 +75,7 @@ final class TechniqueSetter implements Setter {
         .flatMap(p -> p.firstRung().stream())
         .findFirst()
         .filter(r -> !round.step().lays())
-        .ifPresent(
-            r -> facts.add(new Fact(PHRASES.say("with-2"), ChooseSetter.text(r.treatment()))));
+        .ifPresent(r -> facts.add(new Fact(PHRASES.say("with"), ChooseSetter.text(r.treatment()))));
     return Optional.of(
         new Exercise(
             scene.lesson().id(),

@@ -31,13 +31,23 @@ public final class Lists {
   /** All of them: "seat, door and dash"; apart by semicolons where one has a comma itself. */
   public static String all(Collection<String> things) {
     return things.stream().anyMatch(thing -> thing.contains(","))
-        ? String.join("; ", things)
+        ? apart(things)
         : ALL.format(things);
   }
 
   /** One of them: "seat, door or dash". */
   public static String any(Collection<String> things) {
     return ANY.format(things);
+  }
+
+  /** All of them, apart by more than a comma: "seat, left; door, front". */
+  public static String apart(Collection<String> things) {
+    return things.stream().reduce((one, next) -> PHRASES.say("apart", one, next)).orElse("");
+  }
+
+  /** Gathers what has commas itself. */
+  public static Collector<String, ?, String> joiningApart() {
+    return Collectors.collectingAndThen(Collectors.toList(), Lists::apart);
   }
 
   /** Gathers what is said one after the other. */
@@ -48,13 +58,28 @@ public final class Lists {
   /** Whole sentences after one another, those that are not empty. */
   public static String sentences(String... sentences) {
     return Arrays.stream(sentences)
-        .filter(said -> !said.isEmpty())
+        .filter(said -> !said.isBlank())
         .collect(Collectors.joining(" "));
+  }
+
+  /** The same. */
+  public static String sentences(Collection<String> sentences) {
+    return sentences(sentences.toArray(String[]::new));
   }
 
   /** What it is about and what is said of it, if anything is: "Seat: worn". */
   public static String headed(String about, String says) {
     return says.isEmpty() ? about : PHRASES.say("headed", about, says);
+  }
+
+  /** What it is, with a word about it: "Seat (worn)". */
+  public static String noted(String what, Object word) {
+    return PHRASES.say("noted", what, word);
+  }
+
+  /** A line that is not a whole sentence, closed like one. */
+  public static String ended(String line) {
+    return PHRASES.say("ended", line);
   }
 
   private static ListFormatter of(Type type) {

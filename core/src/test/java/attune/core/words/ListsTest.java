@@ -19,6 +19,9 @@ class ListsTest {
     assertThat(Lists.all(List.of("seat", "door", "dash"))).isEqualTo("seat, door and dash");
     assertThat(Lists.all(List.of("left door, pull", "right door, pull")))
         .isEqualTo("left door, pull; right door, pull");
+    assertThat(Stream.of("seat, left", "door").collect(Lists.joiningApart()))
+        .isEqualTo("seat, left; door");
+    assertThat(Lists.apart(List.of())).isEmpty();
     assertThat(Lists.any(List.of("seat", "door", "dash"))).isEqualTo("seat, door or dash");
   }
 
@@ -26,5 +29,12 @@ class ListsTest {
   void whatIsAboutNothingMoreIsItsHeadAlone() {
     assertThat(Lists.headed("Seat", "worn")).isEqualTo("Seat: worn");
     assertThat(Lists.headed("Seat", "")).isEqualTo("Seat");
+    assertThat(Lists.noted("Front seat", 3)).isEqualTo("Front seat (3)");
+  }
+
+  @Test
+  void sentencesStandAfterOneAnotherAndALineIsClosedLikeOne() {
+    assertThat(Lists.sentences(Lists.ended("About 20 ml"), " ", "Irritates the eyes."))
+        .isEqualTo("About 20 ml. Irritates the eyes.");
   }
 }

@@ -1,0 +1,4 @@
+import messages from './en/words.json'
+import { phrases } from './phrases'
+
+export const phrase = phrases(messages)
