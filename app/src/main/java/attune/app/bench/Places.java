@@ -6,6 +6,7 @@ import attune.app.jobs.JobService;
 import attune.core.bench.FrozenTask;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -72,7 +73,6 @@ record Places(Map<String, String> labels, Map<String, String> zones) {
   }
 
   static String words(String code) {
-    String spaced = code.replace('-', ' ');
-    return Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
+    return Words.capital(code.replace('-', ' '));
   }
 }

@@ -39,6 +39,7 @@ import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -59,6 +60,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public final class PlanReader {
   private static final Phrases PHRASES = Phrases.of(PlanReader.class);
+  private static final int MINUTE_S = 60;
 
   private final JsonMapper mapper;
 
@@ -198,8 +200,17 @@ public final class PlanReader {
     return at("/step", () -> Coded.parse(Step.class, code));
   }
 
+  /** Plans from before it was written have a task's whole length. */
+  private static int hands(TaskFile f, LocalDateTime start, LocalDateTime end) {
+    return f.handsMin() == null
+        ? (int) Duration.between(start, end).toSeconds()
+        : (int) Math.round(f.handsMin() * MINUTE_S);
+  }
+
   private static FrozenTask task(TaskFile f) {
     Step step = step(f.step());
+    LocalDateTime start = time(f.start(), "/start");
+    LocalDateTime end = time(f.end(), "/end");
     return new FrozenTask(
         f.id(),
         step,
@@ -209,8 +220,9 @@ public final class PlanReader {
         Optional.ofNullable(f.toolId()),
         Optional.ofNullable(f.person()),
         f.section() == null ? 0 : f.section(),
-        time(f.start(), "/start"),
-        time(f.end(), "/end"),
+        start,
+        end,
+        hands(f, start, end),
         Optional.ofNullable(f.roundId()),
         f.wipeFrom() != null,
         orEmpty(f.after()),

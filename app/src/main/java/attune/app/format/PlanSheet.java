@@ -226,7 +226,7 @@ public final class PlanSheet {
       panels(round, panels);
     }
     ToolChange.before(round, plan).ifPresent(this::under);
-    hands(number, technique.of(round, panels));
+    hands(number, technique.of(round, plan));
     cautions(round, panels).forEach(text -> under("! " + text));
   }
 
@@ -323,8 +323,13 @@ public final class PlanSheet {
       }
     }
     boolean talk = round.step() == Step.RECEIVE || round.step() == Step.HANDOVER;
+    boolean cabin = round.zone().equals(Round.CABIN);
     return here.entrySet().stream()
-        .map(e -> talk ? Lists.headed(SheetWords.where(e.getValue()), e.getKey()) : e.getKey())
+        .map(
+            e ->
+                talk || cabin && e.getValue().size() < about.size()
+                    ? Lists.headed(SheetWords.where(e.getValue()), e.getKey())
+                    : e.getKey())
         .toList();
   }
 

@@ -203,7 +203,6 @@ public class PlanWriter {
   }
 
   private RoundFile round(Round r, Plan plan) {
-    List<SurfacePlan> panels = plan.panels(r.surfaceIds());
     return new RoundFile(
         r.id(),
         r.zone(),
@@ -219,7 +218,7 @@ public class PlanWriter {
         minutes(r.waitS()),
         Stream.concat(
                 ToolChange.before(r, plan).map(text -> new Line(About.LOAD, text)).stream(),
-                technique.of(r, panels).stream())
+                technique.of(r, plan).stream())
             .map(line -> new CodeFile(line.about().name(), line.text()))
             .toList());
   }

@@ -15,6 +15,7 @@ import attune.app.format.PlanFile.SectionsFile;
 import attune.app.format.PlanFile.SpanFile;
 import attune.app.format.PlanFile.SpotFile;
 import attune.core.check.Known;
+import attune.core.match.Dwell;
 import attune.core.match.Ledger;
 import attune.core.match.Place;
 import attune.core.match.Reason;
@@ -23,7 +24,6 @@ import attune.core.match.RuledOut;
 import attune.core.match.Rung;
 import attune.core.match.SpotWork;
 import attune.core.match.Treatment;
-import attune.core.material.Role;
 import attune.core.measure.PhInterval;
 import attune.core.measure.Sections;
 import attune.core.plan.CautionSteps;
@@ -122,15 +122,7 @@ public final class PlannedSurfaceWriter {
 
   private static RungFile rung(Place place, Rung rung, @Nullable SpotFile spot) {
     Treatment t = rung.treatment();
-    boolean screen = place.surface().role() == Role.SCREEN; // wiped at once, nothing sits
-    double spare = screen ? 0 : Math.min(rung.verdict().sections().spareS(), DAY_S);
-    int longest =
-        (int) Math.floor(Math.min(place.limits().contactMaxS().value(), t.dwellS() + spare));
-    int most =
-        t.cleaner()
-            .flatMap(Product::dwell)
-            .map(span -> Math.min(span.max(), longest))
-            .orElse(t.dwellS());
+    Span dwell = Dwell.of(place, rung);
     return new RungFile(
         t.cleaner().map(Product::id).orElse(null),
         t.ratio().code(),
@@ -139,7 +131,7 @@ public final class PlannedSurfaceWriter {
         t.applyTo().code(),
         Rounded.to(t.laid(), 1),
         t.warmth().code(),
-        new SpanFile(t.dwellS(), Math.max(t.dwellS(), most)),
+        span(dwell),
         sections(rung),
         new RangeFile(rung.passesLow(), rung.passesHigh()),
         rung.endPoint(),

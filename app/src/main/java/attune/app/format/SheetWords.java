@@ -10,6 +10,7 @@ import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -177,8 +178,7 @@ final class SheetWords {
   }
 
   static String words(String code) {
-    String spaced = code.replace('-', ' ');
-    return Character.toUpperCase(spaced.charAt(0)) + spaced.substring(1);
+    return Words.capital(code.replace('-', ' '));
   }
 
   static String ml(double ml) {

@@ -13,6 +13,7 @@ import attune.app.paper.Letterhead;
 import attune.app.paper.Paper;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import com.lowagie.text.Image;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
@@ -70,7 +71,7 @@ final class ReportPdf {
     }
     paper.part(PHRASES.say("keeping-it-so"));
     for (Advice advice : view.care()) {
-      paper.headed(capital(advice.when()), Lists.ended(advice.what()));
+      paper.headed(Words.capital(advice.when()), Lists.ended(advice.what()));
     }
     paper.text(PHRASES.say("between-visits-a-cloth-damp"));
     paper.part(PHRASES.say("what-was-used"));
@@ -180,9 +181,5 @@ final class ReportPdf {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-  }
-
-  private static String capital(String text) {
-    return Character.toUpperCase(text.charAt(0)) + text.substring(1);
   }
 }

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param about what a wait is for, or a fitting
  * @param person empty for a wait
  * @param section of its panel, from 1; 0 where that is done whole
+ * @param handsS of its length, with hands on: its neighbours' turns and its own dwell left out
  * @param wiped true where it is laid and has to be wiped in time
  * @param spot the stain it is about
  */
@@ -27,6 +28,7 @@ public record FrozenTask(
     int section,
     LocalDateTime start,
     LocalDateTime end,
+    int handsS,
     Optional<String> roundId,
     boolean wiped,
     List<String> after,

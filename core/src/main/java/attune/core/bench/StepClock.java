@@ -78,7 +78,7 @@ public record StepClock(
   /** As long as label and finish let it sit, and the hands of a pass on top: dry or not. */
   private static int allowed(RunStep step, FrozenRung rung) {
     int passes = step.task().looked().map(Looked::passesHigh).orElse(1);
-    return (int) Math.min(DAY_S, rung.dwell().maxS() + step.task().seconds() / passes);
+    return (int) Math.min(DAY_S, rung.dwell().maxS() + step.planned().handsS() / passes);
   }
 
   /** Runs since the area was laid; its first stroke was laid as long before as laying took. */

@@ -206,6 +206,11 @@ final class Cautions {
 
   private void damage() {
     add(
+        condition.wear() == Wear.CRACKED || condition.wear() == Wear.TORN,
+        ReasonCode.BLOT_NOT_RUB,
+        FINISH,
+        PHRASES.say("no-liquid-into-the-cracks"));
+    add(
         condition.damage().contains(Damage.SCUFFED),
         ReasonCode.SCUFF_STAYS,
         FINISH,

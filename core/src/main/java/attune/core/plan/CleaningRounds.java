@@ -5,10 +5,11 @@ import static attune.core.plan.VisitTasks.numbered;
 import attune.core.check.Known;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rung;
-import attune.core.match.TotalWet;
 import attune.core.match.Treatment;
 import attune.core.plan.RoundDraft.Piece;
 import attune.core.plan.RoundDraft.Wait;
+import attune.core.plan.SectionTurns.Ended;
+import attune.core.plan.SectionTurns.Section;
 import attune.core.reference.Figures;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,14 +26,14 @@ final class CleaningRounds {
   /** Minutes that sums of the same panels may differ by. */
   private static final double ROUNDING = 1e-6;
 
-  private static final int SITTING_AT_ONCE = 2;
-
   private final Figures figures;
   private final WorkTimes times;
+  private final SectionTurns turns;
 
   CleaningRounds(Figures figures, WorkTimes times) {
     this.figures = figures;
     this.times = times;
+    this.turns = new SectionTurns(figures, times);
   }
 
   /** What panels of one round have in common. */
@@ -107,16 +108,8 @@ final class CleaningRounds {
   /** Hands-on minutes of a panel, its look included. */
   double minutes(SurfacePlan plan) {
     Rung rung = plan.firstRung().orElseThrow();
-    return times.cleanMinutes(plan.match().place(), rung, passes(rung), rinsed(plan))
+    return times.cleanMinutes(plan.match().place(), rung, SectionTurns.passes(rung), rinsed(plan))
         + times.checkMinutes(plan.match().place());
-  }
-
-  private static int dries(SurfacePlan plan) {
-    return plan.dry().map(Drying::estimateS).orElse(0);
-  }
-
-  private static int passes(Rung rung) {
-    return Math.max(1, rung.verdict().passes());
   }
 
   static boolean rinsed(SurfacePlan plan) {
@@ -153,9 +146,11 @@ final class CleaningRounds {
         look(round, unseen, round, byId);
         unseen = List.of();
       }
-      List<Work> works = new ArrayList<>();
-      batch.forEach(plan -> works.addAll(sections(plan, works.size())));
-      lay(round, works, after);
+      List<List<Section>> goes = turns.goes(batch);
+      for (int i = 0; i < goes.size(); i++) {
+        round.seconds += i == 0 ? 0 : turns.restS();
+        lay(round, goes.get(i), after);
+      }
       look(round, unseen, round, byId);
       unseen = batch.stream().map(p -> p.surface().id()).toList();
     }
@@ -163,13 +158,16 @@ final class CleaningRounds {
     return round;
   }
 
-  /** Panels that are worked before the first of them has to be looked at. */
+  /**
+   * Panels that are worked before the first of them has to be looked at; more where somebody would
+   * stand by meanwhile, as long as each is looked at in time.
+   */
   private List<List<SurfacePlan>> batches(List<SurfacePlan> group) {
     double most = figures.get("check.batch");
     List<List<SurfacePlan>> batches = new ArrayList<>();
     double full = most;
     for (SurfacePlan plan : group) {
-      if (full + minutes(plan) > most) {
+      if (full + minutes(plan) > most && !fills(batches, plan)) {
         batches.add(new ArrayList<>());
         full = 0;
       }
@@ -179,75 +177,53 @@ final class CleaningRounds {
     return batches;
   }
 
-  /** A section of a panel and its passes. */
-  private record Work(
-      SurfacePlan plan, int section, int count, List<Leapfrog.Turn> turns, boolean wet) {}
-
-  private List<Work> sections(SurfacePlan plan, int before) {
-    Rung rung = plan.firstRung().orElseThrow();
-    Treatment t = rung.treatment();
-    int count = rung.verdict().sections().count();
-    int lay = t.isDry() ? 0 : WorkTimes.seconds(times.layMinutes(plan.surface(), 1.0 / count));
-    int work =
-        WorkTimes.seconds(times.workMinutes(plan.match().place(), 1.0 / count, rinsed(plan)));
-    int sit = t.isDry() ? 0 : t.dwellS();
-    int window = (int) Math.min(Integer.MAX_VALUE / 2, rung.verdict().sections().windowS());
-    List<Work> works = new ArrayList<>();
-    for (int section = 1; section <= count; section++) {
-      int piece = before + section;
-      List<Leapfrog.Turn> turns = new ArrayList<>();
-      int atOnce = TotalWet.passesAtOnce(plan.match().place(), t, figures);
-      for (int pass = 0; pass < passes(rung); pass++) {
-        if (pass > 0 && pass % atOnce == 0) {
-          turns.add(new Leapfrog.Turn(piece, 0, dries(plan), Leapfrog.NO_END, 0));
-        }
-        turns.add(new Leapfrog.Turn(piece, lay, sit, Math.max(window, lay + sit + work), work));
-      }
-      works.add(new Work(plan, section, count, turns, !t.isDry()));
+  /** True where a panel fills waits of the batch before it, and that is still looked at in time. */
+  private boolean fills(List<List<SurfacePlan>> batches, SurfacePlan plan) {
+    if (batches.isEmpty()) {
+      return false;
     }
-    return works;
+    List<SurfacePlan> batch = new ArrayList<>(batches.get(batches.size() - 1));
+    if (SectionTurns.course(turns.of(batch)).idleS() <= figures.whole("check.idle")) {
+      return false;
+    }
+    batch.add(plan);
+    List<Section> sections = turns.of(batch);
+    Leapfrog.Course course = SectionTurns.course(sections);
+    int first = SectionTurns.ended(sections, course).stream().mapToInt(this::valid).min().orElse(0);
+    double next = figures.get("check.batch") * 60;
+    return course.seconds() - first + next <= figures.get("check.after-most");
   }
 
   /** Each section's task runs from where the one before was done to its own last wipe. */
-  private void lay(RoundDraft round, List<Work> works, Function<SurfacePlan, List<String>> after) {
-    List<Leapfrog.Turn> turns = works.stream().flatMap(work -> work.turns().stream()).toList();
-    Leapfrog.Course course = Leapfrog.of(turns, SITTING_AT_ONCE);
-    List<Ended> ended = new ArrayList<>();
-    int turn = 0;
-    for (Work work : works) {
-      turn += work.turns().size();
-      ended.add(new Ended(work, course.turns().get(turn - 1)));
-    }
-    ended.sort(java.util.Comparator.comparingInt(e -> e.last().ended()));
+  private void lay(
+      RoundDraft round, List<Section> sections, Function<SurfacePlan, List<String>> after) {
+    Leapfrog.Course course = SectionTurns.course(sections);
     int from = 0;
-    for (Ended e : ended) {
-      Work work = e.work();
+    for (Ended e : SectionTurns.ended(sections, course)) {
+      Section section = e.section();
       int to = e.last().ended();
-      Leapfrog.Turn one = work.turns().get(0);
-      int hands = work.turns().stream().mapToInt(t -> t.layS() + t.workS()).sum();
+      Leapfrog.Turn one = section.turns().get(0);
       int wipeFrom = Math.max(from, e.last().laid() + one.layS() + one.sitS());
       round.pieces.add(
           new Piece(
-              numbered("clean-" + work.plan().surface().id(), work.section(), work.count()),
+              numbered("clean-" + section.plan().surface().id(), section.number(), section.count()),
               round.step,
-              List.of(work.plan().surface().id()),
-              work.count() > 1 ? work.section() : 0,
+              List.of(section.plan().surface().id()),
+              section.count() > 1 ? section.number() : 0,
               round.seconds + from,
               round.seconds + to,
-              hands,
-              work.wet()
+              section.handsS(),
+              section.wet()
                   ? VisitTasks.wipe(
                       round.seconds + Math.min(wipeFrom, to),
                       round.seconds + Math.max(to, e.last().laid() + one.mostS()))
                   : Optional.empty(),
-              after.apply(work.plan())));
+              after.apply(section.plan())));
       from = to;
     }
     round.seconds += course.seconds();
     round.handsS += course.handsS();
   }
-
-  private record Ended(Work work, Leapfrog.Taken last) {}
 
   /**
    * Rounds worked in one go: one behind the other, their looks as late as they may be, so that
@@ -283,9 +259,16 @@ final class CleaningRounds {
   }
 
   private int valid(RoundDraft round, SurfacePlan plan) {
-    int dry = plan.dry().map(Drying::estimateS).orElse(0);
-    int wiped = lastSection(round, plan.surface().id()).to();
-    return round.at + wiped + (dry <= figures.get("check.wait-most") ? dry : 0);
+    return round.at + lastSection(round, plan.surface().id()).to() + judgedAfter(plan);
+  }
+
+  private int valid(Ended ended) {
+    return ended.last().ended() + judgedAfter(ended.section().plan());
+  }
+
+  /** Seconds after its last wipe; what dries for long is judged by its cloth. */
+  private int judgedAfter(SurfacePlan plan) {
+    return plan.driesS() <= figures.get("check.wait-most") ? plan.driesS() : 0;
   }
 
   /** Looks at panels of one round, made at the end of it or of a later one. */

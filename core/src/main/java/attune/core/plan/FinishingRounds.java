@@ -1,5 +1,6 @@
 package attune.core.plan;
 
+import attune.core.material.Role;
 import attune.core.plan.LaidAreas.Area;
 import attune.core.plan.RoundDraft.Piece;
 import attune.core.plan.RoundDraft.Wait;
@@ -342,14 +343,18 @@ final class FinishingRounds {
     tasks.network().from(since.place(), place, since.seconds() + wait);
   }
 
-  /** Sitting and curing count from the last coat of the last product. */
+  /**
+   * Sitting and curing count from the last coat of the last product; nobody sits on what is neither
+   * seat nor held.
+   */
   private static void settle(RoundDraft round, SurfacePlan plan, FinishStep step, int coat) {
     if (coat < step.coats()) {
       return;
     }
     String what = step.step().code() + "-" + plan.surface().id();
     int wiped = lastOn(round, plan).to();
-    if (step.sitAfterS() > 0) {
+    boolean sat = plan.surface().role() == Role.SEAT || plan.surface().role().isControlled();
+    if (step.sitAfterS() > 0 && sat) {
       round.waits.add(
           new Wait("sit-" + what, RoundDraft.Why.NOT_SAT_IN, plan, wiped, step.sitAfterS()));
     }

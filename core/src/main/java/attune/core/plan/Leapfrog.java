@@ -25,7 +25,16 @@ public final class Leapfrog {
    * @param mostS seconds after its first stroke by which it has to be worked and wiped
    * @param workS seconds to work and wipe it
    */
-  public record Turn(int piece, int layS, int sitS, int mostS, int workS) {}
+  public record Turn(int piece, int layS, int sitS, int mostS, int workS) {
+    /** Nobody's work: the piece dries before its next turn, or whoever works it rests. */
+    public static Turn pause(int piece, int seconds) {
+      return new Turn(piece, 0, seconds, NO_END, 0);
+    }
+
+    private boolean isPause() {
+      return layS == 0 && workS == 0;
+    }
+  }
 
   /** When a turn is laid, taken up and wiped, in seconds from the start. */
   public record Taken(int laid, int begun, int ended) {}
@@ -39,6 +48,11 @@ public final class Leapfrog {
   public record Course(List<Taken> turns, int seconds, int handsS) {
     public Course {
       turns = List.copyOf(turns);
+    }
+
+    /** Seconds in which nothing could be done. */
+    public int idleS() {
+      return seconds - handsS;
     }
   }
 
@@ -59,7 +73,8 @@ public final class Leapfrog {
   }
 
   /**
-   * @param atOnce how many pieces may sit at a time, 1 or more
+   * @param atOnce how many pieces may sit at a time, 1 or more; what only dries or waits is not
+   *     among them
    */
   public static Course of(List<Turn> turns, int atOnce) {
     return new Leapfrog(turns, atOnce).run();
@@ -70,10 +85,10 @@ public final class Leapfrog {
     while (true) {
       int due = due();
       int next = next();
-      if (due != FREE) {
-        work(due);
-      } else if (next != FREE && (sitting.isEmpty() || sitting.size() < atOnce && leaves(next))) {
+      if (next != FREE && mayBeLaid(next)) {
         lay(next);
+      } else if (due != FREE) {
+        work(due);
       } else if (!sitting.isEmpty()) {
         now = sitting.stream().mapToInt(this::ready).filter(t -> t > now).min().getAsInt();
       } else {
@@ -85,6 +100,11 @@ public final class Leapfrog {
       taken.add(new Taken(laid[i], begun[i], begun[i] + turns.get(i).workS()));
     }
     return new Course(taken, now, hands);
+  }
+
+  private boolean mayBeLaid(int next) {
+    long laidNow = sitting.stream().filter(i -> !turns.get(i).isPause()).count();
+    return laidNow == 0 || (turns.get(next).isPause() || laidNow < atOnce) && leaves(next);
   }
 
   private int ready(int i) {

@@ -332,6 +332,13 @@ public final class Planner {
     return (int) Math.ceil((clean + finish) * overrun);
   }
 
+  /** Whether something is laid that an old dressing would keep from bonding. */
+  private static boolean bonds(List<SurfacePlan> plans) {
+    return plans.stream()
+        .flatMap(p -> p.finishSteps().stream())
+        .anyMatch(step -> step.step() == Step.COAT || step.step() == Step.BARRIER);
+  }
+
   private List<Reason> warnings(Job job, List<SurfacePlan> plans, Timetable timetable) {
     List<Reason> warnings = new ArrayList<>();
     if (job.surfaces().stream().anyMatch(s -> book.finishes().find(s.finish()).isEmpty())) {
@@ -340,7 +347,12 @@ public final class Planner {
     boolean earlierKnown =
         job.historyKnown() || job.surfaces().stream().anyMatch(s -> !s.history().isEmpty());
     if (!earlierKnown && plans.stream().anyMatch(p -> !p.finishSteps().isEmpty())) {
-      warn(warnings, ReasonCode.HISTORY_UNKNOWN, PHRASES.say("nothing-is-known-of-earlier"));
+      warn(
+          warnings,
+          ReasonCode.HISTORY_UNKNOWN,
+          bonds(plans)
+              ? PHRASES.say("nothing-is-known-off-with-it")
+              : PHRASES.say("nothing-is-known-of-earlier"));
     }
     for (ReasonCode code : List.of(ReasonCode.SURFACE_TOO_HOT, ReasonCode.WINDOW_TOO_SHORT)) {
       plans.stream()

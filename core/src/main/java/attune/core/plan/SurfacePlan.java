@@ -66,6 +66,11 @@ public record SurfacePlan(
         0);
   }
 
+  /** Seconds until it is dry after its last wipe; 0 where nothing wets it. */
+  int driesS() {
+    return dry.map(Drying::estimateS).orElse(0);
+  }
+
   public Surface surface() {
     return match.place().surface();
   }

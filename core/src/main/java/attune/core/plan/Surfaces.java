@@ -8,6 +8,11 @@ final class Surfaces {
     return plan.match().place().finish().isTextile();
   }
 
+  /** Mould, or blood over more than a spot. */
+  static boolean isHazard(SurfacePlan plan) {
+    return plan.surface().condition().isHazard();
+  }
+
   static boolean isPlastic(SurfacePlan plan) {
     return plan.match().place().finish().isPlastic();
   }

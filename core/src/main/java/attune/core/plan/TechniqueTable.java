@@ -9,7 +9,9 @@ import attune.core.shelf.ProductRole;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
 import attune.core.survey.Surface;
+import attune.core.words.Lists;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -44,6 +46,11 @@ public final class TechniqueTable {
   /** Kinds whose bottle goes on the tool, unless the plan says that it goes on the panel. */
   private static final Set<String> LOADED_ON_THE_TOOL = Set.of("hide", "flat", "grained");
 
+  /** Smooth faces whose hands differ too little to be told apart in one round. */
+  private static final Set<String> PLAIN = Set.of("hide", "flat", "grained", "wipe");
+
+  private static final Set<String> LEVERS = Set.of("lever", "handbrake", "throttle");
+
   private TechniqueTable(List<Row> rows) {
     rows.forEach(row -> byKind.computeIfAbsent(row.kind(), k -> new ArrayList<>()).add(row.line()));
   }
@@ -70,8 +77,41 @@ public final class TechniqueTable {
     return byKind.getOrDefault(kind, List.of());
   }
 
+  /** Lines of a round of a plan; what another kind of panel in it wants is said of that panel. */
+  public List<Line> of(Round round, Plan plan) {
+    List<SurfacePlan> panels = plan.panels(round.surfaceIds());
+    if (round.step() == Step.DRY_SOIL && plan.surfaces().stream().anyMatch(Surfaces::isHazard)) {
+      return of("dry-soil-still");
+    }
+    List<Line> lines = new ArrayList<>(of(round, panels));
+    if (round.step().cleans() && !round.spots()) {
+      lines.addAll(ofOthers(panels));
+    }
+    return lines;
+  }
+
+  private List<Line> ofOthers(List<SurfacePlan> panels) {
+    Map<String, List<SurfacePlan>> kinds = new LinkedHashMap<>();
+    panels.forEach(p -> kinds.computeIfAbsent(cleaned(p), k -> new ArrayList<>()).add(p));
+    String first = cleaned(panels.get(0));
+    return kinds.entrySet().stream()
+        .filter(e -> !e.getKey().equals(first) && !PLAIN.contains(e.getKey()))
+        .map(e -> of(of(e.getKey()), e.getValue()))
+        .toList();
+  }
+
+  private static Line of(List<Line> lines, List<SurfacePlan> panels) {
+    String parts =
+        Words.capital(
+            Lists.facts(
+                panels.stream().map(p -> Words.of(p.surface().part())).distinct().toList()));
+    return new Line(
+        lines.get(0).about(),
+        Lists.headed(parts, Lists.sentences(lines.stream().map(Line::text).toList())));
+  }
+
   /**
-   * Lines of a round: those of its first panel's kind of work, which its others share.
+   * Lines of a round: those of its first panel's kind of work.
    *
    * @param plans its panels
    */
@@ -130,7 +170,7 @@ public final class TechniqueTable {
       return "nap";
     }
     if (surface.isGrip()) {
-      return "rim";
+      return LEVERS.stream().anyMatch(surface.part()::contains) ? "lever" : "rim";
     }
     if (surface.part().contains("vent")) {
       return "vents";
@@ -139,7 +179,7 @@ public final class TechniqueTable {
       case "textile/headliner" -> hasBristles(plan) ? "headliner-brush" : "headliner";
       case "textile/pile" -> "carpet";
       case "textile/webbing" -> "belt";
-      case "textile/flat" -> "fabric";
+      case "textile/flat" -> isWorkedWith(Tool.Kind.CLOTH, plan) ? "fabric-wiped" : "fabric";
       case "plastic/gloss", "metal/bright" -> "gloss";
       case "wood/open-pore", "wood/lacquered" -> "wood";
       case "paint/jamb" -> "paint";

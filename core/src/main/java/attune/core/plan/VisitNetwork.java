@@ -185,13 +185,14 @@ final class VisitNetwork {
   }
 
   private Since sinceSpot(List<RoundDraft> rounds, int place, SurfacePlan plan) {
-    int dries = plan.dry().map(Drying::estimateS).orElse(0);
     return rounds.stream()
         .flatMap(
             round ->
                 round.pieces.stream()
                     .filter(piece -> piece.surfaceIds().contains(plan.surface().id()))
-                    .map(piece -> new Since(place, round.at + piece.to() + dries, piece.id())))
+                    .map(
+                        piece ->
+                            new Since(place, round.at + piece.to() + plan.driesS(), piece.id())))
         .reduce((a, b) -> b)
         .orElseThrow();
   }

@@ -170,7 +170,7 @@ final class VisitOpening {
   /** In one go, or shared out along the walk when there is more than one pair of hands. */
   private List<Integer> drySoil(int before, String beforeId) {
     List<SurfacePlan> reached = new ArrayList<>(surfaces);
-    reached.removeIf(VisitOpening::isHazard); // air and nozzle carry mould and dried blood about
+    reached.removeIf(Surfaces::isHazard); // air and nozzle carry mould and dried blood about
     if (reached.isEmpty()) {
       lastDry = beforeId;
       return new ArrayList<>(List.of(before));
@@ -191,10 +191,6 @@ final class VisitOpening {
       }
     }
     return places;
-  }
-
-  private static boolean isHazard(SurfacePlan plan) {
-    return plan.surface().condition().isHazard();
   }
 
   private double dust(SurfacePlan plan) {

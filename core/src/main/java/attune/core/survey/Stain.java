@@ -73,7 +73,7 @@ public record Stain(Kind kind, Extent extent, Optional<Double> cm2, Optional<Int
     return new Stain(Kind.of(soil), Extent.SPOT, Optional.empty(), ageDays);
   }
 
-  /** Its size on a panel, never more than that. */
+  /** What is worked: no less than a fingertip behind a cloth covers, never more than the panel. */
   public SquareMetres area(SquareMetres panel) {
     double usual =
         switch (extent) {
@@ -81,7 +81,7 @@ public record Stain(Kind kind, Extent extent, Optional<Double> cm2, Optional<Int
           case STREAK -> STREAK_CM2 / CM2_A_M2;
           case PANEL -> panel.value();
         };
-    return new SquareMetres(
-        Math.min(panel.value(), cm2.map(size -> size / CM2_A_M2).orElse(usual)));
+    double size = Math.max(SquareMetres.MIN, cm2.map(told -> told / CM2_A_M2).orElse(usual));
+    return new SquareMetres(Math.min(panel.value(), size));
   }
 }

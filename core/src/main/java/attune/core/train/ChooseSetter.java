@@ -15,6 +15,7 @@ import attune.core.shelf.ProductRole;
 import attune.core.shelf.Tool;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

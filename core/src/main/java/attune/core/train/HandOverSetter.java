@@ -9,6 +9,7 @@ import attune.core.train.Exercise.Fact;
 import attune.core.words.Lists;
 import attune.core.words.Moments;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;

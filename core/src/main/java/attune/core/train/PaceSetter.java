@@ -55,7 +55,7 @@ final class PaceSetter implements Setter {
 
   private static List<Choice> choices(Scene scene, Sections now, boolean waits) {
     int right = now.count();
-    String window = PHRASES.say("the-film-can-be-worked", Words.minutes(now.windowS()));
+    String window = PHRASES.say("the-film-can-be-worked", Minutes.of(now.windowS()));
     double area = scene.surface().area().value();
     String air = String.valueOf(bucket(now.windowS()));
     String hot = " at " + Math.round(scene.place().found().value());

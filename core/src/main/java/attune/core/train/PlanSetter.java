@@ -7,6 +7,7 @@ import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.train.Exercise.Fact;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;

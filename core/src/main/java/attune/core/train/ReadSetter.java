@@ -15,6 +15,7 @@ import attune.core.simulate.SimulatedSurface;
 import attune.core.simulate.Validity;
 import attune.core.train.Exercise.Fact;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

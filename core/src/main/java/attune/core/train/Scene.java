@@ -6,6 +6,7 @@ import attune.core.survey.Surface;
 import attune.core.train.Exercise.Fact;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;

@@ -17,6 +17,7 @@ import attune.core.survey.Job;
 import attune.core.survey.Setting;
 import attune.core.survey.Surface;
 import attune.core.survey.Wishes;
+import attune.core.words.Words;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;

@@ -8,6 +8,7 @@ import attune.core.survey.Condition;
 import attune.core.survey.Setting.FaultSeen;
 import attune.core.train.Exercise.Fact;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

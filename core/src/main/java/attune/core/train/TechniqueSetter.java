@@ -10,6 +10,7 @@ import attune.core.plan.TechniqueTable.About;
 import attune.core.plan.TechniqueTable.Line;
 import attune.core.train.Exercise.Fact;
 import attune.core.words.Phrases;
+import attune.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -120,18 +120,24 @@ final class ARun {
 
   /** Some minutes of work on some panels, after what is named. */
   ARun work(String id, Step step, int minutes, List<String> on, String... after) {
-    return task(id, step, minutes, Optional.of("Mira"), Optional.of("r-" + id), on, after);
+    return leapt(id, step, minutes, minutes, on, after);
+  }
+
+  /** The same among its neighbours' turns: so many of its minutes have hands on. */
+  ARun leapt(String id, Step step, int minutes, int hands, List<String> on, String... after) {
+    return task(id, step, minutes, hands, Optional.of("Mira"), Optional.of("r-" + id), on, after);
   }
 
   /** The same by itself: what dries or cures. */
   ARun wait(String id, Step step, int minutes, List<String> on, String... after) {
-    return task(id, step, minutes, Optional.empty(), Optional.empty(), on, after);
+    return task(id, step, minutes, 0, Optional.empty(), Optional.empty(), on, after);
   }
 
   private ARun task(
       String id,
       Step step,
       int minutes,
+      int hands,
       Optional<String> person,
       Optional<String> round,
       List<String> on,
@@ -154,6 +160,7 @@ final class ARun {
             0,
             at,
             at.plusMinutes(minutes),
+            60 * hands,
             round,
             step.cleans(),
             List.of(after),

@@ -98,6 +98,7 @@ class RunStepsTest {
             0,
             like.start(),
             like.end(),
+            like.handsS(),
             Optional.empty(),
             false,
             List.of(),

@@ -51,6 +51,17 @@ class StepClockTest {
         .contains(420);
   }
 
+  @Test
+  void theTurnsOfItsNeighboursLetNothingSitForLonger() {
+    ARun run =
+        new ARun()
+            .panel("seat", "leather/coated", Role.SEAT, rung("mild", "1:10", 2))
+            .leapt("clean-seat", Step.CLEAN, 40, 2, SEAT);
+    assertThat(clock(run, "clean-seat", air(9000)).wipeByS())
+        .as("120 s on the label and half of two minutes' hands")
+        .contains(180);
+  }
+
   private static Optional<Workable> air(double windowS) {
     return Optional.of(new Workable(windowS, 1, true));
   }

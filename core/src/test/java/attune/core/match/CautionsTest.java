@@ -76,6 +76,9 @@ class CautionsTest {
             ReasonCode.SHAVE_FIRST,
             ASurface.of("microsuede/synthetic").nap(Nap.PILLED).soiled(LIGHT)),
         said(ReasonCode.BLOT_NOT_RUB, ASurface.of("microsuede/synthetic").soiled(LIGHT)),
+        said(
+            ReasonCode.BLOT_NOT_RUB,
+            ASurface.of("leather/aniline").wear(Wear.CRACKED).soiled(LIGHT)),
         said(ReasonCode.VACUUM_FIRST, ASurface.of("leather/coated").perforated().soiled(LIGHT)),
         said(ReasonCode.VACUUM_FIRST, ASurface.of("textile/pile").role(Role.FLOOR).soiled(LIGHT)),
         said(ReasonCode.BELT_CHECK, ASurface.of("textile/webbing").role(Role.TRIM).soiled(LIGHT)),

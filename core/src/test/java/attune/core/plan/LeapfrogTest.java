@@ -41,6 +41,27 @@ class LeapfrogTest {
   }
 
   @Test
+  void theNextPassIsLaidBeforeWhatHasSatIsWorked() {
+    List<Turn> turns =
+        List.of(turn(1, 10, 40, 60), turn(1, 10, 40, 60), turn(2, 10, 40, 60), turn(2, 10, 40, 60));
+    assertThat(Leapfrog.of(turns, 2).idleS()).as("before the first has sat").isEqualTo(30);
+  }
+
+  @Test
+  void aPieceThatDriesKeepsNobodyFromTheOthers() {
+    List<Turn> turns =
+        List.of(
+            turn(1, 10, 0, 60),
+            Turn.pause(1, 300),
+            turn(1, 10, 0, 60),
+            turn(2, 10, 0, 60),
+            turn(3, 10, 0, 60));
+    Course course = Leapfrog.of(turns, 1);
+    assertThat(course.turns().get(4).ended()).isEqualTo(3 * 70);
+    assertThat(course.seconds()).isEqualTo(70 + 300 + 70);
+  }
+
+  @Test
   void whatWouldDryMeanwhileIsNotLaid() {
     List<Turn> tight = List.of(new Turn(1, 60, 60, 190, 60), new Turn(2, 120, 60, 400, 60));
     Course course = Leapfrog.of(tight, 2);

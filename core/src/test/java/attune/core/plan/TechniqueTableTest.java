@@ -10,9 +10,11 @@ import attune.core.material.Role;
 import attune.core.measure.PhNature;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
+import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Surface;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,6 +24,10 @@ class TechniqueTableTest {
   private static final Product SOAP =
       AProduct.cleaner("soap", 9).ph(7.2, PhNature.NEUTRAL_SURFACTANT).dwell(20, 50).build();
   private static final Tool CLOTH = ATool.of(Tool.Kind.CLOTH);
+
+  private static final Shelf SHELF = Given.shelf(SOAP, ATool.SPONGE, ATool.SOFT_BRUSH, CLOTH);
+  private static final TechniqueTable TABLE =
+      TechniqueTable.read("technique.csv", Given.lines("technique.csv"));
 
   private static String kind(String finish, Role role, Tool tool) {
     Surface surface = ASurface.of(finish).role(role).soiled(Level.MODERATE).build();
@@ -36,8 +42,60 @@ class TechniqueTableTest {
   }
 
   @Test
+  void aLeverHasNoSpokes() {
+    Surface lever =
+        ASurface.of("metal/bright")
+            .role(Role.GRIP)
+            .at("console", "lever knob")
+            .soiled(Level.MODERATE)
+            .build();
+    assertThat(TechniqueTable.kind(Step.CLEAN, Given.plan(SHELF, lever).surfaces()))
+        .isEqualTo("lever");
+  }
+
+  @Test
+  void whatAPanelOfAnotherKindWantsIsSaidOfIt() {
+    Surface back = ASurface.of("leather/coated").at("seat", "back").soiled(Level.MODERATE).build();
+    Surface cushion =
+        ASurface.of("leather/coated")
+            .id("cushion")
+            .at("seat", "cushion-centre")
+            .perforated()
+            .soiled(Level.MODERATE)
+            .build();
+    assertThat(lines(Step.CLEAN, back, cushion))
+        .contains("Overlapping straight strokes with the weight of the tool alone.")
+        .anyMatch(text -> text.startsWith("Cushion centre: Foam on the tool; never pushed into"));
+  }
+
+  @Test
+  void nothingIsBlownAboutWhereThereIsMould() {
+    Surface dusty = ASurface.of("leather/coated").soiled(Level.MODERATE, Soil.DUST).build();
+    Surface mouldy =
+        ASurface.of("textile/pile")
+            .id("carpet")
+            .role(Role.FLOOR)
+            .soiled(Level.MODERATE, Soil.MOULD)
+            .build();
+    assertThat(lines(Step.DRY_SOIL, dusty)).anyMatch(text -> text.startsWith("Blow"));
+    assertThat(lines(Step.DRY_SOIL, dusty, mouldy))
+        .anyMatch(text -> text.startsWith("No air"))
+        .noneMatch(text -> text.startsWith("Blow"));
+  }
+
+  private static List<String> lines(Step step, Surface... surfaces) {
+    Plan plan = Given.plan(SHELF, surfaces);
+    return plan.timetable().rounds().stream()
+        .filter(round -> round.step() == step)
+        .flatMap(round -> TABLE.of(round, plan).stream())
+        .map(TechniqueTable.Line::text)
+        .toList();
+  }
+
+  @Test
   void aClothIsNotToldWhatABrushIs() {
     assertThat(kind("rubber/seal-or-mat", Role.FLOOR, CLOTH)).isEqualTo("rubber-wiped");
     assertThat(kind("textile/headliner", Role.OVERHEAD, CLOTH)).isEqualTo("headliner");
+    assertThat(kind("textile/flat", Role.SEAT, CLOTH)).isEqualTo("fabric-wiped");
   }
 }

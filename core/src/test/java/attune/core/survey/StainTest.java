@@ -45,10 +45,11 @@ class StainTest {
     "STREAK, , 0.3, 0.01",
     "PANEL, , 0.3, 0.3",
     "SPOT, 6, 0.3, 0.0006",
+    "SPOT, 0.5, 0.3, 0.0005",
     "SPOT, 9000, 0.3, 0.3",
     "STREAK, , 0.002, 0.002",
   })
-  void isAsLargeAsToldAndNeverLargerThanItsPanel(
+  void isAsLargeAsToldButNoSmallerThanAFingertipNorLargerThanItsPanel(
       Extent extent, Double cm2, double panel, double area) {
     Stain stain = new Stain(Kind.INK, extent, Optional.ofNullable(cm2), Optional.empty());
     assertThat(stain.area(new SquareMetres(panel)).value()).isEqualTo(area);
