@@ -91,6 +91,9 @@ function useOutbox(id: string, heard: (fresh: Bench) => void) {
   return { outbox, stands }
 }
 
+/** How much of a run this device has told and the server has not taken; it goes out meanwhile. */
+export const useWaiting = (id: string) => useOutbox(id, useHeard(id)).stands.waiting.length
+
 /**
  * The run, and what can be told it. What is told shows at once, is kept on the device until the
  * server has it, and goes out in its order, each entry once.

@@ -1,8 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
 import { useState, type ReactNode } from 'react'
+import { Link } from 'react-router'
 import { ApiError, api, need, type Schemas } from '../api/client'
 import { handoverQuery, jobQuery } from '../api/queries'
+import { useWaiting } from '../bench/useBench'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -18,6 +20,7 @@ export function HandoverView() {
   const job = useJob()
   const client = useQueryClient()
   const [asking, setAsking] = useState(false)
+  const waiting = useWaiting(job.id)
   const handover = useQuery({ ...handoverQuery(job.id), refetchOnMount: 'always', retry: false })
   const close = useMutation({
     mutationFn: () => need(api.POST('/api/v1/jobs/{id}/handover', { params: { path: { id: job.id } } })),
@@ -44,6 +47,7 @@ export function HandoverView() {
       </div>
     )
   const { data } = handover
+  const stale = waiting > 0 || handover.isFetching
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-3 p-2 md:p-5 print:max-w-none print:p-0">
       {asking && data.state !== 'handed-over' && (
@@ -55,13 +59,14 @@ export function HandoverView() {
             <ButtonLink to={`/jobs/${job.id}/bench`} weight="main" className="min-h-14">
               {phrase('back-to-the-bench')}
             </ButtonLink>
-            <Button className="min-h-14" onClick={() => close.mutate()} disabled={close.isPending}>
+            <Button className="min-h-14" onClick={() => close.mutate()} disabled={close.isPending || stale}>
               {phrase('hand-over-without-it')}
             </Button>
           </div>
         </section>
       )}
       {close.isError && <Trouble error={close.error} />}
+      {waiting > 0 && data.state !== 'handed-over' && <OnTheirWay waiting={waiting} jobId={job.id} />}
       <div className="no-print flex flex-wrap gap-2">
         {data.state === 'handed-over' ? (
           <p className="flex min-h-11 items-center font-semibold text-tune">
@@ -74,7 +79,7 @@ export function HandoverView() {
             weight="main"
             className="min-h-14"
             onClick={() => (data.notDone.length > 0 ? setAsking(true) : close.mutate())}
-            disabled={close.isPending}
+            disabled={close.isPending || stale}
           >
             {phrase('hand-over')}
           </Button>
@@ -114,6 +119,18 @@ export function HandoverView() {
       </div>
       <Sheet handover={data} src={(photo) => `/api/v1/jobs/${job.id}/photos/${photo}/picture`} />
       <Links jobId={job.id} />
+    </div>
+  )
+}
+
+/** What was told at this device's bench and is not on the page yet. */
+function OnTheirWay({ waiting, jobId }: { waiting: number; jobId: string }) {
+  return (
+    <div role="status" className="no-print border-l-4 border-l-care pl-3">
+      <p>{phrase('told-and-not-in-yet', { waiting })}</p>
+      <Link to={`/jobs/${jobId}/bench`} className="inline-flex min-h-11 items-center underline">
+        {phrase('see-at-the-bench')}
+      </Link>
     </div>
   )
 }

@@ -38,7 +38,7 @@ final class AtTheBench {
             .getByRole(
                 AriaRole.BUTTON,
                 new Locator.GetByRoleOptions().setName(Pattern.compile("^(Done|Laid)$")));
-    Locator press = answers.count() > 0 ? answers.first() : done;
+    Locator press = answers.or(done).first(); // whichever the step in hand has by then
     while (!press.isEnabled()) {
       allTheSame(visit);
       tickCautions(visit); // of the step that is in hand by now: clocks run meanwhile

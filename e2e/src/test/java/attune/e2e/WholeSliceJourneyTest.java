@@ -148,8 +148,22 @@ class WholeSliceJourneyTest {
     return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);
   }
 
-  private static void handOver(Visit visit) {
+  /** Told at the bench without a line: nobody hands over what is not in yet. */
+  private static void nothingIsLeftOut(Visit visit) {
+    visit.buttonLike("^Undo: ").click();
+    assertThat(visit.page.getByText("Every step is done.")).isHidden();
+    visit.page.route("**/bench/entries", route -> route.abort());
+    AtTheBench.goOn(visit);
+    assertThat(visit.page.getByText("Every step is done.")).isVisible();
     visit.link("To the hand-over").click();
+    assertThat(visit.page.getByText("1 entry of this device is not in yet")).isVisible();
+    assertThat(visit.button("Hand over")).isDisabled();
+    visit.page.unroute("**/bench/entries");
+    assertThat(visit.button("Hand over")).isEnabled();
+  }
+
+  private static void handOver(Visit visit) {
+    nothingIsLeftOut(visit);
     assertThat(visit.heading("What was done")).isVisible();
     assertThat(visit.page.getByText(Pattern.compile("Found: moderate skin oil"))).isVisible();
     visit.isFitForEveryone();
