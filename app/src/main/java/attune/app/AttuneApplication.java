@@ -9,6 +9,7 @@ import attune.app.crew.OwnerResetCommand;
 import attune.app.format.BadInput;
 import attune.app.mix.MixCommand;
 import attune.app.network.NetworkStart;
+import attune.app.network.PortCheck;
 import attune.app.planning.PlanCommand;
 import attune.app.shelf.CheckCommand;
 import attune.app.web.Time;
@@ -68,6 +69,7 @@ public class AttuneApplication {
                 word -> Passphrase.fault(Path.of(word.substring(PASSPHRASE.length()))).stream())
             .forEach(AttuneApplication::refuse);
         settings = onNetwork(settings);
+        PortCheck.fault(List.of(settings)).ifPresent(AttuneApplication::refuse);
         SpringApplication.run(AttuneApplication.class, settings);
       }
       default -> {

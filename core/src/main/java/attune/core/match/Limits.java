@@ -141,6 +141,7 @@ public record Limits(
       phOccasionalLow = higher(phOccasionalLow, strict.routinePh().low(), why);
       phOccasionalHigh = lower(phOccasionalHigh, strict.routinePh().high(), why);
       wetMax = lower(wetMax, strict.wetMax(), why);
+      wetOn = higher(wetOn, strict.wetOn(), why);
       contactMaxS = lower(contactMaxS, strict.contactMaxMin() * 60, why);
       agitationMax = lower(agitationMax, strict.agitationMax(), why);
       abrasive = higher(abrasive, strict.abrasive(), why);
@@ -166,7 +167,9 @@ public record Limits(
         String why =
             surface.perforated() ? PHRASES.say("perforated") : PHRASES.say("heated-or-ventilated");
         wetMax = lower(wetMax, wetMax.value() * figures.get("limit.perforated-wet"), why);
-        wetOn = higher(wetOn, WetOn.TOOL, why);
+        if (wetOn.value() != WetOn.CLOTH) {
+          wetOn = new Limit<>(WetOn.TOOL, SetBy.MODIFIER, why); // said before what its finish wants
+        }
         steam = higher(steam, SteamRule.NO, why);
       }
       if (surface.has(Feature.ELECTRONICS) || surface.has(Feature.AIRBAG)) {

@@ -64,7 +64,11 @@ class LimitsTest {
         Arguments.of("switches and an airbag beside what is held", leather().role(Role.GRIP)),
         Arguments.of("wood, screen or bright metal beside", leather().beside(Near.WOOD_OPEN_PORE)),
         Arguments.of("wood, screen or bright metal beside", leather().beside(Near.SCREEN)),
-        Arguments.of("wood, screen or bright metal beside", leather().beside(Near.METAL_BRIGHT)));
+        Arguments.of("wood, screen or bright metal beside", leather().beside(Near.METAL_BRIGHT)),
+        Arguments.of("worn", leather().wear(Wear.WORN)),
+        Arguments.of("aniline leather", ASurface.of("leather/aniline")),
+        Arguments.of("nubuck", ASurface.of("leather/nubuck")),
+        Arguments.of("perforated", ASurface.of("leather/aniline").perforated()));
   }
 
   @ParameterizedTest(name = "{0}")
