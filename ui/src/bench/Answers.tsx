@@ -65,7 +65,7 @@ export function Answers(props: {
             <Button
               key={answer.seen}
               weight={i === 0 && !props.early && task.passes + 1 >= task.passesLow ? 'main' : 'plain'}
-              className={`min-h-16 flex-col gap-0 px-1 leading-tight md:text-do ${next === 'refer' ? 'border-4 border-over' : ''}`}
+              className={`min-h-16 flex-col gap-0 px-1 py-2 leading-tight md:text-do ${next === 'refer' ? 'border-4 border-over' : ''}`}
               disabled={props.disabled}
               onClick={() => props.onSeen(answer.seen)}
             >
