@@ -207,9 +207,9 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
           </p>
         )}
         <ul className="list-[square] pl-5">
-          {h.notCured.map((n) => (
-            <li key={n.label + n.code + n.text}>
-              <strong>{n.label}:</strong> {n.text}
+          {stays(h.notCured).map(([text, labels]) => (
+            <li key={text}>
+              <strong>{allOf(labels)}:</strong> {text}
             </li>
           ))}
         </ul>
@@ -304,6 +304,13 @@ function grouped(treated: Schemas['Treated'][]) {
     lines.set(key, line)
   }
   return [...lines.values()]
+}
+
+/** What was not cured, each thing once with all panels it is said of. */
+function stays(notCured: Schemas['NotCured'][]) {
+  const lines = new Map<string, string[]>()
+  notCured.forEach((n) => lines.set(n.text, [...(lines.get(n.text) ?? []), n.label]))
+  return [...lines]
 }
 
 const short = (labels: string[]) =>

@@ -6,8 +6,11 @@ import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * What the customer is told.
@@ -60,6 +63,18 @@ public record HandoverView(
 
   /** A panel that was worked on. */
   public record Treated(String surfaceId, String label, String found, String did) {}
+
+  /** What was not cured, each thing once with all panels it is said of, as a paper has it. */
+  Map<String, String> staysOnPanels() {
+    return notCured.stream()
+        .collect(
+            Collectors.groupingBy(
+                NotCured::text,
+                LinkedHashMap::new,
+                Collectors.mapping(
+                    NotCured::label,
+                    Collectors.collectingAndThen(Collectors.toList(), Lists::all))));
+  }
 
   /** What cleaning could not mend, and why. */
   public record NotCured(String label, String code, String text) {}

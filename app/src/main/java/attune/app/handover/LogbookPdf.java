@@ -3,7 +3,6 @@ package attune.app.handover;
 import attune.app.bench.RunRecord;
 import attune.app.bench.RunRecord.RecordLine;
 import attune.app.bench.StepWords;
-import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.Used;
 import attune.app.paper.Letterhead;
 import attune.app.paper.Paper;
@@ -62,9 +61,7 @@ final class LogbookPdf {
     if (view.notCured().isEmpty()) {
       paper.text(PHRASES.say("nothing-noted"));
     }
-    for (NotCured not : view.notCured()) {
-      paper.headed(not.label(), not.text());
-    }
+    view.staysOnPanels().forEach((text, panels) -> paper.headed(panels, text));
     paper.spacedLine(PHRASES.say("cleaning-of-cabin-trim-only"), Paper.NOTE, 10);
     signatures(paper);
     return paper.close();

@@ -4,7 +4,6 @@ import attune.app.handover.HandoverView.Advice;
 import attune.app.handover.HandoverView.BeforeAfter;
 import attune.app.handover.HandoverView.Correction;
 import attune.app.handover.HandoverView.Half;
-import attune.app.handover.HandoverView.NotCured;
 import attune.app.handover.HandoverView.NotDone;
 import attune.app.handover.HandoverView.Ready;
 import attune.app.handover.HandoverView.Treated;
@@ -32,6 +31,9 @@ import java.util.stream.Collectors;
 
 /** The customer's report on paper, pictures with it. */
 final class ReportPdf {
+  /** Panels that are named; more are most of the cabin. */
+  private static final int READABLE = 6;
+
   private static final Phrases PHRASES = Phrases.of(ReportPdf.class);
 
   private static final float PICTURE_HEIGHT = 150;
@@ -66,12 +68,14 @@ final class ReportPdf {
               ? PHRASES.say("nothing-all-that-was-found")
               : PHRASES.say("nothing-among-what-was-worked"));
     }
-    for (NotCured not : view.notCured()) {
-      paper.headed(not.label(), not.text());
-    }
+    view.staysOnPanels().forEach((text, panels) -> paper.headed(panels, text));
     paper.part(PHRASES.say("keeping-it-so"));
     for (Advice advice : view.care()) {
-      paper.headed(Words.capital(advice.when()), Lists.ended(advice.what()));
+      boolean named = !advice.labels().isEmpty() && advice.labels().size() <= READABLE;
+      paper.headed(
+          Words.capital(advice.when()),
+          Lists.sentences(
+              Lists.ended(advice.what()), named ? Lists.ended(Lists.all(advice.labels())) : ""));
     }
     paper.text(PHRASES.say("between-visits-a-cloth-damp"));
     paper.part(PHRASES.say("what-was-used"));

@@ -117,6 +117,15 @@ class ReportApiTest {
   }
 
   @Test
+  void whatStaysIsSaidOnceForAllItsPanels() throws IOException {
+    api.see(job, "clean-fl-cushion-centre", "colour");
+    api.see(job, "clean-fl-back-centre", "colour");
+    assertThat(report().get("notCured")).hasSizeGreaterThan(1);
+    api.doEverything(job);
+    assertThat(text(pdf("a4")).split("re-colours")).hasSize(2);
+  }
+
+  @Test
   void anAircraftGetsASheetForItsLogbookAndACarDoesNot() throws IOException {
     String cabin = api.newJob("Cabin before the season", "light-aircraft");
     api.find(
