@@ -91,8 +91,11 @@ function useOutbox(id: string, heard: (fresh: Bench) => void) {
   return { outbox, stands }
 }
 
-/** How much of a run this device has told and the server has not taken; it goes out meanwhile. */
-export const useWaiting = (id: string) => useOutbox(id, useHeard(id)).stands.waiting.length
+/** How much of a run this device has told and the server has not taken, refused or on its way. */
+export function useNotIn(id: string) {
+  const { waiting, refused } = useOutbox(id, useHeard(id)).stands
+  return waiting.length + refused.length
+}
 
 /**
  * The run, and what can be told it. What is told shows at once, is kept on the device until the

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { ApiError, api, need, type Schemas } from '../api/client'
 import { handoverQuery, jobQuery } from '../api/queries'
-import { useWaiting } from '../bench/useBench'
+import { useNotIn } from '../bench/useBench'
 import { Button, ButtonLink } from '../parts/controls'
 import { useJob } from '../parts/useJob'
 import { Empty, Loading, Trouble } from '../parts/Notice'
@@ -20,7 +20,7 @@ export function HandoverView() {
   const job = useJob()
   const client = useQueryClient()
   const [asking, setAsking] = useState(false)
-  const waiting = useWaiting(job.id)
+  const waiting = useNotIn(job.id)
   const handover = useQuery({ ...handoverQuery(job.id), refetchOnMount: 'always', retry: false })
   const close = useMutation({
     mutationFn: () => need(api.POST('/api/v1/jobs/{id}/handover', { params: { path: { id: job.id } } })),

@@ -12,23 +12,23 @@ import java.util.Optional;
 public final class PortCheck {
   private static final Phrases PHRASES = Phrases.of(PortCheck.class);
   private static final String PORT = "--server.port=";
-  private static final int USUAL = 8080;
+  private static final String USUAL = "8080";
 
   private PortCheck() {}
 
   /** In a line, what is wrong with it. */
   public static Optional<String> fault(List<String> settings) {
-    int port =
+    String port =
         settings.stream()
             .filter(setting -> setting.startsWith(PORT))
-            .map(setting -> Integer.parseInt(setting.substring(PORT.length())))
+            .map(setting -> setting.substring(PORT.length()))
             .reduce(USUAL, (usual, told) -> told);
     try (ServerSocket tried = new ServerSocket()) {
       tried.setReuseAddress(true);
-      tried.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
+      tried.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), Integer.parseInt(port)));
       return Optional.empty();
-    } catch (IOException e) {
-      return Optional.of(PHRASES.say("port-found", String.valueOf(port)));
+    } catch (IOException | IllegalArgumentException e) {
+      return Optional.of(PHRASES.say("port-found", port));
     }
   }
 }

@@ -20,5 +20,7 @@ class PortCheckTest {
                   .formatted(port));
     }
     assertThat(PortCheck.fault(List.of("--server.port=" + port))).isEmpty();
+    assertThat(PortCheck.fault(List.of("--server.port=99999"))).get().asString().contains("99999");
+    assertThat(PortCheck.fault(List.of("--server.port=http"))).get().asString().contains("http");
   }
 }
