@@ -170,7 +170,7 @@ public final class TechniqueTable {
       return "nap";
     }
     if (surface.isGrip()) {
-      return LEVERS.stream().anyMatch(surface.part()::contains) ? "lever" : "rim";
+      return grip(surface.part());
     }
     if (surface.part().contains("vent")) {
       return "vents";
@@ -187,6 +187,13 @@ public final class TechniqueTable {
       case "plastic/printed-controls" -> "controls";
       default -> faces(plan);
     };
+  }
+
+  private static String grip(String part) {
+    if (part.contains("rail")) {
+      return "rail";
+    }
+    return LEVERS.stream().anyMatch(part::contains) ? "lever" : "rim";
   }
 
   private static String rubber(SurfacePlan plan) {

@@ -41,16 +41,18 @@ class TechniqueTableTest {
     assertThat(kind("rubber/seal-or-mat", role, ATool.LEATHER_BRUSH)).isEqualTo(expected);
   }
 
-  @Test
-  void aLeverHasNoSpokes() {
-    Surface lever =
-        ASurface.of("metal/bright")
-            .role(Role.GRIP)
-            .at("console", "lever knob")
-            .soiled(Level.MODERATE)
-            .build();
-    assertThat(TechniqueTable.kind(Step.CLEAN, Given.plan(SHELF, lever).surfaces()))
-        .isEqualTo("lever");
+  @ParameterizedTest
+  @CsvSource({
+    "console, lever-knob, lever",
+    "helm, throttle-knob, lever",
+    "cockpit, grab-rail, rail",
+    "wheel, rim, rim"
+  })
+  void neitherALeverNorARailHasSpokes(String zone, String part, String expected) {
+    Surface grip =
+        ASurface.of("metal/bright").role(Role.GRIP).at(zone, part).soiled(Level.MODERATE).build();
+    assertThat(TechniqueTable.kind(Step.CLEAN, Given.plan(SHELF, grip).surfaces()))
+        .isEqualTo(expected);
   }
 
   @Test
