@@ -3610,6 +3610,7 @@ export interface components {
             surfaceId: string;
             ladder: components["schemas"]["RungFile"][];
             finishSteps: components["schemas"]["FinishStepFile"][];
+            residue?: components["schemas"]["ResidueFile"];
             dry?: components["schemas"]["DryFile"];
             end?: components["schemas"]["CodeFile"];
             milder?: components["schemas"]["RungFile"];
@@ -3660,6 +3661,14 @@ export interface components {
             surfaceId: string;
             soil: string;
             text: string;
+        };
+        ResidueFile: {
+            productId?: string;
+            ratio: string;
+            /** Format: int32 */
+            passes: number;
+            /** Format: double */
+            ml: number;
         };
         RoundFile: {
             id: string;
@@ -3951,6 +3960,8 @@ export interface components {
             after: string[];
         };
         TimetableView: {
+            /** @enum {string} */
+            craft: "road" | "boat" | "aircraft";
             /** Format: date-time */
             start: string;
             /** Format: date-time */
@@ -4247,6 +4258,8 @@ export interface components {
             title: string;
             vehicleLabel: string;
             /** @enum {string} */
+            craft: "road" | "boat" | "aircraft";
+            /** @enum {string} */
             state: "survey" | "bench" | "handed-over";
             finished: boolean;
             handedOverAt?: string;
@@ -4254,17 +4267,13 @@ export interface components {
             notDone: components["schemas"]["NotDone"][];
             ready: components["schemas"]["Ready"];
             treated: components["schemas"]["Treated"][];
-            notCured: components["schemas"]["NotCured"][];
+            done: components["schemas"]["Story"][];
+            stays: components["schemas"]["Stays"][];
             used: components["schemas"]["Used"][];
             care: components["schemas"]["Advice"][];
             gripChecks: components["schemas"]["CodeFile"][];
             pairs: components["schemas"]["BeforeAfter"][];
             halves: components["schemas"]["Half"][];
-        };
-        NotCured: {
-            label: string;
-            code: string;
-            text: string;
         };
         NotDone: {
             what: string;
@@ -4277,6 +4286,16 @@ export interface components {
             sitAt: string;
             curedAt: string;
             fromBench: boolean;
+        };
+        Stays: {
+            panels: string[];
+            code: string;
+            text: string;
+        };
+        Story: {
+            panels: string[];
+            found: string;
+            did: string;
         };
         Treated: {
             surfaceId: string;

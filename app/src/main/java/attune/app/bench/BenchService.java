@@ -9,7 +9,6 @@ import attune.app.bench.BenchViews.Progress;
 import attune.app.bench.BenchViews.ToldView;
 import attune.app.bench.Consequences.Replanned;
 import attune.app.bench.EntryDetail.AirNow;
-import attune.app.crew.CrewService;
 import attune.app.format.JobFile;
 import attune.app.format.PlanFile;
 import attune.app.format.PlanWriter;
@@ -77,7 +76,7 @@ public class BenchService {
   private final RunPace pace;
   private final JsonMapper mapper;
   private final ApplicationEventPublisher publisher;
-  private final CrewService crew;
+  private final RunRecords records;
 
   BenchService(
       BenchRunRepository runs,
@@ -91,7 +90,7 @@ public class BenchService {
       RunPace pace,
       JsonMapper mapper,
       ApplicationEventPublisher publisher,
-      CrewService crew) {
+      RunRecords records) {
     this.runs = runs;
     this.entries = entries;
     this.jobs = jobs;
@@ -103,7 +102,7 @@ public class BenchService {
     this.pace = pace;
     this.mapper = mapper;
     this.publisher = publisher;
-    this.crew = crew;
+    this.records = records;
   }
 
   /** Starts a run on the plan as it stands; starting twice is the same as once. */
@@ -252,8 +251,7 @@ public class BenchService {
   @Transactional(readOnly = true)
   public RunRecord record(UUID jobId) {
     WholeRun whole = reader.whole(reader.run(jobId));
-    return new RecordWriter(whole.shelf(), jobs.labels(whole.document()), crew.names())
-        .write(whole, tasks(whole));
+    return records.of(whole, tasks(whole));
   }
 
   /** What a run has left behind; empty when there is none. */

@@ -7,6 +7,7 @@ import attune.app.bench.RunRecord.RecordLine;
 import attune.app.bench.RunRecord.StepTime;
 import attune.app.format.SurfaceFile;
 import attune.app.shelf.ProductName;
+import attune.core.reference.Figures;
 import attune.core.run.Entry;
 import attune.core.run.Entry.Kind;
 import attune.core.run.Outcome.Next;
@@ -37,11 +38,13 @@ final class RecordWriter {
   private final Shelf shelf;
   private final Map<String, String> labels;
   private final Map<UUID, String> people;
+  private final Figures figures;
 
-  RecordWriter(Shelf shelf, Map<String, String> labels, Map<UUID, String> people) {
+  RecordWriter(Shelf shelf, Map<String, String> labels, Map<UUID, String> people, Figures figures) {
     this.shelf = shelf;
     this.labels = labels;
     this.people = people;
+    this.figures = figures;
   }
 
   RunRecord write(WholeRun whole, List<BenchTask> tasks) {
@@ -66,7 +69,7 @@ final class RecordWriter {
         Math.round(known.stream().mapToDouble(StepTime::minutes).sum()),
         whole.told().stream().map(t -> line(t, byId, run)).toList(),
         times,
-        new UsedProducts(whole).used());
+        new UsedProducts(whole, figures).used());
   }
 
   private StepTime time(

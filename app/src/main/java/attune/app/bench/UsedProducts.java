@@ -2,11 +2,10 @@ package attune.app.bench;
 
 import attune.app.bench.RunRecord.UsedUp;
 import attune.app.shelf.ProductName;
-import attune.core.bench.RunStep;
-import attune.core.bench.StepSoFar;
+import attune.core.bench.Poured;
 import attune.core.bench.SurveyedPanel;
 import attune.core.measure.Ratio;
-import attune.core.plan.Step;
+import attune.core.reference.Figures;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,13 +13,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** What went on in a run: by area, wetness and passes, or as it was noted. */
+/** What went on in a run, by bottle: as it is worked out, or as it was noted. */
 final class UsedProducts {
   private final WholeRun whole;
-  private final Map<String, SurveyedPanel> panels;
   private final Map<Bottle, Sum> sums = new LinkedHashMap<>();
 
   /** A product as it was mixed. */
@@ -33,11 +30,11 @@ final class UsedProducts {
     private final TreeSet<String> batches = new TreeSet<>();
   }
 
-  UsedProducts(WholeRun whole) {
+  UsedProducts(WholeRun whole, Figures figures) {
     this.whole = whole;
-    this.panels =
-        whole.panels().stream().collect(Collectors.toMap(SurveyedPanel::id, Function.identity()));
-    whole.soFar().hands().filter(UsedProducts::counts).forEach(this::add);
+    Map<String, Double> areasM2 =
+        whole.panels().stream().collect(Collectors.toMap(SurveyedPanel::id, SurveyedPanel::areaM2));
+    Poured.of(whole.soFar(), areasM2, figures).forEach(this::add);
   }
 
   List<UsedUp> used() {
@@ -55,28 +52,16 @@ final class UsedProducts {
     return used;
   }
 
-  private static boolean counts(StepSoFar step) {
-    return step.step() != Step.TEST_SPOT
-        && step.surfaceIds().size() == 1
-        && (step.isDone() || step.state().passes() > 0);
-  }
-
-  private void add(StepSoFar step) {
-    if (step.productId().isEmpty()) {
-      return;
-    }
-    boolean cleans = step.run().rung().isPresent();
-    double each = plannedMl(step.run());
-    int passes = cleans ? Math.max(1, step.state().passes()) : 1;
-    int expected =
-        cleans ? step.run().task().looked().map(looked -> looked.passesHigh()).orElse(1) : 1;
-    Ratio ratio = step.ratio();
+  private void add(Poured poured) {
+    String step = poured.step().id();
+    Ratio ratio = poured.ratio();
     double share = 1 / ratio.factor();
-    Sum sum = sums.computeIfAbsent(new Bottle(step.productId().get(), ratio), b -> new Sum());
-    sum.ml += noted(step.id()).orElse(each * passes) * share;
-    sum.plannedMl += each * expected * share;
+    Bottle bottle = new Bottle(poured.step().productId().orElseThrow(), ratio);
+    Sum sum = sums.computeIfAbsent(bottle, b -> new Sum());
+    sum.ml += noted(step).orElse(poured.ml()) * share;
+    sum.plannedMl += poured.plannedMl() * share;
     whole.told().stream()
-        .filter(told -> told.entry().taskId().equals(step.id()) && told.detail().batch() != null)
+        .filter(told -> told.entry().taskId().equals(step) && told.detail().batch() != null)
         .forEach(told -> sum.batches.add(told.detail().batch()));
   }
 
@@ -87,30 +72,6 @@ final class UsedProducts {
         .map(told -> told.detail().ml())
         .filter(Objects::nonNull)
         .reduce((earlier, later) -> later);
-  }
-
-  /** One pass of cleaning on the step's section, or its share of the finishing dose, ml. */
-  private double plannedMl(RunStep step) {
-    String panel = step.task().surfaceIds().get(0);
-    long alike =
-        whole.steps().stream()
-            .filter(s -> s.task().surfaceIds().equals(step.task().surfaceIds()))
-            .filter(s -> s.step() == step.step() && s.task().rung() == step.task().rung())
-            .count();
-    double all =
-        step.rung().isPresent()
-            ? step.rung().get().laidGPerM2() * area(panel)
-            : whole
-                .plan()
-                .panel(panel)
-                .flatMap(planned -> planned.laidIn(step.step()))
-                .map(laid -> laid.doseMl())
-                .orElse(0.0);
-    return all / alike;
-  }
-
-  private double area(String panel) {
-    return Optional.ofNullable(panels.get(panel)).map(SurveyedPanel::areaM2).orElse(0.0);
   }
 
   private static double tenth(double ml) {

@@ -40,6 +40,7 @@ public record PlanFile(
       String surfaceId,
       List<RungFile> ladder,
       List<FinishStepFile> finishSteps,
+      @Nullable ResidueFile residue,
       @Nullable DryFile dry,
       @Nullable CodeFile end,
       @Nullable RungFile milder,
@@ -56,6 +57,15 @@ public record PlanFile(
       return finishSteps.stream().filter(step -> !step.leftAlone()).toList();
     }
   }
+
+  /**
+   * What it is wiped off with before something bonds, or where it shines.
+   *
+   * @param productId left out for a damp cloth
+   * @param ml of it as it is mixed, over all passes
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record ResidueFile(@Nullable String productId, String ratio, int passes, double ml) {}
 
   /**
    * A caution, and where it is told.

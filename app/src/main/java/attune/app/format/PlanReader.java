@@ -8,6 +8,7 @@ import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.PlanFile.FinishStepFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.ReadyFile;
+import attune.app.format.PlanFile.ResidueFile;
 import attune.app.format.PlanFile.RoundFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SpanFile;
@@ -16,6 +17,7 @@ import attune.app.format.PlanFile.TaskFile;
 import attune.core.bench.FrozenFinish;
 import attune.core.bench.FrozenPanel;
 import attune.core.bench.FrozenPlan;
+import attune.core.bench.FrozenResidue;
 import attune.core.bench.FrozenRound;
 import attune.core.bench.FrozenRung;
 import attune.core.bench.FrozenSpot;
@@ -109,6 +111,7 @@ public final class PlanReader {
             f.surfaceId(),
             each(f.ladder(), "/ladder", PlanReader::rung, faults),
             each(laid(f), "/finishSteps", PlanReader::finish, faults),
+            Optional.ofNullable(f.residue()).map(PlanReader::residue),
             Optional.ofNullable(f.dry())
                 .map(dry -> new FrozenPanel.Dry(dry.how(), dry.confirmWith())),
             Optional.ofNullable(f.refer()).map(PlanReader::said),
@@ -190,6 +193,14 @@ public final class PlanReader {
             .map(sheen -> at("/levelTo", () -> Coded.parse(Wishes.Sheen.class, sheen))),
         f.cureS(),
         f.sitAfterS());
+  }
+
+  private static FrozenResidue residue(ResidueFile f) {
+    return new FrozenResidue(
+        Optional.ofNullable(f.productId()),
+        at("/residue/ratio", () -> Ratio.parse(f.ratio())),
+        f.passes(),
+        f.ml());
   }
 
   private static Span span(SpanFile f) {

@@ -9,6 +9,7 @@ import attune.app.format.PlanFile.PhFile;
 import attune.app.format.PlanFile.PlannedSurfaceFile;
 import attune.app.format.PlanFile.RangeFile;
 import attune.app.format.PlanFile.ReasonFile;
+import attune.app.format.PlanFile.ResidueFile;
 import attune.app.format.PlanFile.RuledOutFile;
 import attune.app.format.PlanFile.RungFile;
 import attune.app.format.PlanFile.SectionsFile;
@@ -29,6 +30,7 @@ import attune.core.measure.Sections;
 import attune.core.plan.CautionSteps;
 import attune.core.plan.FinishStep;
 import attune.core.plan.LeftAlone;
+import attune.core.plan.ResiduePass;
 import attune.core.plan.Round;
 import attune.core.plan.Step;
 import attune.core.plan.SurfacePlan;
@@ -71,6 +73,7 @@ public final class PlannedSurfaceWriter {
                 plan.leftAlone().stream().map(PlannedSurfaceWriter::leftAlone),
                 plan.finishSteps().stream().map(PlannedSurfaceWriter::finishStep))
             .toList(),
+        plan.residue().map(PlannedSurfaceWriter::residue).orElse(null),
         plan.dry().map(d -> new DryFile(d.estimateS(), d.how(), d.confirmWith())).orElse(null),
         plan.match().end().map(PlanWriter::code).orElse(null),
         plan.match().milder().map(rung -> rung(place, rung)).orElse(null),
@@ -195,6 +198,14 @@ public final class PlannedSurfaceWriter {
         0,
         0,
         new HeldFile(left.last().toString(), left.next().toString()));
+  }
+
+  private static ResidueFile residue(ResiduePass pass) {
+    return new ResidueFile(
+        pass.product().map(Product::id).orElse(null),
+        pass.ratio().code(),
+        pass.passes(),
+        Rounded.to(pass.ml(), 1));
   }
 
   private static SpanFile span(Span span) {

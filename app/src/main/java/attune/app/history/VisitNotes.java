@@ -55,7 +55,7 @@ public class VisitNotes {
     RunSoFar run = run(jobId);
     List<Treatment> used = used(job, run);
     vehicles.note(job.vehicleId(), jobId, used);
-    stock.draw(jobId, drawn(jobId, run, used));
+    stock.draw(jobId, drawn(jobId, run));
   }
 
   /** What was used on each panel, as ticked so far. */
@@ -78,23 +78,18 @@ public class VisitNotes {
   }
 
   /**
-   * What went out of the bottles: of each product used anywhere, the planned amount; of what nobody
-   * planned, what the record says.
+   * What went out of the bottles: of each product that was poured, the planned amount; of what
+   * nobody planned, what the record says.
    */
-  private Map<String, Double> drawn(UUID jobId, RunSoFar run, List<Treatment> used) {
-    Map<String, Double> recorded =
+  private Map<String, Double> drawn(UUID jobId, RunSoFar run) {
+    Map<String, Double> ml =
         bench.record(jobId).used().stream()
             .collect(
-                Collectors.groupingBy(UsedUp::productId, Collectors.summingDouble(UsedUp::ml)));
-    Map<String, Double> ml = new TreeMap<>();
-    for (Treatment treatment : used) {
-      String product = treatment.productId();
-      Double planned = run.plan().concentrateMl().get(product);
-      double out = planned == null ? recorded.getOrDefault(product, 0.0) : planned;
-      if (out > 0) {
-        ml.put(product, out);
-      }
-    }
+                Collectors.groupingBy(
+                    UsedUp::productId, TreeMap::new, Collectors.summingDouble(UsedUp::ml)));
+    ml.replaceAll(
+        (product, recorded) -> run.plan().concentrateMl().getOrDefault(product, recorded));
+    ml.values().removeIf(out -> out <= 0);
     return ml;
   }
 

@@ -6,14 +6,17 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import attune.app.reference.ReferenceData;
 import attune.core.bench.FrozenPanel;
 import attune.core.bench.FrozenPlan;
+import attune.core.bench.FrozenResidue;
 import attune.core.bench.FrozenTask;
 import attune.core.check.Fault;
 import attune.core.check.InvalidInputException;
 import attune.core.match.Rung;
 import attune.core.plan.Plan;
+import attune.core.plan.ResiduePass;
 import attune.core.plan.SurfacePlan;
 import attune.core.plan.Task;
 import attune.core.plan.Task.About;
+import attune.core.shelf.Product;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -78,6 +81,8 @@ class PlanReaderTest {
       assertThat(panel.finish())
           .extracting(laid -> laid.step())
           .isEqualTo(surface.finishSteps().stream().map(s -> s.step()).toList());
+      assertThat(panel.residue().flatMap(FrozenResidue::productId))
+          .isEqualTo(surface.residue().flatMap(ResiduePass::product).map(Product::id));
       assertThat(panel.cautions())
           .extracting(said -> said.code())
           .isEqualTo(surface.cautions().stream().map(c -> c.code()).toList());

@@ -11,6 +11,8 @@ import java.util.Optional;
  * @param ladder rungs from mild to firm; what meets a stain stands behind them
  * @param finish products laid on, in their order; what still holds from an earlier visit is not
  *     among them
+ * @param residue what is wiped over it before something bonds, or where it shines; empty too in
+ *     plans from before it was written
  * @param dry empty where nothing is wetted
  * @param refer who else it is for, where it is not the shop's work
  * @param exposure empty where nothing was spent and nothing is
@@ -19,6 +21,7 @@ public record FrozenPanel(
     String surfaceId,
     List<FrozenRung> ladder,
     List<FrozenFinish> finish,
+    Optional<FrozenResidue> residue,
     Optional<Dry> dry,
     Optional<Said> refer,
     List<Caution> cautions,

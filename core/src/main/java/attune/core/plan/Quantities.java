@@ -72,9 +72,7 @@ final class Quantities {
     String panel = plan.surface().id();
     return plan.residue().stream()
         .flatMap(
-            pass ->
-                pass.product().stream()
-                    .map(p -> new Draw(p, p.label().standard(), pass.ml(), panel)));
+            pass -> pass.product().stream().map(p -> new Draw(p, pass.ratio(), pass.ml(), panel)));
   }
 
   private static Draw draw(Rung rung, double ml, SurfacePlan plan) {

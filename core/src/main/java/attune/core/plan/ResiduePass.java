@@ -3,6 +3,7 @@ package attune.core.plan;
 import attune.core.match.Place;
 import attune.core.match.Residues;
 import attune.core.match.Rulebook;
+import attune.core.measure.Ratio;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
 import attune.core.shelf.Shelf;
@@ -24,6 +25,11 @@ import java.util.Set;
  */
 public record ResiduePass(Optional<Product> product, Tool cloth, int passes, double ml) {
   private static final Set<Soil> FILMS = Set.of(Soil.SILICONE_FILM, Soil.POLISH);
+
+  /** As its label mixes it. */
+  public Ratio ratio() {
+    return product.map(p -> p.label().standard()).orElse(Ratio.READY);
+  }
 
   /** Empty where nothing has to bond and nothing shines. */
   static Optional<ResiduePass> of(

@@ -50,28 +50,39 @@ final class ARun {
         id,
         new SurveyedPanel(
             id, Given.FINISHES.find(finish), Optional.of(role), "front-left-seat", 0.5));
-    panels.put(id, panel(id, List.of(ladder), List.of(), List.of()));
+    panels.put(id, panel(id, List.of(ladder), List.of(), List.of(), Optional.empty()));
     return this;
   }
 
   ARun lays(String id, FrozenFinish... finish) {
     FrozenPanel was = panels.get(id);
-    panels.put(id, panel(id, was.ladder(), List.of(finish), was.cautions()));
+    panels.put(id, panel(id, was.ladder(), List.of(finish), was.cautions(), was.residue()));
     return this;
   }
 
   ARun warns(String id, Caution... cautions) {
     FrozenPanel was = panels.get(id);
-    panels.put(id, panel(id, was.ladder(), was.finish(), List.of(cautions)));
+    panels.put(id, panel(id, was.ladder(), was.finish(), List.of(cautions), was.residue()));
+    return this;
+  }
+
+  ARun wipesOff(String id, FrozenResidue residue) {
+    FrozenPanel was = panels.get(id);
+    panels.put(id, panel(id, was.ladder(), was.finish(), was.cautions(), Optional.of(residue)));
     return this;
   }
 
   private static FrozenPanel panel(
-      String id, List<FrozenRung> ladder, List<FrozenFinish> finish, List<Caution> cautions) {
+      String id,
+      List<FrozenRung> ladder,
+      List<FrozenFinish> finish,
+      List<Caution> cautions,
+      Optional<FrozenResidue> residue) {
     return new FrozenPanel(
         id,
         ladder,
         finish,
+        residue,
         Optional.of(new FrozenPanel.Dry("in the studio's air", "moisture meter")),
         Optional.empty(),
         cautions,
@@ -133,6 +144,21 @@ final class ARun {
     return task(id, step, minutes, 0, Optional.empty(), Optional.empty(), on, after);
   }
 
+  /** Five minutes on one stain, with what the panel's ladder has for it. */
+  ARun meets(String id, FrozenRung remover, String on) {
+    return task(
+        id,
+        Step.CLEAN,
+        5,
+        300,
+        Optional.of("Mira"),
+        Optional.of("r-" + id),
+        List.of(on),
+        List.of(),
+        remover.cleanerId(),
+        remover.spot());
+  }
+
   private ARun task(
       String id,
       Step step,
@@ -143,11 +169,40 @@ final class ARun {
       List<String> on,
       String... after) {
     Optional<String> product =
-        step.cleans()
-            ? panels.get(on.get(0)).ladder().stream().findFirst().flatMap(FrozenRung::cleanerId)
-            : step.lays()
-                ? panels.get(on.get(0)).laidIn(step).flatMap(FrozenFinish::productId)
-                : Optional.empty();
+        on.stream().findFirst().flatMap(panel -> bottle(step, panels.get(panel)));
+    return task(
+        id,
+        step,
+        minutes,
+        60 * hands,
+        person,
+        round,
+        on,
+        List.of(after),
+        product,
+        Optional.empty());
+  }
+
+  private static Optional<String> bottle(Step step, FrozenPanel panel) {
+    if (step.cleans() || step == Step.TEST_SPOT) {
+      return panel.ladder().stream().findFirst().flatMap(FrozenRung::cleanerId);
+    }
+    return step == Step.RESIDUE
+        ? panel.residue().flatMap(FrozenResidue::productId)
+        : panel.laidIn(step).flatMap(FrozenFinish::productId);
+  }
+
+  private ARun task(
+      String id,
+      Step step,
+      int minutes,
+      int handsS,
+      Optional<String> person,
+      Optional<String> round,
+      List<String> on,
+      List<String> after,
+      Optional<String> product,
+      Optional<FrozenSpot> spot) {
     tasks.add(
         new FrozenTask(
             id,
@@ -160,11 +215,11 @@ final class ARun {
             0,
             at,
             at.plusMinutes(minutes),
-            60 * hands,
+            handsS,
             round,
             step.cleans(),
-            List.of(after),
-            Optional.empty()));
+            after,
+            spot));
     at = at.plusMinutes(minutes);
     return this;
   }
