@@ -1,12 +1,12 @@
 package attune.core.plan;
 
 import attune.core.material.Role;
+import attune.core.plan.FinishingGroups.Key;
 import attune.core.plan.LaidAreas.Area;
 import attune.core.plan.RoundDraft.Piece;
 import attune.core.plan.RoundDraft.Wait;
 import attune.core.reference.Figures;
 import attune.core.shelf.Product;
-import attune.core.shelf.Tool;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -25,6 +25,7 @@ final class FinishingRounds {
   private final Figures figures;
   private final WorkTimes times;
   private final LaidAreas laid;
+  private final FinishingGroups groups;
   private final Map<String, Since> finished = new HashMap<>();
   private final Map<String, Since> clear = new HashMap<>();
   private int made;
@@ -38,6 +39,7 @@ final class FinishingRounds {
     this.figures = figures;
     this.times = times;
     this.laid = new LaidAreas(times);
+    this.groups = new FinishingGroups(tasks.isShared(), times, figures);
   }
 
   /** The last wipe on a panel. */
@@ -104,19 +106,19 @@ final class FinishingRounds {
 
   /** Right before what has to bond, so that it is coated within the day. */
   private void residue(List<SurfacePlan> bare) {
+    boolean once = groups.isCarried(bare.stream().mapToDouble(groups::wipingMinutes).sum());
     Map<String, List<SurfacePlan>> parts = new LinkedHashMap<>();
     bare.forEach(
         p ->
             parts
                 .computeIfAbsent(
-                    (tasks.isShared() ? p.surface().zone() : "") + bottle(p),
-                    z -> new ArrayList<>())
+                    (once ? "" : p.surface().zone()) + bottle(p), z -> new ArrayList<>())
                 .add(p));
     int dries = figures.whole("residue.dries");
     for (List<SurfacePlan> plans : parts.values()) {
       ResiduePass first = plans.get(0).residue().orElseThrow();
       RoundDraft round =
-          new RoundDraft(id(Step.RESIDUE), zone(plans), Step.RESIDUE, ids(plans))
+          RoundDraft.on(plans, id(Step.RESIDUE), Step.RESIDUE)
               .with(
                   first.product(),
                   first.product().map(p -> p.label().standard().code()),
@@ -128,8 +130,7 @@ final class FinishingRounds {
             "residue-" + panel,
             Step.RESIDUE,
             List.of(panel),
-            plan.residue().orElseThrow().passes()
-                * WorkTimes.seconds(times.residueMinutes(plan.surface())),
+            WorkTimes.seconds(groups.wipingMinutes(plan)),
             bare(plan).map(Since::taskId).stream().toList());
       }
       int place = tasks.add(round);
@@ -151,23 +152,6 @@ final class FinishingRounds {
     return plan.residue().flatMap(ResiduePass::product).map(p -> " " + p.id()).orElse("");
   }
 
-  /** What is done everywhere alike by one person is one round of the cabin. */
-  private String zone(List<SurfacePlan> plans) {
-    String first = plans.get(0).surface().zone();
-    boolean one = plans.stream().allMatch(p -> p.surface().zone().equals(first));
-    return one || tasks.isShared() ? first : Round.CABIN;
-  }
-
-  /**
-   * What has no flash window is laid once round the cabin by one person, one bottle and applicator
-   * in hand; a coating goes seat by seat.
-   */
-  private boolean inOneGo(FinishStep step) {
-    return step.flash().isEmpty() && step.step() != Step.COAT && !tasks.isShared();
-  }
-
-  private record Key(String zone, Step step, Product product, Tool applicator, boolean plastic) {}
-
   private void coat(
       List<SurfacePlan> plans,
       int stage,
@@ -175,20 +159,7 @@ final class FinishingRounds {
       List<Integer> wet,
       List<Integer> dusty,
       List<Integer> plastics) {
-    Map<Key, List<SurfacePlan>> groups = new LinkedHashMap<>();
-    for (SurfacePlan plan : plans) {
-      FinishStep step = plan.finishSteps().get(stage);
-      if (coat <= step.coats()) {
-        Key key =
-            new Key(
-                inOneGo(step) ? Round.CABIN : plan.surface().zone(),
-                step.step(),
-                step.product(),
-                step.applicator(),
-                Surfaces.isPlastic(plan));
-        groups.computeIfAbsent(key, k -> new ArrayList<>()).add(plan);
-      }
-    }
+    Map<Key, List<SurfacePlan>> groups = this.groups.of(plans, stage, coat);
     Map<Product, Integer> walked = new HashMap<>();
     Map<Product, List<Unlevelled>> unlevelled = new LinkedHashMap<>();
     groups.forEach(
@@ -217,9 +188,7 @@ final class FinishingRounds {
   /** What went in everywhere is levelled in one go round the cabin. */
   private void levelled(List<Unlevelled> laid, int stage, int coat) {
     List<SurfacePlan> plans = laid.stream().flatMap(u -> u.plans().stream()).toList();
-    RoundDraft round =
-        new RoundDraft(id(Step.LEVEL), zone(plans), Step.LEVEL, ids(plans))
-            .overhead(times.overheadS());
+    RoundDraft round = RoundDraft.on(plans, id(Step.LEVEL), Step.LEVEL).overhead(times.overheadS());
     laid.forEach(u -> u.areas().forEach(area -> LaidAreas.level(round, area)));
     plans.forEach(plan -> settle(round, plan, plan.finishSteps().get(stage), coat));
     int place = tasks.add(round);
@@ -261,7 +230,7 @@ final class FinishingRounds {
             && sits > figures.get("absorb.wait-most")
             && group.get(0).finishSteps().get(stage).levels(coat);
     RoundDraft round =
-        new RoundDraft(id(key.step()), zone(group), key.step(), ids(group))
+        RoundDraft.on(group, id(key.step()), key.step())
             .with(Optional.of(key.product()), Optional.of("ready"), Optional.of(key.applicator()))
             .overhead(times.overheadS());
     int place;
@@ -366,9 +335,5 @@ final class FinishingRounds {
   private String id(Step step) {
     made++;
     return "r-" + step.code() + "-" + made;
-  }
-
-  private static List<String> ids(List<SurfacePlan> plans) {
-    return plans.stream().map(p -> p.surface().id()).toList();
   }
 }

@@ -7,8 +7,9 @@ import java.util.List;
 
 /**
  * How one pair of hands works several pieces: while one sits, the next is laid or the one before is
- * worked, and somebody waits only where nothing else can be done. What is laid is worked as soon as
- * it has sat, the one that would dry first before the others.
+ * worked, and somebody waits only where nothing else can be done. What would sit too long behind
+ * the others is laid as late as that takes. What is laid is worked as soon as it has sat, the one
+ * that would dry first before the others.
  */
 public final class Leapfrog {
   /** A turn that nothing hurries, s. */
@@ -85,12 +86,13 @@ public final class Leapfrog {
     while (true) {
       int due = due();
       int next = next();
-      if (next != FREE && mayBeLaid(next)) {
+      if (next != FREE && mayBeLaid(next, now)) {
         lay(next);
       } else if (due != FREE) {
         work(due);
       } else if (!sitting.isEmpty()) {
-        now = sitting.stream().mapToInt(this::ready).filter(t -> t > now).min().getAsInt();
+        int ready = sitting.stream().mapToInt(this::ready).filter(t -> t > now).min().getAsInt();
+        now = Math.min(ready, next == FREE ? ready : earliest(next));
       } else {
         break;
       }
@@ -102,9 +104,19 @@ public final class Leapfrog {
     return new Course(taken, now, hands);
   }
 
-  private boolean mayBeLaid(int next) {
+  private boolean mayBeLaid(int next, int at) {
     long laidNow = sitting.stream().filter(i -> !turns.get(i).isPause()).count();
-    return laidNow == 0 || (turns.get(next).isPause() || laidNow < atOnce) && leaves(next);
+    return laidNow == 0 || (turns.get(next).isPause() || laidNow < atOnce) && leaves(next, at);
+  }
+
+  /** When it can be laid so that it has not sat too long once the others are worked. */
+  private int earliest(int next) {
+    int worked = now;
+    for (int i : byDeadline(sitting)) {
+      worked = turns.get(i).isPause() ? worked : Math.max(worked, ready(i)) + turns.get(i).workS();
+    }
+    int at = worked + turns.get(next).workS() - turns.get(next).mostS();
+    return at > now && mayBeLaid(next, at) ? at : Integer.MAX_VALUE;
   }
 
   private int ready(int i) {
@@ -136,15 +148,17 @@ public final class Leapfrog {
   /** True when all of these are worked in their time, begun at a moment. */
   private boolean inTime(List<Integer> waiting, int from) {
     int time = from;
-    List<Integer> order =
-        waiting.stream().sorted(Comparator.comparingInt(i -> deadline(i, laid[i]))).toList();
-    for (int i : order) {
+    for (int i : byDeadline(waiting)) {
       time = Math.max(time, ready(i)) + turns.get(i).workS();
       if (time > deadline(i, laid[i])) {
         return false;
       }
     }
     return true;
+  }
+
+  private List<Integer> byDeadline(List<Integer> waiting) {
+    return waiting.stream().sorted(Comparator.comparingInt(i -> deadline(i, laid[i]))).toList();
   }
 
   /** The first that can be laid: nothing sits on its piece, and its earlier turns are done. */
@@ -167,12 +181,12 @@ public final class Leapfrog {
     return true;
   }
 
-  /** True when, with this laid now, everything that sits is still worked in its time. */
-  private boolean leaves(int next) {
-    laid[next] = now;
+  /** True when, with this laid at a moment, everything that sits is still worked in its time. */
+  private boolean leaves(int next, int at) {
+    laid[next] = at;
     List<Integer> all = new ArrayList<>(sitting);
     all.add(next);
-    boolean kept = inTime(all, now + turns.get(next).layS());
+    boolean kept = inTime(all, at + turns.get(next).layS());
     laid[next] = FREE;
     return kept;
   }

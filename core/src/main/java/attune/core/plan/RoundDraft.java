@@ -93,6 +93,9 @@ final class RoundDraft {
   /** Places of rounds that all have to be over; the last of them is named at each first task. */
   final List<Integer> gates = new ArrayList<>();
 
+  /** Zones nobody else is in meanwhile. */
+  List<String> zones;
+
   /** Panels still to be looked at when its last is wiped. */
   List<String> unseen = List.of();
 
@@ -110,6 +113,17 @@ final class RoundDraft {
     this.zone = zone;
     this.step = step;
     this.surfaceIds = List.copyOf(surfaceIds);
+    this.zones = zone.equals(Round.CABIN) ? List.of() : List.of(zone);
+  }
+
+  /** On some panels of a zone, or round the cabin from one to the next. */
+  static RoundDraft on(List<SurfacePlan> panels, String id, Step step) {
+    List<String> zones = panels.stream().map(p -> p.surface().zone()).distinct().toList();
+    List<String> ids = panels.stream().map(p -> p.surface().id()).toList();
+    RoundDraft round =
+        new RoundDraft(id, zones.size() == 1 ? zones.get(0) : Round.CABIN, step, ids);
+    round.zones = zones;
+    return round;
   }
 
   RoundDraft with(Optional<Product> product, Optional<String> parts, Optional<Tool> tool) {

@@ -104,15 +104,13 @@ final class VisitTasks {
     return later;
   }
 
-  /** Its zone, where there are others to be kept out, and kit of which there is only so much. */
+  /** Its zones, where there are others to be kept out, and kit of which there is only so much. */
   private List<String> holds(RoundDraft round, Tool.Kind... kit) {
     if (!shared) {
       return List.of();
     }
     List<String> holds = new ArrayList<>();
-    if (!round.zone.equals(Round.CABIN)) {
-      holds.add("zone:" + round.zone);
-    }
+    round.zones.forEach(zone -> holds.add("zone:" + zone));
     for (Tool.Kind kind : kit) {
       if (!shelf.ofKind(kind).isEmpty()) {
         holds.add("kit:" + kind.code());

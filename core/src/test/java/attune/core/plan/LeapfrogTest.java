@@ -62,6 +62,16 @@ class LeapfrogTest {
   }
 
   @Test
+  void whatWouldSitTooLongBehindTheFirstIsLaidShortlyBeforeThatIsTakenUp() {
+    Turn sitsAMinute = new Turn(1, 8, 53, 125, 57);
+    List<Turn> turns = List.of(sitsAMinute, new Turn(2, 8, 53, 125, 57));
+    Course course = Leapfrog.of(turns, 2);
+    assertThat(course.turns().get(1).laid()).as("wiped after 125 s, at 175").isEqualTo(50);
+    assertThat(course.turns().get(0).begun()).isEqualTo(61);
+    assertThat(course.seconds()).isEqualTo(8 + 53 + 57 + 57);
+  }
+
+  @Test
   void whatWouldDryMeanwhileIsNotLaid() {
     List<Turn> tight = List.of(new Turn(1, 60, 60, 190, 60), new Turn(2, 120, 60, 400, 60));
     Course course = Leapfrog.of(tight, 2);
