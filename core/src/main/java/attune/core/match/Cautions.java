@@ -137,13 +137,13 @@ final class Cautions {
   }
 
   private void electric() {
-    boolean live =
-        surface.role() == Role.CONTROL || surface.role() == Role.SCREEN || surface.isGrip();
+    boolean wired = surface.isGrip() && !surface.isRail();
+    boolean live = surface.role() == Role.CONTROL || surface.role() == Role.SCREEN || wired;
     add(
         live || surface.has(Feature.ELECTRONICS),
         ReasonCode.IGNITION_OFF,
         SAFETY,
-        PHRASES.say("ignition-off-before-this-is"));
+        PHRASES.say("ignition-off-before-this-is", place.craft().code()));
     add(
         surface.has(Feature.ELECTRONICS),
         ReasonCode.ELECTRONICS,
@@ -255,7 +255,7 @@ final class Cautions {
         ReasonCode.FAULT_LAMP,
         SAFETY,
         PHRASES.say("a-fault-was-seen-when"));
-    boolean where = surface.isForChildSeat() || place.finish().code().equals("textile/webbing");
+    boolean where = surface.isForChildSeat() || surface.mayHoldChildSeat();
     add(
         where && place.reception().childSeat() == ChildSeat.IN,
         ReasonCode.CHILD_SEAT,

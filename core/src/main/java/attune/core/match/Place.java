@@ -9,6 +9,7 @@ import attune.core.survey.Condition.Wear;
 import attune.core.survey.Craft;
 import attune.core.survey.HouseRules;
 import attune.core.survey.Setting;
+import attune.core.survey.Setting.ChildSeat;
 import attune.core.survey.Setting.Reception;
 import attune.core.survey.Setting.Sun;
 import attune.core.survey.Stain;
@@ -114,6 +115,11 @@ public record Place(
             : Set.of(),
         setting.reception(),
         false);
+  }
+
+  /** A belt that may hold a child seat which stays in: nobody wets or moves it. */
+  public boolean isUnderAChildSeat() {
+    return reception.childSeat() == ChildSeat.IN && surface.mayHoldChildSeat();
   }
 
   /** Only a stain of it: as large as that, and asking for what shifts that. */

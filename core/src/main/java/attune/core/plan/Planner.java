@@ -207,6 +207,9 @@ public final class Planner {
     if (leftOut.contains(Omission.TEXTILES) && place.finish().isTextile()) {
       return SurfacePlan.leftForLater(match);
     }
+    if (place.isUnderAChildSeat()) {
+      return SurfacePlan.leftAsItIs(match);
+    }
     boolean cleaned =
         !match.staysDry()
             && (place.demand().isNone() || !match.ladder().isEmpty())

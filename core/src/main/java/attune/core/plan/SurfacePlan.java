@@ -1,6 +1,7 @@
 package attune.core.plan;
 
 import attune.core.match.Reason;
+import attune.core.match.ReasonCode;
 import attune.core.match.RuledOut;
 import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
@@ -64,6 +65,14 @@ public record SurfacePlan(
         match.ruledOut(),
         0,
         0);
+  }
+
+  /** Not touched, and told why: a child seat is strapped in with it. */
+  static SurfacePlan leftAsItIs(SurfaceMatch match) {
+    SurfacePlan left = leftForLater(match);
+    return match.cautions().stream()
+        .filter(caution -> caution.code() == ReasonCode.CHILD_SEAT)
+        .reduce(left, SurfacePlan::warned, (a, b) -> b);
   }
 
   /** Seconds until it is dry after its last wipe; 0 where nothing wets it. */

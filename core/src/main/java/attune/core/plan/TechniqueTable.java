@@ -8,6 +8,7 @@ import attune.core.reference.Table;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Wear;
+import attune.core.survey.Craft;
 import attune.core.survey.Surface;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
@@ -80,14 +81,22 @@ public final class TechniqueTable {
   /** Lines of a round of a plan; what another kind of panel in it wants is said of that panel. */
   public List<Line> of(Round round, Plan plan) {
     List<SurfacePlan> panels = plan.panels(round.surfaceIds());
-    if (round.step() == Step.DRY_SOIL && plan.surfaces().stream().anyMatch(Surfaces::isHazard)) {
-      return of("dry-soil-still");
+    if (round.step() == Step.DRY_SOIL) {
+      return of(dryly(plan));
     }
     List<Line> lines = new ArrayList<>(of(round, panels));
     if (round.step().cleans() && !round.spots()) {
       lines.addAll(ofOthers(panels));
     }
     return lines;
+  }
+
+  /** Air blows spores about, and into the lines behind an aircraft's instruments. */
+  private static String dryly(Plan plan) {
+    if (plan.surfaces().stream().anyMatch(Surfaces::isHazard)) {
+      return "dry-soil-still";
+    }
+    return plan.job().craft() == Craft.AIRCRAFT ? "dry-soil-instruments" : "dry-soil";
   }
 
   private List<Line> ofOthers(List<SurfacePlan> panels) {
@@ -170,7 +179,7 @@ public final class TechniqueTable {
       return "nap";
     }
     if (surface.isGrip()) {
-      return grip(surface.part());
+      return grip(surface);
     }
     if (surface.part().contains("vent")) {
       return "vents";
@@ -189,11 +198,14 @@ public final class TechniqueTable {
     };
   }
 
-  private static String grip(String part) {
-    if (part.contains("rail")) {
+  private static String grip(Surface surface) {
+    if (surface.isRail()) {
       return "rail";
     }
-    return LEVERS.stream().anyMatch(part::contains) ? "lever" : "rim";
+    if (surface.part().contains("yoke")) {
+      return "yoke";
+    }
+    return LEVERS.stream().anyMatch(surface.part()::contains) ? "lever" : "rim";
   }
 
   private static String rubber(SurfacePlan plan) {

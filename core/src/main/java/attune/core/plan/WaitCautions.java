@@ -31,7 +31,10 @@ final class WaitCautions {
     if (place.surface().isGrip() && wet) {
       told.add(
           Reason.of(
-              ReasonCode.NO_DRIVE_UNTIL, CAUTION, SAFETY, PHRASES.say("not-driven-before-it-is")));
+              ReasonCode.NO_DRIVE_UNTIL,
+              CAUTION,
+              SAFETY,
+              PHRASES.say("not-driven-before-it-is", place.craft().code())));
     }
     if (wet && (place.finish().isCoatedTrim() || place.finish().isPlastic())) {
       told.add(

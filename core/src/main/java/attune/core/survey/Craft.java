@@ -1,7 +1,9 @@
 package attune.core.survey;
 
+import attune.core.check.Coded;
+
 /** What is worked on: other authorities have a say in a boat and in an aircraft. */
-public enum Craft {
+public enum Craft implements Coded {
   ROAD,
   BOAT,
   AIRCRAFT

@@ -109,9 +109,19 @@ public record Surface(
     return role == Role.SEAT && SeatZone.mayHoldChildSeat(zone);
   }
 
+  /** A belt a child seat may be strapped in with. */
+  public boolean mayHoldChildSeat() {
+    return finish.equals("textile/webbing") && SeatZone.mayHoldChildSeat(zone);
+  }
+
   /** Front or back of a steering wheel, a lever knob or a handbrake: what the driver holds. */
   public boolean isGrip() {
     return role == Role.GRIP;
+  }
+
+  /** A rail to hold on to: nothing in it is wired. */
+  public boolean isRail() {
+    return part.contains("rail");
   }
 
   /** Slats or a mesh: what is sprayed there runs in behind it. */

@@ -269,9 +269,28 @@ class CautionsTest {
         .contains(ReasonCode.ODOUR_SOURCE);
   }
 
+  private static Place in(Craft craft, ASurface surface) {
+    return Place.of(surface.build(), Given.studio(), Given.RULES, craft, false, Given.BOOK, SHOP);
+  }
+
   private static Place inAnAircraft(ASurface surface) {
-    return Place.of(
-        surface.build(), Given.studio(), Given.RULES, Craft.AIRCRAFT, false, Given.BOOK, SHOP);
+    return in(Craft.AIRCRAFT, surface);
+  }
+
+  @Test
+  void whatIsHeldIsTakenForWiredButForARail() {
+    ASurface held = ASurface.of("vinyl/coated-textile").role(Role.GRIP).soiled(LIGHT);
+    Matcher matcher = new Matcher(Given.BOOK);
+    assertThat(codes(matcher.match(in(Craft.ROAD, held), SHOP))).contains(ReasonCode.IGNITION_OFF);
+    assertThat(matcher.match(in(Craft.BOAT, held), SHOP).cautions())
+        .filteredOn(said -> said.code() == ReasonCode.IGNITION_OFF)
+        .extracting(Reason::text)
+        .containsExactly("Power off at its switch before this is touched.");
+    ASurface rail = held.at("cockpit", "grab-rail");
+    assertThat(codes(matcher.match(in(Craft.BOAT, rail), SHOP)))
+        .doesNotContain(ReasonCode.IGNITION_OFF);
+    assertThat(codes(matcher.match(in(Craft.BOAT, rail.with(Feature.ELECTRONICS)), SHOP)))
+        .contains(ReasonCode.IGNITION_OFF);
   }
 
   @Test

@@ -13,6 +13,8 @@ import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.shelf.Tool;
 import attune.core.survey.Condition.Level;
+import attune.core.survey.Craft;
+import attune.core.survey.Job;
 import attune.core.survey.Surface;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -46,6 +48,7 @@ class TechniqueTableTest {
     "console, lever-knob, lever",
     "helm, throttle-knob, lever",
     "cockpit, grab-rail, rail",
+    "wheel, yoke, yoke",
     "wheel, rim, rim"
   })
   void neitherALeverNorARailHasSpokes(String zone, String part, String expected) {
@@ -85,8 +88,30 @@ class TechniqueTableTest {
         .noneMatch(text -> text.startsWith("Blow"));
   }
 
+  @Test
+  void noAirGoesIntoTheLinesBehindAnAircraftsInstruments() {
+    Surface dusty = ASurface.of("leather/coated").soiled(Level.MODERATE, Soil.DUST).build();
+    Job car = Given.job(Given.studio(), Given.RULES, SHELF, dusty);
+    Job aircraft =
+        new Job(
+            car.title(),
+            car.setting(),
+            car.wishes(),
+            car.houseRules(),
+            car.shelf(),
+            Craft.AIRCRAFT,
+            car.historyKnown(),
+            car.surfaces());
+    assertThat(lines(Step.DRY_SOIL, Given.PLANNER.plan(aircraft)))
+        .anyMatch(text -> text.startsWith("No air at panel"))
+        .noneMatch(text -> text.startsWith("Blow"));
+  }
+
   private static List<String> lines(Step step, Surface... surfaces) {
-    Plan plan = Given.plan(SHELF, surfaces);
+    return lines(step, Given.plan(SHELF, surfaces));
+  }
+
+  private static List<String> lines(Step step, Plan plan) {
     return plan.timetable().rounds().stream()
         .filter(round -> round.step() == step)
         .flatMap(round -> TABLE.of(round, plan).stream())
