@@ -98,7 +98,7 @@ export function HandoverView() {
         >
           {phrase('as-a-pdf')}
         </a>
-        {job.document.vehicle?.layout === 'light-aircraft' && (
+        {data.craft === 'aircraft' && (
           <a
             href={`/api/v1/jobs/${job.id}/handover/logbook.pdf`}
             download
@@ -137,7 +137,6 @@ function OnTheirWay({ waiting, jobId }: { waiting: number; jobId: string }) {
 
 /** The page the customer gets. */
 export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: string) => string }) {
-  const merged = grouped(h.treated)
   return (
     <article className="lying grid gap-5 p-4 md:p-8 print:gap-3 print:border-0 print:p-0 print:text-[10.5pt]">
       <header className="border-b-2 border-ink pb-3">
@@ -148,7 +147,7 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         <p>{h.title}</p>
       </header>
       <section aria-label={phrase('when-it-can-be-used')} className="grid grid-cols-3 gap-3">
-        <When label={phrase('drive-from')} time={h.ready.driveAt} />
+        <When label={phrase('drive-from', { craft: h.craft })} time={h.ready.driveAt} />
         <When label={phrase('sit-from')} time={h.ready.sitAt} />
         {h.ready.curedAt > h.ready.sitAt && h.ready.curedAt > h.ready.driveAt && (
           <When label={phrase('fully-cured')} time={h.ready.curedAt} />
@@ -163,11 +162,11 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         </p>
       )}
       <Part title={phrase('what-was-done')}>
-        {merged.length === 0 && <p>{phrase('nothing-is-ticked-at-the')}</p>}
+        {h.done.length === 0 && <p>{phrase('nothing-is-ticked-at-the')}</p>}
         <ul className="grid gap-1.5 md:grid-cols-2 md:gap-x-6 print:grid-cols-2 print:gap-x-6 print:gap-y-1">
-          {merged.map((line) => (
+          {h.done.map((line) => (
             <li key={line.did + line.found} className="break-inside-avoid">
-              <strong>{allOf(line.labels)}</strong>
+              <strong>{allOf(line.panels)}</strong>
               <span className="block text-note">
                 {phrase('found', { found: line.found })}{' '}
                 {phrase('did', { did: line.did.charAt(0).toUpperCase() + line.did.slice(1) })}
@@ -199,7 +198,7 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
         </Part>
       )}
       <Part title={phrase('what-could-not-be-cured')}>
-        {h.notCured.length === 0 && (
+        {h.stays.length === 0 && (
           <p>
             {h.notDone.length === 0
               ? phrase('nothing-all-that-was-found')
@@ -207,9 +206,9 @@ export function Sheet({ handover: h, src }: { handover: Handover; src: (photo: s
           </p>
         )}
         <ul className="list-[square] pl-5">
-          {stays(h.notCured).map(([text, labels]) => (
+          {h.stays.map(({ text, panels }) => (
             <li key={text}>
-              <strong>{allOf(labels)}:</strong> {text}
+              <strong>{allOf(panels)}:</strong> {text}
             </li>
           ))}
         </ul>
@@ -292,25 +291,6 @@ function When({ label, time }: { label: string; time: string }) {
       <p className="text-do leading-tight font-bold">{when(time)}</p>
     </div>
   )
-}
-
-/** Panels with the same story stand in one line. */
-function grouped(treated: Schemas['Treated'][]) {
-  const lines = new Map<string, { labels: string[]; found: string; did: string }>()
-  for (const t of treated) {
-    const key = `${t.found}|${t.did}`
-    const line = lines.get(key) ?? { labels: [], found: t.found, did: t.did }
-    line.labels.push(t.label)
-    lines.set(key, line)
-  }
-  return [...lines.values()]
-}
-
-/** What was not cured, each thing once with all panels it is said of. */
-function stays(notCured: Schemas['NotCured'][]) {
-  const lines = new Map<string, string[]>()
-  notCured.forEach((n) => lines.set(n.text, [...(lines.get(n.text) ?? []), n.label]))
-  return [...lines]
 }
 
 const short = (labels: string[]) =>

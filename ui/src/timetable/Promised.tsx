@@ -13,7 +13,7 @@ export function Ready({ table }: { table: Table }) {
   const late = table.promised && table.readyAt > table.promised
   const rows = [
     [phrase('hands-off'), table.handsOffAt],
-    [phrase('to-drive'), table.driveAt],
+    [phrase('to-drive', { craft: table.craft }), table.driveAt],
     [phrase('to-sit-in'), table.sitAt],
     ...(table.curedAt > table.readyAt ? ([[phrase('fully-cured'), table.curedAt]] as const) : []),
   ] as const

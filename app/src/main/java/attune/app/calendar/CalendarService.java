@@ -153,7 +153,7 @@ class CalendarService {
   }
 
   private void ready(JobSummary job, DoneReady ready, List<VEvent> events) {
-    events.add(moment(job, "drive", PHRASES.say("may-be-driven"), ready.driveAt()));
+    events.add(moment(job, "drive", PHRASES.say("may-leave"), ready.driveAt()));
     events.add(moment(job, "sit", PHRASES.say("may-be-sat-in"), ready.sitAt()));
     events.add(moment(job, "cured", PHRASES.say("is-fully-cured"), ready.curedAt()));
   }

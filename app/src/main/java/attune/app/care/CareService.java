@@ -8,6 +8,7 @@ import attune.app.care.CareViews.DoneView;
 import attune.app.care.CareViews.LeavesView;
 import attune.app.care.CareViews.WaitingView;
 import attune.app.jobs.JobService;
+import attune.app.jobs.NamedPanels;
 import attune.app.planning.JobPlans;
 import attune.app.reference.ReferenceData;
 import attune.app.shop.ShopService;
@@ -86,7 +87,7 @@ public class CareService {
         use.soiling(figures) == 1 ? List.of() : use.reasons(figures),
         boxed(deep),
         deep.isPresent() ? PHRASES.say("what-this-visit-found-asks", deep.getAsInt()) : null,
-        lines(of, jobs.get(jobId).labels()),
+        lines(of, NamedPanels.of(jobs.get(jobId))),
         of.done(),
         waiting(jobId, use).stream().map(w -> waiting(w, settings)).toList(),
         Leaves.of(plans.job(jobId), use, figures).stream()
@@ -134,21 +135,21 @@ public class CareService {
     return new Round(care, own, usual, own.next(of.visit(), done.size(), last));
   }
 
-  private List<CareLine> lines(CareBasis.Of of, Map<String, String> labels) {
+  private List<CareLine> lines(CareBasis.Of of, NamedPanels names) {
     return rounds(of).stream()
-        .map(round -> line(round, of.left(), labels))
+        .map(round -> line(round, of.left(), names))
         .sorted(
             Comparator.comparing(CareLine::next, Comparator.nullsLast(Comparator.naturalOrder())))
         .toList();
   }
 
-  private static CareLine line(Round round, LeftBehind left, Map<String, String> labels) {
+  private static CareLine line(Round round, LeftBehind left, NamedPanels names) {
     CareItem care = round.care();
     Integer every = boxed(round.own().everyDays());
     return new CareLine(
         care.code(),
         care.what(),
-        care.surfaceIds().stream().map(id -> labels.getOrDefault(id, id)).toList(),
+        names.of(care.surfaceIds()),
         round.own().afterDays(),
         every,
         Rhythm.words(round.own().afterDays(), every),
@@ -223,7 +224,7 @@ public class CareService {
   @Transactional(readOnly = true)
   public List<CareLine> lines(UUID jobId) {
     return Optional.ofNullable(basis.of(List.of(jobId)).get(jobId))
-        .map(of -> lines(of, jobs.get(jobId).labels()))
+        .map(of -> lines(of, NamedPanels.of(jobs.get(jobId))))
         .orElse(List.of());
   }
 

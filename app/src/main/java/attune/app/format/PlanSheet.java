@@ -99,7 +99,8 @@ public final class PlanSheet {
             SheetWords.length(t.waits()),
             plan.timetable().rounds().stream().filter(r -> r.step() != Step.BREAK).count(),
             at(plan.timetable().driveAt()),
-            at(plan.timetable().sitAt())));
+            at(plan.timetable().sitAt()),
+            plan.job().craft().code()));
     if (plan.timetable().curedAt().isAfter(plan.timetable().readyAt())) {
       line(PHRASES.say("cured", at(plan.timetable().curedAt())));
     }
@@ -323,22 +324,22 @@ public final class PlanSheet {
       }
     }
     boolean talk = round.step() == Step.RECEIVE || round.step() == Step.HANDOVER;
-    boolean cabin = round.zone().equals(Round.CABIN);
+    boolean cabin = talk || round.zone().equals(Round.CABIN);
     return here.entrySet().stream()
         .map(
             e ->
-                talk || cabin && e.getValue().size() < about.size()
+                cabin && e.getValue().size() < about.size()
                     ? Lists.headed(SheetWords.where(e.getValue()), e.getKey())
                     : e.getKey())
         .toList();
   }
 
-  private static void add(Map<String, List<String>> stays, Reason reason, SurfacePlan panel) {
-    stays.computeIfAbsent(reason.text(), t -> new ArrayList<>()).add(SheetWords.place(panel));
+  private static void add(Map<String, List<SurfacePlan>> stays, Reason reason, SurfacePlan panel) {
+    stays.computeIfAbsent(reason.text(), t -> new ArrayList<>()).add(panel);
   }
 
   private void stays() {
-    Map<String, List<String>> stays = new LinkedHashMap<>();
+    Map<String, List<SurfacePlan>> stays = new LinkedHashMap<>();
     plan.surfaces().forEach(panel -> panel.match().refer().ifPresent(r -> add(stays, r, panel)));
     for (SurfacePlan panel : plan.surfaces()) {
       panel.cautions().stream()
@@ -350,7 +351,7 @@ public final class PlanSheet {
     }
     if (!stays.isEmpty()) {
       title(PHRASES.say("what-stays-and-who-sees"));
-      stays.forEach((text, where) -> item(Lists.headed(Lists.facts(where), text)));
+      stays.forEach((text, panels) -> item(Lists.headed(SheetWords.allOf(panels), text)));
     }
   }
 

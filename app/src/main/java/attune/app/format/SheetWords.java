@@ -110,17 +110,27 @@ final class SheetWords {
 
   /** Where they are, zone by zone, where they are too many to name. */
   static String zones(List<SurfacePlan> panels) {
-    Map<String, Long> byZone =
-        panels.stream()
-            .collect(
-                Collectors.groupingBy(
-                    p -> words(p.surface().zone()), LinkedHashMap::new, Collectors.counting()));
-    if (byZone.size() > READABLE) {
-      return PHRASES.say("the-cabin-panels", panels.size());
-    }
-    return Lists.ended(
-        Lists.facts(
-            byZone.entrySet().stream().map(e -> Lists.noted(e.getKey(), e.getValue())).toList()));
+    Map<String, Long> byZone = byZone(panels);
+    return byZone.size() > READABLE
+        ? PHRASES.say("the-cabin-panels", panels.size())
+        : Lists.ended(counted(byZone));
+  }
+
+  /** Every one of them, by its name or counted in its zone. */
+  static String allOf(List<SurfacePlan> panels) {
+    return panels.size() > NAMED ? counted(byZone(panels)) : where(panels);
+  }
+
+  private static Map<String, Long> byZone(List<SurfacePlan> panels) {
+    return panels.stream()
+        .collect(
+            Collectors.groupingBy(
+                p -> words(p.surface().zone()), LinkedHashMap::new, Collectors.counting()));
+  }
+
+  private static String counted(Map<String, Long> byZone) {
+    return Lists.facts(
+        byZone.entrySet().stream().map(e -> Lists.noted(e.getKey(), e.getValue())).toList());
   }
 
   /** Parts of one name once, with how many there are. */
@@ -145,7 +155,7 @@ final class SheetWords {
   static String where(List<SurfacePlan> panels) {
     return panels.size() > NAMED
         ? PHRASES.say("panels", panels.size())
-        : Lists.facts(panels.stream().map(SheetWords::place).toList());
+        : named(panels.stream().map(SheetWords::place).toList());
   }
 
   /** Zone and part, said once where the part says its zone already. */

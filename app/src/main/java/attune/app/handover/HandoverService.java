@@ -9,6 +9,7 @@ import attune.app.bench.StepWords;
 import attune.app.care.CareService;
 import attune.app.care.CareViews.CareLine;
 import attune.app.format.JobFile;
+import attune.app.format.JobReader;
 import attune.app.format.PlanFile.CodeFile;
 import attune.app.format.SurfaceFile;
 import attune.app.handover.HandoverView.Advice;
@@ -23,6 +24,7 @@ import attune.app.history.VisitNotes;
 import attune.app.jobs.JobService;
 import attune.app.jobs.JobState;
 import attune.app.jobs.JobViews.JobDetail;
+import attune.app.jobs.NamedPanels;
 import attune.app.learning.LearningService;
 import attune.app.photos.PhotoService;
 import attune.app.photos.PhotoViews.Moment;
@@ -107,12 +109,14 @@ public class HandoverService {
     Shelf products = bench.shelfOf(id);
     JobFile document = job.document();
     Map<String, String> labels = job.labels();
+    NamedPanels names = NamedPanels.of(job);
     List<Treated> treated = Treatments.treated(document, run, labels, products);
     return new HandoverView(
         id,
         shop.settings().name(),
         Objects.requireNonNullElse(document.title(), ""),
         vehicle(document),
+        JobReader.craft(document),
         job.state(),
         run.isThrough(),
         jobs.handedOverAt(id).map(LocalDateTime::toString).orElse(null),
@@ -120,7 +124,8 @@ public class HandoverService {
         left(run, document),
         ready(id, job.state(), run),
         treated,
-        WhatStays.of(document, run, labels),
+        Treatments.stories(treated, names),
+        WhatStays.of(document, run, names),
         used(id, products),
         treated.isEmpty()
             ? List.of() // nothing was done that would have to be kept so

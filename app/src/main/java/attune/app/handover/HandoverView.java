@@ -2,15 +2,13 @@ package attune.app.handover;
 
 import attune.app.format.PlanFile;
 import attune.app.jobs.JobState;
+import attune.core.survey.Craft;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 
 /**
  * What the customer is told.
@@ -26,6 +24,7 @@ public record HandoverView(
     String shop,
     String title,
     String vehicleLabel,
+    Craft craft,
     JobState state,
     boolean finished,
     @Nullable String handedOverAt,
@@ -33,7 +32,8 @@ public record HandoverView(
     List<NotDone> notDone,
     Ready ready,
     List<Treated> treated,
-    List<NotCured> notCured,
+    List<Story> done,
+    List<Stays> stays,
     List<Used> used,
     List<Advice> care,
     List<PlanFile.CodeFile> gripChecks,
@@ -64,20 +64,11 @@ public record HandoverView(
   /** A panel that was worked on. */
   public record Treated(String surfaceId, String label, String found, String did) {}
 
-  /** What was not cured, each thing once with all panels it is said of, as a paper has it. */
-  Map<String, String> staysOnPanels() {
-    return notCured.stream()
-        .collect(
-            Collectors.groupingBy(
-                NotCured::text,
-                LinkedHashMap::new,
-                Collectors.mapping(
-                    NotCured::label,
-                    Collectors.collectingAndThen(Collectors.toList(), Lists::all))));
-  }
+  /** The same, panels with the same story together: their names, a whole seat by its own. */
+  public record Story(List<String> panels, String found, String did) {}
 
-  /** What cleaning could not mend, and why. */
-  public record NotCured(String label, String code, String text) {}
+  /** What cleaning could not mend, and why, with all panels it is said of. */
+  public record Stays(List<String> panels, String code, String text) {}
 
   /**
    * Work that was not done.

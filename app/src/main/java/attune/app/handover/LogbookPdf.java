@@ -58,10 +58,10 @@ final class LogbookPdf {
               Lists.sentences(product.hazards())));
     }
     paper.part(PHRASES.say("found-and-left-alone"));
-    if (view.notCured().isEmpty()) {
+    if (view.stays().isEmpty()) {
       paper.text(PHRASES.say("nothing-noted"));
     }
-    view.staysOnPanels().forEach((text, panels) -> paper.headed(panels, text));
+    view.stays().forEach(stays -> paper.headed(Lists.all(stays.panels()), stays.text()));
     paper.spacedLine(PHRASES.say("cleaning-of-cabin-trim-only"), Paper.NOTE, 10);
     signatures(paper);
     return paper.close();

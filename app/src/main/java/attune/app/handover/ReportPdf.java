@@ -6,7 +6,7 @@ import attune.app.handover.HandoverView.Correction;
 import attune.app.handover.HandoverView.Half;
 import attune.app.handover.HandoverView.NotDone;
 import attune.app.handover.HandoverView.Ready;
-import attune.app.handover.HandoverView.Treated;
+import attune.app.handover.HandoverView.Story;
 import attune.app.handover.HandoverView.Used;
 import attune.app.paper.Letterhead;
 import attune.app.paper.Paper;
@@ -22,12 +22,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** The customer's report on paper, pictures with it. */
 final class ReportPdf {
@@ -62,13 +58,13 @@ final class ReportPdf {
     done(paper);
     pictures(paper);
     paper.part(PHRASES.say("what-could-not-be-cured"));
-    if (view.notCured().isEmpty()) {
+    if (view.stays().isEmpty()) {
       paper.text(
           view.notDone().isEmpty()
               ? PHRASES.say("nothing-all-that-was-found")
               : PHRASES.say("nothing-among-what-was-worked"));
     }
-    view.staysOnPanels().forEach((text, panels) -> paper.headed(panels, text));
+    view.stays().forEach(stays -> paper.headed(Lists.all(stays.panels()), stays.text()));
     paper.part(PHRASES.say("keeping-it-so"));
     for (Advice advice : view.care()) {
       boolean named = !advice.labels().isEmpty() && advice.labels().size() <= READABLE;
@@ -101,7 +97,7 @@ final class ReportPdf {
             && ready.curedAt().compareTo(ready.driveAt()) > 0;
     PdfPTable table = cures ? Paper.table(1, 1, 1) : Paper.table(1, 1);
     table.setSpacingBefore(10);
-    cell(table, PHRASES.say("drive-from"), ready.driveAt());
+    cell(table, PHRASES.say("drive-from", view.craft().code()), ready.driveAt());
     cell(table, PHRASES.say("sit-from"), ready.sitAt());
     if (cures) {
       cell(table, PHRASES.say("fully-cured"), ready.curedAt());
@@ -132,19 +128,12 @@ final class ReportPdf {
 
   /** Panels with the same story stand in one line. */
   private void done(Paper paper) {
-    Map<String, List<Treated>> alike =
-        view.treated().stream()
-            .collect(
-                Collectors.groupingBy(
-                    t -> PHRASES.say("found", t.found(), t.did()),
-                    LinkedHashMap::new,
-                    Collectors.toList()));
-    if (alike.isEmpty()) {
+    if (view.done().isEmpty()) {
       paper.text(PHRASES.say("nothing-is-ticked-at-the"));
     }
-    alike.forEach(
-        (story, panels) ->
-            paper.titled(panels.stream().map(Treated::label).collect(Lists.joining()), story));
+    for (Story story : view.done()) {
+      paper.titled(Lists.all(story.panels()), PHRASES.say("found", story.found(), story.did()));
+    }
     if (!view.notDone().isEmpty()) {
       paper.spacedLine(PHRASES.say("left-out-at-this-visit"), Paper.BOLD, 6);
       for (NotDone open : view.notDone()) {

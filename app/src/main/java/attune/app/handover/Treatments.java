@@ -2,7 +2,9 @@ package attune.app.handover;
 
 import attune.app.format.JobFile;
 import attune.app.format.SurfaceFile;
+import attune.app.handover.HandoverView.Story;
 import attune.app.handover.HandoverView.Treated;
+import attune.app.jobs.NamedPanels;
 import attune.app.shelf.ProductName;
 import attune.core.bench.FrozenFinish;
 import attune.core.bench.FrozenPanel;
@@ -22,6 +24,7 @@ import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -80,6 +83,19 @@ final class Treatments {
     return rest.isEmpty() ? soil : Lists.apart(List.of(soil, rest));
   }
 
+  /** Panels with the same story together. */
+  static List<Story> stories(List<Treated> treated, NamedPanels names) {
+    Map<List<String>, List<String>> alike = new LinkedHashMap<>();
+    treated.forEach(
+        t ->
+            alike
+                .computeIfAbsent(List.of(t.found(), t.did()), story -> new ArrayList<>())
+                .add(t.surfaceId()));
+    return alike.entrySet().stream()
+        .map(e -> new Story(names.of(e.getValue()), e.getKey().get(0), e.getKey().get(1)))
+        .toList();
+  }
+
   private static boolean is(Coded what, @Nullable String told) {
     return what.code().equals(told);
   }
@@ -118,6 +134,10 @@ final class Treatments {
     String removers = with(done.stream().filter(s -> s.rung() == RunTask.SPOT).toList(), products);
     if (!removers.isEmpty()) {
       did.add(PHRASES.say("stain-worked-with", removers));
+    }
+    String wiped = with(done.stream().filter(s -> s.step() == Step.RESIDUE).toList(), products);
+    if (!wiped.isEmpty()) {
+      did.add(PHRASES.say("wiped-over-with", wiped));
     }
     for (FrozenFinish laid : panel.finish()) {
       List<StepSoFar> here = done.stream().filter(s -> s.step() == laid.step()).toList();

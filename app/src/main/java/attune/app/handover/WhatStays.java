@@ -2,7 +2,8 @@ package attune.app.handover;
 
 import attune.app.format.JobFile;
 import attune.app.format.SurfaceFile;
-import attune.app.handover.HandoverView.NotCured;
+import attune.app.handover.HandoverView.Stays;
+import attune.app.jobs.NamedPanels;
 import attune.core.bench.FrozenPanel;
 import attune.core.bench.RunSoFar;
 import attune.core.check.Known;
@@ -13,6 +14,8 @@ import attune.core.survey.Condition.Damage;
 import attune.core.survey.Condition.Wear;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,7 +23,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** What cleaning could not mend, panel by panel, and why. */
+/** What cleaning could not mend, and why. */
 final class WhatStays {
   private static final Phrases PHRASES = Phrases.of(WhatStays.class);
 
@@ -32,53 +35,59 @@ final class WhatStays {
           ReasonCode.REMAINS,
           ReasonCode.NOT_ON_SHELF);
 
+  private record Said(String code, String text) {}
+
   private WhatStays() {}
 
-  static List<NotCured> of(JobFile document, RunSoFar run, Map<String, String> labels) {
+  /** Each thing once, with all panels it is said of. */
+  static List<Stays> of(JobFile document, RunSoFar run, NamedPanels names) {
     Map<String, SurfaceFile> surveyed =
         document.surfaces().stream()
             .collect(Collectors.toMap(SurfaceFile::id, Function.identity()));
-    List<NotCured> stays = new ArrayList<>();
+    Map<Said, List<String>> stays = new LinkedHashMap<>();
     for (FrozenPanel panel : run.plan().panels()) {
       String id = panel.surfaceId();
-      stays.addAll(on(panel, Known.of(surveyed, id), run, labels.getOrDefault(id, id)));
+      on(panel, Known.of(surveyed, id), run)
+          .forEach(said -> stays.computeIfAbsent(said, s -> new ArrayList<>()).add(id));
     }
-    return stays;
+    return stays.entrySet().stream()
+        .map(e -> new Stays(names.of(e.getValue()), e.getKey().code(), e.getKey().text()))
+        .toList();
   }
 
-  private static List<NotCured> on(
-      FrozenPanel panel, SurfaceFile surface, RunSoFar run, String label) {
-    List<NotCured> list = new ArrayList<>();
-    panel
-        .refer()
-        .map(refer -> new NotCured(label, refer.code().name(), refer.text()))
-        .ifPresent(list::add);
+  private static Set<Said> on(FrozenPanel panel, SurfaceFile surface, RunSoFar run) {
+    Set<Said> list = new LinkedHashSet<>();
+    panel.refer().map(refer -> new Said(refer.code().name(), refer.text())).ifPresent(list::add);
     panel.cautions().stream()
         .filter(c -> NOTICED.contains(c.code()))
-        .forEach(c -> list.add(new NotCured(label, c.code().name(), c.text())));
+        .forEach(c -> list.add(new Said(c.code().name(), toTheCustomer(c))));
     run.steps().stream()
         .filter(step -> step.run().task().covers().contains(panel.surfaceId()))
         .flatMap(step -> step.state().says().stream())
         .map(Outcome::next)
         .filter(ENDS_SHORT::contains)
         .limit(1)
-        .forEach(next -> list.add(atTheBench(label, next)));
+        .forEach(next -> list.add(atTheBench(next)));
     if (panel.refer().isEmpty()) { // which says what mends it
       worn(surface)
-          .map(says -> new NotCured(label, ReasonCode.SUGGEST_REFINISH.name(), says))
+          .map(says -> new Said(ReasonCode.SUGGEST_REFINISH.name(), says))
           .ifPresent(list::add);
     }
     return list;
   }
 
-  private static NotCured atTheBench(String label, Next next) {
+  /** A shelf is the shop's word. */
+  private static String toTheCustomer(FrozenPanel.Caution caution) {
+    return caution.code() == ReasonCode.NOT_ON_SHELF
+        ? PHRASES.say("what-was-asked-for-is")
+        : caution.text();
+  }
+
+  private static Said atTheBench(Next next) {
     return switch (next) {
-      case REFER ->
-          new NotCured(
-              label, ReasonCode.REFER_REPAIR.name(), PHRASES.say("its-own-colour-or-coat"));
-      case STAYS -> new NotCured(label, "HIGH_SPOT", PHRASES.say("a-high-spot-of-the"));
-      default ->
-          new NotCured(label, ReasonCode.LEAVE_SOME.name(), PHRASES.say("some-of-what-was-found"));
+      case REFER -> new Said(ReasonCode.REFER_REPAIR.name(), PHRASES.say("its-own-colour-or-coat"));
+      case STAYS -> new Said("HIGH_SPOT", PHRASES.say("a-high-spot-of-the"));
+      default -> new Said(ReasonCode.LEAVE_SOME.name(), PHRASES.say("some-of-what-was-found"));
     };
   }
 

@@ -328,6 +328,7 @@ class TimetableService {
     List<String> crew = arrangement.crew().stream().map(w -> w.id()).toList();
     Set<String> people = shop.workers().keySet();
     return new TimetableView(
+        job.craft(),
         job.setting().start(),
         job.setting().returnBy().orElse(null),
         t.handsOffAt(),

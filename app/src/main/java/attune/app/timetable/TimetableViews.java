@@ -4,6 +4,7 @@ import attune.app.format.Code;
 import attune.core.plan.Offer;
 import attune.core.plan.Omission;
 import attune.core.plan.Step;
+import attune.core.survey.Craft;
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -26,6 +27,7 @@ final class TimetableViews {
    * @param conflicts why what somebody said cannot be, in words
    */
   record TimetableView(
+      Craft craft,
       LocalDateTime start,
       @Nullable LocalDateTime promised,
       LocalDateTime handsOffAt,

@@ -64,8 +64,8 @@ class RunHandOverApiTest extends ARun {
     api.find(job, "\"soils\":[\"denim-dye\"],\"stainAgeDays\":90", "fl-back-centre");
     bench("");
     api.doEverything(job);
-    String notCured = handover().json().get("notCured").toString();
-    assertThat(notCured).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
+    String stays = handover().json().get("stays").toString();
+    assertThat(stays).contains("SCUFF_STAYS").contains("SHADOW_MAY_STAY");
   }
 
   @Test
@@ -73,11 +73,11 @@ class RunHandOverApiTest extends ARun {
     api.find(job, "\"wear\":\"worn\"", "wheel-rim");
     bench("");
     api.doEverything(job);
-    assertThat(handover().json().get("notCured"))
+    assertThat(handover().json().get("stays"))
         .singleElement()
         .satisfies(
             stays -> {
-              assertThat(stays.get("label").asString()).isEqualTo("Wheel rim");
+              assertThat(stays.get("panels").toString()).isEqualTo("[\"Wheel rim\"]");
               assertThat(stays.get("text").asString()).startsWith("Worn when it came");
             });
   }

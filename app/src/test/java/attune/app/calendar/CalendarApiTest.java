@@ -38,7 +38,7 @@ class CalendarApiTest {
     assertThat(calendar.validate().hasErrors()).isFalse();
     assertThat(summaries(calendar))
         .anyMatch(s -> s.endsWith("Into the calendar"))
-        .anyMatch(s -> s.endsWith("may be driven"))
+        .anyMatch(s -> s.endsWith("may leave"))
         .anyMatch(s -> s.endsWith("may be sat in"))
         .anyMatch(s -> s.contains("Wipe with a cloth damp with water"));
     assertThat(calendar.toString()).contains("RRULE:FREQ=DAILY;INTERVAL=7");

@@ -12,6 +12,7 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -110,17 +111,47 @@ class ReportApiTest {
   @Test
   void whatWasStoppedAtTheBenchIsToldInPlainWords() throws IOException {
     api.see(job, "clean-fl-cushion-centre", "colour");
-    JsonNode notCured = report().get("notCured");
-    assertThat(notCured.toString()).contains("Front left cushion", "a repairer re-colours it");
+    JsonNode stays = report().get("stays");
+    assertThat(stays.toString()).contains("Front left cushion", "a repairer re-colours it");
     api.doEverything(job);
     assertThat(text(pdf("a4"))).contains("What could not be cured", "re-colours");
+  }
+
+  @Test
+  void aSeatThatWasWorkedAllOverIsOneThingAndSoIsOneOfWhichAPartWasNot() {
+    assertThat(worked(List.of("back-centre", "cushion-centre", "headrest"), "none"))
+        .contains("[\"Front left seat\"]");
+    assertThat(worked(List.of("back-centre", "cushion-centre", "headrest", "side"), "side"))
+        .contains("[\"Front left seat (all but side)\"]");
+    assertThat(worked(List.of("back-centre", "cushion-centre", "headrest"), "headrest"))
+        .contains("[\"Front left cushion\",\"Front left back\"]");
+  }
+
+  /** What was done, of so many parts of a seat; one is never touched. */
+  private String worked(List<String> parts, String leftOut) {
+    String seat = api.newJob("A seat", "five-seat");
+    api.find(
+        seat,
+        "\"finish\":\"leather/coated\",\"soil\":\"light\",\"soils\":[\"skin-oil\"],\"wear\":\"intact\"",
+        parts.stream().map(part -> "fl-" + part).toArray(String[]::new));
+    JsonNode bench = api.post("/api/v1/jobs/" + seat + "/bench").json();
+    for (JsonNode task : bench.get("tasks")) {
+      boolean asked =
+          task.get("needsHands").asBoolean() && !task.get("id").asString().contains("~");
+      if (asked && !task.get("surfaceIds").toString().equals("[\"fl-" + leftOut + "\"]")) {
+        api.tell(seat, task.get("id").asString(), "done");
+      }
+    }
+    return api.get("/api/v1/jobs/" + seat + "/handover").json().get("done").toString();
   }
 
   @Test
   void whatStaysIsSaidOnceForAllItsPanels() throws IOException {
     api.see(job, "clean-fl-cushion-centre", "colour");
     api.see(job, "clean-fl-back-centre", "colour");
-    assertThat(report().get("notCured")).hasSizeGreaterThan(1);
+    assertThat(report().get("stays")).hasSize(1);
+    assertThat(report().at("/stays/0/panels").toString())
+        .contains("Front left cushion", "Front left back");
     api.doEverything(job);
     assertThat(text(pdf("a4")).split("re-colours")).hasSize(2);
   }
