@@ -135,17 +135,25 @@ final class Treatments {
     if (!removers.isEmpty()) {
       did.add(PHRASES.say("stain-worked-with", removers));
     }
-    String wiped = with(done.stream().filter(s -> s.step() == Step.RESIDUE).toList(), products);
-    if (!wiped.isEmpty()) {
-      did.add(PHRASES.say("wiped-over-with", wiped));
-    }
+    List<String> wiped = new ArrayList<>(wiped(done, products));
     for (FrozenFinish laid : panel.finish()) {
+      if (laid.bonds()) {
+        did.addAll(wiped); // right before what has to bond
+        wiped.clear();
+      }
       List<StepSoFar> here = done.stream().filter(s -> s.step() == laid.step()).toList();
       if (!here.isEmpty()) {
         did.add(PHRASES.say("with", past(laid.step()), with(here, products)));
       }
     }
+    did.addAll(wiped);
     return Lists.facts(did);
+  }
+
+  /** What an old film was wiped off with; empty for a damp cloth, and where nothing was. */
+  private static List<String> wiped(List<StepSoFar> done, Shelf products) {
+    String with = with(done.stream().filter(s -> s.step() == Step.RESIDUE).toList(), products);
+    return with.isEmpty() ? List.of() : List.of(PHRASES.say("wiped-over-with", with));
   }
 
   /** What was used in some steps, each bottle once; empty for dry work. */

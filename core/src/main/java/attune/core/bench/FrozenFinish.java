@@ -28,7 +28,7 @@ public record FrozenFinish(
     int sitAfterS) {
 
   /** Whether it holds only on a surface without any film. */
-  boolean bonds() {
+  public boolean bonds() {
     return step == Step.COAT || step == Step.BARRIER;
   }
 }

@@ -6,19 +6,27 @@ import static attune.core.match.Reason.Effect.OVER;
 import static attune.core.match.Reason.Effect.UNKNOWN;
 import static attune.core.match.Reason.SetBy.HOUSE_RULE;
 import static attune.core.match.Reason.SetBy.LABEL;
+import static attune.core.match.Reason.SetBy.SAFETY;
 import static attune.core.match.Reason.SetBy.SHELF;
 
 import attune.core.measure.PhInterval;
+import attune.core.measure.PhNature;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
+import attune.core.shelf.Product.Film;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a cleaner's ratio is told on a surface: the label's range, and its pH as it touches. */
 final class RatioRules {
   private static final Phrases PHRASES = Phrases.of(RatioRules.class);
+
+  private static final Set<PhNature> MILD = Set.of(PhNature.NEUTRAL_SURFACTANT, PhNature.BUFFERED);
+  private static final double MILD_LOW = 6;
+  private static final double MILD_HIGH = 8.5;
 
   private RatioRules() {}
 
@@ -27,6 +35,7 @@ final class RatioRules {
     Limits limits = place.limits();
     return !product.label().allows(ratio)
         || ph.isEmpty()
+        || isTooMuchForABelt(place, product)
         || ph.get().high() > limits.phOccasionalHigh().value()
         || ph.get().low() < limits.phOccasionalLow().value()
         || keepsToRoutine(place, product, ph.get());
@@ -85,7 +94,27 @@ final class RatioRules {
                     UNKNOWN,
                     SHELF,
                     PHRASES.say("the-ph-of-is-not", product.name()))));
+    if (isTooMuchForABelt(place, product)) {
+      reasons.add(
+          Reason.of(
+              ReasonCode.NOT_FOR_FINISH,
+              BARRED,
+              SAFETY,
+              PHRASES.say("a-belt-takes-a-mild", product.name())));
+    }
     return reasons;
+  }
+
+  private static boolean isTooMuchForABelt(Place place, Product product) {
+    return place.finish().code().equals("textile/webbing") && !isMildSoap(product);
+  }
+
+  /** Neutral in the bottle as well as in the mix, and leaving nothing in the weave (page 6). */
+  private static boolean isMildSoap(Product product) {
+    boolean neutral =
+        product.ph().supplied().filter(ph -> ph >= MILD_LOW && ph <= MILD_HIGH).isPresent()
+            && product.ph().nature().filter(MILD::contains).isPresent();
+    return neutral && product.solventPercent() == 0 && product.leavesFilm() == Film.NONE;
   }
 
   private static void ph(Limits limits, PhInterval ph, List<Reason> reasons) {

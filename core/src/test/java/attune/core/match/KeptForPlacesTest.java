@@ -2,11 +2,15 @@ package attune.core.match;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import attune.core.AProduct;
 import attune.core.ASurface;
 import attune.core.ATool;
 import attune.core.Given;
 import attune.core.material.Role;
 import attune.core.material.Texture;
+import attune.core.measure.PhNature;
+import attune.core.shelf.Product;
+import attune.core.shelf.Product.Film;
 import attune.core.shelf.Tool;
 import attune.core.shelf.Tool.Droplets;
 import attune.core.shelf.Tool.Suits;
@@ -144,6 +148,34 @@ class KeptForPlacesTest {
     assertThat(Faults.noWetWork(seen(BELT, ChildSeat.NONE, fault)).isPresent())
         .isEqualTo(fault == FaultSeen.BELT_LAMP);
     assertThat(Faults.noWetWork(seen(DASH, ChildSeat.NONE, fault))).isEmpty();
+  }
+
+  @Test
+  void aBeltTakesAMildSoapAndNothingElse() {
+    AProduct mild = AProduct.cleaner("mild", 5).ph(7.4, PhNature.NEUTRAL_SURFACTANT);
+    assertThat(Given.match(BELT, Given.shelf(mild.build(), ATool.SPONGE)).ladder()).isNotEmpty();
+    List<Product> others =
+        List.of(
+            AProduct.cleaner("alkaline", 5).ph(9.9, PhNature.WEAK_ALKALI).build(),
+            AProduct.cleaner("thinned", 5)
+                .dilutes("1:40", "1:20", "1:10")
+                .ph(9.0, PhNature.BUFFERED)
+                .build(),
+            AProduct.cleaner("sour", 5).ph(6.2, PhNature.WEAK_ACID).build(),
+            AProduct.cleaner("unsaid", 5).phUnknown().build(),
+            AProduct.cleaner("waxy", 5)
+                .ph(7, PhNature.NEUTRAL_SURFACTANT)
+                .leaves(Film.SILICONE)
+                .build());
+    for (Product other : others) {
+      SurfaceMatch match = Given.match(BELT, Given.shelf(other, ATool.SPONGE));
+      assertThat(match.ladder()).as(other.id()).isEmpty();
+      assertThat(match.ruledOut())
+          .filteredOn(out -> out.itemId().equals(other.id()))
+          .flatExtracting(RuledOut::reasons)
+          .as(other.id())
+          .anyMatch(reason -> reason.text().startsWith("A belt takes a mild soap"));
+    }
   }
 
   @Test
