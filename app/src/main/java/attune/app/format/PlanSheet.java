@@ -334,21 +334,25 @@ public final class PlanSheet {
         .toList();
   }
 
-  private static void add(Map<String, List<SurfacePlan>> stays, Reason reason, SurfacePlan panel) {
-    stays.computeIfAbsent(reason.text(), t -> new ArrayList<>()).add(panel);
+  private static void add(Map<String, List<SurfacePlan>> stays, String text, SurfacePlan panel) {
+    stays.computeIfAbsent(text, t -> new ArrayList<>()).add(panel);
   }
 
   private void stays() {
     Map<String, List<SurfacePlan>> stays = new LinkedHashMap<>();
-    plan.surfaces().forEach(panel -> panel.match().refer().ifPresent(r -> add(stays, r, panel)));
+    plan.surfaces()
+        .forEach(panel -> panel.match().refer().ifPresent(r -> add(stays, r.text(), panel)));
     for (SurfacePlan panel : plan.surfaces()) {
       panel.cautions().stream()
           .filter(caution -> caution.code() == ReasonCode.LEAVE_SOME)
-          .forEach(caution -> add(stays, caution, panel));
+          .forEach(caution -> add(stays, caution.text(), panel));
       panel.match().spots().stream()
           .flatMap(spot -> spot.remains().stream())
-          .forEach(remains -> add(stays, remains, panel));
+          .forEach(remains -> add(stays, remains.text(), panel));
     }
+    plan.surfaces().stream()
+        .filter(SheetWords::isLeftDirty)
+        .forEach(panel -> add(stays, PHRASES.say("not-cleaned-at-this-visit"), panel));
     if (!stays.isEmpty()) {
       title(PHRASES.say("what-stays-and-who-sees"));
       stays.forEach((text, panels) -> item(Lists.headed(SheetWords.allOf(panels), text)));

@@ -8,6 +8,7 @@ import attune.core.plan.ResiduePass;
 import attune.core.plan.Round;
 import attune.core.plan.SurfacePlan;
 import attune.core.shelf.Product;
+import attune.core.survey.Condition.Level;
 import attune.core.words.Lists;
 import attune.core.words.Phrases;
 import attune.core.words.Words;
@@ -156,6 +157,13 @@ final class SheetWords {
     return panels.size() > NAMED
         ? PHRASES.say("panels", panels.size())
         : named(panels.stream().map(SheetWords::place).toList());
+  }
+
+  /** Soiled, for nobody else either, and nothing is planned that takes it off. */
+  static boolean isLeftDirty(SurfacePlan panel) {
+    return panel.match().ladder().isEmpty()
+        && panel.match().refer().isEmpty()
+        && panel.surface().condition().soil() != Level.NONE;
   }
 
   /** Zone and part, said once where the part says its zone already. */

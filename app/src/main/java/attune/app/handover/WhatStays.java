@@ -11,6 +11,7 @@ import attune.core.match.ReasonCode;
 import attune.core.run.Outcome;
 import attune.core.run.Outcome.Next;
 import attune.core.survey.Condition.Damage;
+import attune.core.survey.Condition.Level;
 import attune.core.survey.Condition.Wear;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
@@ -69,11 +70,25 @@ final class WhatStays {
         .limit(1)
         .forEach(next -> list.add(atTheBench(next)));
     if (panel.refer().isEmpty()) { // which says what mends it
+      untouched(panel, surface).ifPresent(list::add);
       worn(surface)
           .map(says -> new Said(ReasonCode.SUGGEST_REFINISH.name(), says))
           .ifPresent(list::add);
     }
     return list;
+  }
+
+  /** Soiled, and nothing was planned that takes it off. */
+  private static Optional<Said> untouched(FrozenPanel panel, SurfaceFile surface) {
+    if (!panel.ladder().isEmpty() || Level.NONE.code().equals(surface.condition().soil())) {
+      return Optional.empty();
+    }
+    boolean strapped =
+        panel.cautions().stream().anyMatch(said -> said.code() == ReasonCode.CHILD_SEAT);
+    return Optional.of(
+        strapped
+            ? new Said(ReasonCode.CHILD_SEAT.name(), PHRASES.say("not-touched-as-the-child"))
+            : new Said(ReasonCode.LEAVE_SOME.name(), PHRASES.say("not-cleaned-at-this-visit")));
   }
 
   /** A shelf is the shop's word. */

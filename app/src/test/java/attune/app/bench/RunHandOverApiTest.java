@@ -69,6 +69,21 @@ class RunHandOverApiTest extends ARun {
   }
 
   @Test
+  void whatWasSoiledAndNotTouchedIsSaidToTheCustomer() {
+    api.find(
+        job,
+        "\"finish\":\"textile/webbing\",\"soil\":\"moderate\",\"soils\":[\"food-drink\"],\"wear\":\"intact\"",
+        "rear-left-belt",
+        "fl-belt");
+    api.patch("/api/v1/jobs/" + job, "{\"setting\":{\"childSeat\":\"in\"}}");
+    bench("");
+    api.doEverything(job);
+    assertThat(handover().json().get("stays").toString())
+        .contains("Not touched: the child seat stayed in.");
+    assertThat(handover().json().get("treated").toString()).doesNotContain("rear-left-belt");
+  }
+
+  @Test
   void whatCameWornIsNotSaidToBeMended() {
     api.find(job, "\"wear\":\"worn\"", "wheel-rim");
     bench("");

@@ -222,6 +222,20 @@ class PlanCommandTest {
         .isEqualTo(plan.at("/totals/rounds").asInt() + 2);
   }
 
+  @Test
+  void aPageToWorkBySaysWhatNobodyCleans(@TempDir Path directory) throws IOException {
+    ObjectNode job =
+        (ObjectNode) MAPPER.readTree(Files.readString(EXAMPLES.resolve("leather-estate.json")));
+    ObjectNode dash = (ObjectNode) job.get("surfaces").get(0);
+    dash.put("finish", "plastic/soft-touch").put("zone", "dash").put("part", "upper");
+    ((ObjectNode) dash.get("condition")).put("soil", "moderate").putArray("soils").add("dust");
+    dash.putObject("wishes").putArray("avoid").add("scent");
+    Path file = directory.resolve("job.json");
+    Files.writeString(file, job.toString());
+    assertThat(run("--sheet", file.toString()).out())
+        .contains("- Dash upper: Not cleaned at this visit.");
+  }
+
   @ParameterizedTest
   @MethodSource("examples")
   void aCautionOfASurfaceThatIsWorkedStandsAtARound(Path example) {

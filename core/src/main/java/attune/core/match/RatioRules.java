@@ -14,6 +14,7 @@ import attune.core.measure.PhNature;
 import attune.core.measure.Ratio;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
+import attune.core.shelf.Product.Trait;
 import attune.core.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +25,7 @@ import java.util.Set;
 final class RatioRules {
   private static final Phrases PHRASES = Phrases.of(RatioRules.class);
 
+  private static final String BELT = "textile/webbing";
   private static final Set<PhNature> MILD = Set.of(PhNature.NEUTRAL_SURFACTANT, PhNature.BUFFERED);
   private static final double MILD_LOW = 6;
   private static final double MILD_HIGH = 8.5;
@@ -106,7 +108,7 @@ final class RatioRules {
   }
 
   private static boolean isTooMuchForABelt(Place place, Product product) {
-    return place.finish().code().equals("textile/webbing") && !isMildSoap(product);
+    return place.finish().code().equals(BELT) && !isMildSoap(product);
   }
 
   /** Neutral in the bottle as well as in the mix, and leaving nothing in the weave (page 6). */
@@ -114,7 +116,10 @@ final class RatioRules {
     boolean neutral =
         product.ph().supplied().filter(ph -> ph >= MILD_LOW && ph <= MILD_HIGH).isPresent()
             && product.ph().nature().filter(MILD::contains).isPresent();
-    return neutral && product.solventPercent() == 0 && product.leavesFilm() == Film.NONE;
+    boolean leavesNothing =
+        product.leavesFilm() == Film.NONE
+            || product.has(Trait.FILM_UNSAID) && product.labelAllows().contains(BELT);
+    return neutral && product.solventPercent() == 0 && leavesNothing;
   }
 
   private static void ph(Limits limits, PhInterval ph, List<Reason> reasons) {

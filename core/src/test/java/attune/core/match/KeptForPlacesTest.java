@@ -11,6 +11,7 @@ import attune.core.material.Texture;
 import attune.core.measure.PhNature;
 import attune.core.shelf.Product;
 import attune.core.shelf.Product.Film;
+import attune.core.shelf.Product.Trait;
 import attune.core.shelf.Tool;
 import attune.core.shelf.Tool.Droplets;
 import attune.core.shelf.Tool.Suits;
@@ -154,6 +155,15 @@ class KeptForPlacesTest {
   void aBeltTakesAMildSoapAndNothingElse() {
     AProduct mild = AProduct.cleaner("mild", 5).ph(7.4, PhNature.NEUTRAL_SURFACTANT);
     assertThat(Given.match(BELT, Given.shelf(mild.build(), ATool.SPONGE)).ladder()).isNotEmpty();
+    AProduct named =
+        AProduct.cleaner("named", 5)
+            .ph(7.9, PhNature.NEUTRAL_SURFACTANT)
+            .leaves(Film.SILICONE)
+            .traits(Trait.FILM_UNSAID)
+            .allows("textile/webbing");
+    assertThat(Given.match(BELT, Given.shelf(named.build(), ATool.SPONGE)).ladder())
+        .as("its label names belts")
+        .isNotEmpty();
     List<Product> others =
         List.of(
             AProduct.cleaner("alkaline", 5).ph(9.9, PhNature.WEAK_ALKALI).build(),
