@@ -134,7 +134,7 @@ public class HandoverService {
             .flatMap(panel -> panel.cautions().stream())
             .filter(caution -> caution.code() == ReasonCode.GRIP_CHECK)
             .limit(1)
-            .map(caution -> new CodeFile(caution.code().name(), caution.text()))
+            .map(caution -> new CodeFile(caution.code().name(), PHRASES.say("feel-that-it-grips")))
             .toList(),
         pairs(id, labels),
         halves(id, labels));
@@ -304,6 +304,7 @@ public class HandoverService {
                   one.stream().flatMap(used -> used.batches().stream()).distinct().toList(),
                   hazards.of(product.map(Product::hazards).orElse(List.of())).stream()
                       .map(Hazards.Hazard::statement)
+                      .map(Lists::ended)
                       .toList());
             })
         .toList();
