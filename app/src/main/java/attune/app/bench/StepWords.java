@@ -6,6 +6,7 @@ import attune.app.shelf.ProductName;
 import attune.core.bench.FrozenFinish;
 import attune.core.bench.FrozenPanel;
 import attune.core.bench.FrozenPlan;
+import attune.core.bench.FrozenResidue;
 import attune.core.bench.FrozenRound;
 import attune.core.bench.FrozenRung;
 import attune.core.bench.FrozenSpot;
@@ -110,7 +111,7 @@ public final class StepWords {
       case RECEIVE -> receive();
       case INSPECT -> inspect();
       case PRECAUTIONS -> List.of(PHRASES.say("lap-and-cluster-covered-nozzle"));
-      case DRY_SOIL -> List.of(PHRASES.say("blow-crevices-then-vacuum"));
+      case DRY_SOIL -> List.of(PHRASES.say("vacuum-everything-seams-opened"));
       case SHAVE -> List.of(PHRASES.say("guarded-shaver-light-hand-away"));
       case TEST_SPOT ->
           List.of(
@@ -193,11 +194,20 @@ public final class StepWords {
   }
 
   private List<String> residue(FrozenTask task) {
-    return List.of(
+    Optional<FrozenResidue> planned = surface(task).flatMap(FrozenPanel::residue);
+    String ratio = mixed(planned.map(FrozenResidue::ratio).orElse(Ratio.READY));
+    List<String> lines = new ArrayList<>();
+    lines.add(
         task.productId()
-            .map(id -> PHRASES.say("on-the-then-a-dry", name(id), tool(task.toolId())))
-            .orElse(PHRASES.say("a-white-cloth-damp-with")),
-        PHRASES.say("let-it-dry-before-anything"));
+            .map(id -> PHRASES.say("mixed", name(id), ratio))
+            .map(bottle -> PHRASES.say("on-the-then-a-dry", bottle, tool(task.toolId())))
+            .orElse(PHRASES.say("a-white-cloth-damp-with")));
+    planned
+        .map(FrozenResidue::passes)
+        .filter(passes -> passes > 1)
+        .ifPresent(passes -> lines.add(PHRASES.say("passes-a-fresh-face-each", passes)));
+    lines.add(PHRASES.say("let-it-dry-before-anything"));
+    return lines;
   }
 
   private static String sentence(String text) {

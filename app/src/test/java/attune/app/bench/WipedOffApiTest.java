@@ -24,7 +24,10 @@ class WipedOffApiTest {
       label(api);
       String job = coated(api);
       double planned = residue(api, job).get("ml").asDouble();
-      api.post("/api/v1/jobs/" + job + "/bench");
+      String bench = api.post("/api/v1/jobs/" + job + "/bench").json().toString();
+      assertThat(bench)
+          .as("nobody knows what is on the panel")
+          .contains("Residue Remover as it comes on the ", "3 passes, a fresh face each.");
       api.doEverything(job);
       JsonNode used = used(api, job);
       assertThat(planned).isPositive();

@@ -11,15 +11,18 @@ import attune.core.match.ProductRules;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.RuledOut;
+import attune.core.match.SurfaceMatch;
 import attune.core.shelf.Product;
 import attune.core.shelf.ProductRole;
 import attune.core.shelf.Shelf;
 import attune.core.shelf.Soil;
 import attune.core.survey.Condition;
 import attune.core.words.Phrases;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Bottles that neither clean nor finish a panel: they are judged like all others and stand among
@@ -37,7 +40,15 @@ final class OtherBottles {
 
   private OtherBottles() {}
 
-  static List<RuledOut> ruledOut(Place place, Shelf shelf) {
+  /** With these, all that was left out of a panel's cleaning and finishing. */
+  static List<RuledOut> ruledOut(SurfaceMatch match, FinishChooser.Chosen chosen, Shelf shelf) {
+    return Stream.of(match.ruledOut(), chosen.ruledOut(), ruledOut(match.place(), shelf))
+        .flatMap(List::stream)
+        .sorted(Comparator.comparing(RuledOut::kind).thenComparing(RuledOut::itemId))
+        .toList();
+  }
+
+  private static List<RuledOut> ruledOut(Place place, Shelf shelf) {
     return shelf.products().stream()
         .filter(product -> OTHER.containsAll(product.roles()))
         .map(product -> new RuledOut(product.id(), RuledOut.Kind.PRODUCT, reasons(place, product)))

@@ -11,7 +11,6 @@ import attune.core.match.Place;
 import attune.core.match.Reason;
 import attune.core.match.ReasonCode;
 import attune.core.match.Rulebook;
-import attune.core.match.RuledOut;
 import attune.core.match.Rung;
 import attune.core.match.SurfaceMatch;
 import attune.core.material.Finish;
@@ -234,10 +233,6 @@ public final class Planner {
         .forEach(spot -> purchases.add(Purchase.toLift(place, spot)));
     boolean wet =
         match.ladder().stream().findFirst().filter(r -> !r.treatment().isDry()).isPresent();
-    List<RuledOut> ruledOut = new ArrayList<>(match.ruledOut());
-    ruledOut.addAll(chosen.ruledOut());
-    ruledOut.addAll(OtherBottles.ruledOut(place, job.shelf()));
-    ruledOut.sort(Comparator.comparing(RuledOut::kind).thenComparing(RuledOut::itemId));
     Optional<ResiduePass> residue =
         ResiduePass.of(
             place,
@@ -259,7 +254,7 @@ public final class Planner {
         residue,
         wet ? Optional.of(Drying.of(place, figures)) : Optional.empty(),
         cautions,
-        ruledOut,
+        OtherBottles.ruledOut(match, chosen, job.shelf()),
         minutes(place, match, steps, rinsed, Rung::passesLow, 1),
         minutes(place, match, steps, rinsed, Rung::passesHigh, figures.get("time.most-overrun")));
   }
