@@ -83,6 +83,10 @@ final class TaskWords {
     return PHRASES.say("is-not-one-of-the", name);
   }
 
+  static String notNeeded(String name) {
+    return PHRASES.say("has-nothing-to-do-here", name);
+  }
+
   static String nobodyMay(Skill skill) {
     return PHRASES.say("nobody-who-does-this-job", words(skill));
   }

@@ -350,10 +350,16 @@ class TimetableService {
         t.visits().stream().map(v -> new VisitView(v.from(), v.until())).toList(),
         Stream.of(
                 crew.stream().filter(who -> !people.contains(who)).map(TaskWords::left),
+                crew.stream().filter(who -> hasNothingToDo(who, t)).map(TaskWords::notNeeded),
                 arrangement.lacks(NeededSkills.of(plan), job).stream().map(TaskWords::nobodyMay),
                 t.conflicts().stream().map(c -> words.why(c, job.setting().start())).distinct())
             .flatMap(said -> said)
             .toList());
+  }
+
+  private static boolean hasNothingToDo(String who, Timetable timetable) {
+    return timetable.tasks().stream()
+        .noneMatch(task -> task.person().filter(who::equals).isPresent());
   }
 
   private TaskWords words(UUID id, Job job, Timetable timetable, Arrangement arrangement) {

@@ -198,6 +198,19 @@ class TimetableApiTest {
   }
 
   @Test
+  void whoHasNothingToDoIsNamed() {
+    String job = api.newJob("One screen", "five-seat");
+    api.find(
+        job,
+        "\"finish\":\"screen/coated\",\"soil\":\"light\",\"soils\":[\"skin-oil\"],\"wear\":\"intact\"",
+        "dash-screen");
+    set(job, "{\"setting\":{\"start\":\"2027-03-02T09:00\"}}");
+    staff(job, "Mira", "Ines");
+    assertThat(table(job).get("conflicts").toString())
+        .contains("Ines has nothing to do here: it is ready no sooner with one more.");
+  }
+
+  @Test
   void aJobWhoseCoaterMayCoatNoLongerIsPlannedAndSaysSo() {
     String job = job("Left without a coater", "2026-06-15");
     set(job, "{\"wishes\":{\"protection\":\"coating\"}}");

@@ -1,7 +1,9 @@
 package attune.core.schedule;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Finds a good schedule: builds one in the order of a visit and one by what has most still to wait
@@ -25,7 +27,8 @@ public final class Scheduler {
 
   /**
    * The best schedule found for this crew or for the first few of it, so that one more person never
-   * makes it later.
+   * makes it later. More of them work where that has it ready sooner, or hands off sooner on some
+   * day.
    */
   public static Schedule of(Network network) {
     Schedule best = null;
@@ -34,13 +37,31 @@ public final class Scheduler {
       if (network.canBeDoneBy(some)) {
         boolean whole = people == network.crew().size();
         Schedule found = new Search(network.with(some), whole ? 1 : QUICK).run();
-        best = best == null || found.isBetterThan(best) ? found : best;
+        best = best == null || isWorthMorePeople(network, found, best) ? found : best;
       }
     }
     if (best == null) {
       throw new IllegalArgumentException("crew: found nobody");
     }
     return best;
+  }
+
+  private static boolean isWorthMorePeople(Network network, Schedule more, Schedule fewer) {
+    return more.isBetterThan(fewer)
+        || !fewer.isBetterThan(more) && dayEnds(network, more) < dayEnds(network, fewer);
+  }
+
+  /** When the last hands are off on each day, summed up over the days. */
+  private static long dayEnds(Network network, Schedule schedule) {
+    Map<Integer, Integer> ends = new HashMap<>();
+    for (int i = 0; i < network.activities().size(); i++) {
+      Activity activity = network.activities().get(i);
+      if (activity.needsHands()) {
+        int end = schedule.starts().get(i) + activity.seconds();
+        ends.merge(end / Worker.DAY, end, Math::max);
+      }
+    }
+    return ends.values().stream().mapToLong(Integer::longValue).sum();
   }
 
   /**

@@ -104,6 +104,19 @@ class SchedulerTest {
   }
 
   @Test
+  void nobodyStandsByAllDayBecauseTheCoatWaitsForTheMorningAnyway() {
+    int wash = work("wash", 10);
+    int mats = work("mats", 120);
+    int floor = work("floor", 120);
+    int coat = work("coat", 10);
+    visit.after(wash, coat, 20 * HOUR);
+    Schedule schedule = Scheduler.of(network(ADA, BO));
+    assertThat(schedule.workers().get(mats)).isNotEqualTo(schedule.workers().get(floor));
+    Schedule alone = Scheduler.of(network(ADA));
+    assertThat(schedule.ready()).isEqualTo(alone.ready());
+  }
+
+  @Test
   void oneExtractorIsNotInTwoPlacesTwoAre() {
     work("mats", 30, "kit:extractor");
     work("bench", 30, "kit:extractor");
