@@ -56,10 +56,11 @@ export function Levels({
           </tr>
         </thead>
         <tbody>
-          {levels.data.levels.map((level) => (
+          {levels.data.levels.map((level, row) => (
             <tr key={level.name}>
               <th scope="row" className="pr-2 font-semibold break-words">
                 {level.name}
+                <Same as={levels.data.levels.slice(0, row).find((above) => costsAs(above, level))} />
               </th>
               {level.prices.map((price, i) => {
                 const on =
@@ -96,6 +97,20 @@ export function Levels({
       </table>
       {wish.error && <Trouble error={wish.error} />}
     </section>
+  )
+}
+
+const costsAs = (above: Level, level: Level) =>
+  level.prices.every((price, i) => price.grossMinor === above.prices[i]?.grossMinor)
+
+/** A level that has nothing more to do here. */
+function Same({ as }: { as: Level | undefined }) {
+  return (
+    as && (
+      <span className="block text-note font-normal text-faint">
+        {phrase('here-the-same-as', { level: as.name })}
+      </span>
+    )
   )
 }
 

@@ -23,6 +23,8 @@ const DRAG_PX = 4
 /** From how wide on words are written in a block, upright and across. */
 const UPRIGHT_PX = 12
 const WORDS_PX = 64
+/** A letter of a word that is not broken. */
+const LETTER_PX = 7
 
 /** What a task is: its step, or what is said of a part on order. */
 const what = (task: Task) => task.about ?? Say(task.step)
@@ -196,6 +198,7 @@ function BarBox({
   const from = useRef<number>(undefined)
   const isPicked = picked === bar.id
   const movable = bar.hands !== undefined && !bar.rest
+  const across = width * px > Math.max(WORDS_PX, longestWord(bar) * LETTER_PX)
   const start = (e: PointerEvent<HTMLDivElement>) => {
     if (!movable || e.button !== 0) return
     from.current = e.clientX
@@ -239,13 +242,13 @@ function BarBox({
           {bar.what} {bar.where}
         </span>
       )}
-      {height === ROW && width * px > UPRIGHT_PX && width * px <= WORDS_PX && !bar.rest && (
+      {height === ROW && width * px > UPRIGHT_PX && !across && !bar.rest && (
         <span className="narrow block h-full w-full rotate-180 overflow-hidden px-0.5 py-1 leading-tight [writing-mode:vertical-rl]">
           <span className="font-semibold">{bar.where ?? bar.what}</span>
           {bar.where && ` ${bar.what.toLowerCase()}`}
         </span>
       )}
-      {height === ROW && width * px > WORDS_PX && !bar.rest && (
+      {height === ROW && across && !bar.rest && (
         <span className="narrow block px-1 py-0.5 break-words hyphens-auto" lang="en">
           {bar.pinned && <Pin size={11} className="inline" aria-hidden="true" />}{' '}
           <span className="font-semibold">{bar.where ?? bar.what}</span>
@@ -255,6 +258,9 @@ function BarBox({
     </div>
   )
 }
+
+const longestWord = (bar: Bar) =>
+  Math.max(...`${bar.where ?? ''} ${bar.what}`.split(/\s+/).map((word) => word.length))
 
 function look(bar: Bar, picked: boolean, moved: boolean): string {
   if (picked) return 'border-needle bg-needle text-on-needle cursor-grab'

@@ -115,6 +115,7 @@ class TimetableJourneyTest {
       visit.open(visit.job("Oxmarrow Fells") + "/quote");
       Locator planned = visit.region("As planned now");
       assertThat(planned).containsText("To pay");
+      assertThat(visit.region("Levels")).containsText("Here the same as Deep");
       visit.isFitForEveryone();
       visit.button("Give this quote").click();
       Locator given = visit.region("Quotes given");
