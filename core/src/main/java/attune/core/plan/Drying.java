@@ -6,6 +6,7 @@ import attune.core.material.Texture;
 import attune.core.measure.Evaporation;
 import attune.core.measure.GramsPerSquareMetre;
 import attune.core.reference.Figures;
+import attune.core.survey.Craft;
 import attune.core.survey.Surface.Feature;
 import attune.core.words.Phrases;
 
@@ -72,6 +73,12 @@ public record Drying(boolean dries, int estimateS, String how, String confirmWit
     }
     if (place.surface().perforated()) {
       return PHRASES.say("wipe-then-suction-over-the");
+    }
+    if (place.surface().role() == Role.SCREEN) {
+      return PHRASES.say("a-dry-face-at-once");
+    }
+    if (place.craft() == Craft.AIRCRAFT && place.surface().role() == Role.CONTROL) {
+      return PHRASES.say("wipe-dry-no-air-at");
     }
     if (place.finish().hasNap()) {
       return PHRASES.say("blot-with-a-waffle-cloth");

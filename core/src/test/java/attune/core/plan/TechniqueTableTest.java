@@ -91,7 +91,13 @@ class TechniqueTableTest {
   @Test
   void noAirGoesIntoTheLinesBehindAnAircraftsInstruments() {
     Surface dusty = ASurface.of("leather/coated").soiled(Level.MODERATE, Soil.DUST).build();
-    Job car = Given.job(Given.studio(), Given.RULES, SHELF, dusty);
+    Surface gauges =
+        ASurface.of("plastic/printed-controls")
+            .id("gauges")
+            .role(Role.CONTROL)
+            .soiled(Level.MODERATE)
+            .build();
+    Job car = Given.job(Given.studio(), Given.RULES, SHELF, dusty, gauges);
     Job aircraft =
         new Job(
             car.title(),
@@ -102,7 +108,12 @@ class TechniqueTableTest {
             Craft.AIRCRAFT,
             car.historyKnown(),
             car.surfaces());
-    assertThat(lines(Step.DRY_SOIL, Given.PLANNER.plan(aircraft)))
+    assertThat(Drying.of(Given.PLANNER.place(aircraft, gauges), Given.FIGURES).how())
+        .contains("no air");
+    assertThat(Drying.of(Given.PLANNER.place(car, gauges), Given.FIGURES).how())
+        .contains("air last");
+    Plan plan = Given.PLANNER.plan(aircraft);
+    assertThat(lines(Step.DRY_SOIL, plan))
         .anyMatch(text -> text.startsWith("No air at panel"))
         .noneMatch(text -> text.startsWith("Blow"));
   }
