@@ -149,7 +149,7 @@ function Line(props: {
         <span className="font-semibold">{line.what}</span>
         <span className="block text-note text-faint">
           {listed(Say(rhythm(line)), line.product)} ·{' '}
-          {line.labels.length <= 3 ? allOf(line.labels) : phrase('panels', { labels: line.labels.length })}
+          {line.labels.length <= 4 ? allOf(line.labels) : phrase('places', { labels: line.labels.length })}
         </span>
       </span>
       {line.next && (
