@@ -10,6 +10,7 @@ import attune.app.shelf.ProductName;
 import attune.app.shelf.StockService;
 import attune.core.bench.FrozenFinish;
 import attune.core.bench.FrozenPanel;
+import attune.core.bench.FrozenPlan;
 import attune.core.bench.FrozenRung;
 import attune.core.bench.RunSoFar;
 import attune.core.bench.StepSoFar;
@@ -78,8 +79,8 @@ public class VisitNotes {
   }
 
   /**
-   * What went out of the bottles: of each product that was poured, the planned amount; of what
-   * nobody planned, what the record says.
+   * What went out of the bottles: of each product that was poured, what was mixed for it; of what
+   * is laid on and of what nobody planned, what the record says.
    */
   private Map<String, Double> drawn(UUID jobId, RunSoFar run) {
     Map<String, Double> ml =
@@ -87,10 +88,24 @@ public class VisitNotes {
             .collect(
                 Collectors.groupingBy(
                     UsedUp::productId, TreeMap::new, Collectors.summingDouble(UsedUp::ml)));
-    ml.replaceAll(
-        (product, recorded) -> run.plan().concentrateMl().getOrDefault(product, recorded));
+    ml.replaceAll((product, recorded) -> out(run.plan(), product, recorded));
     ml.values().removeIf(out -> out <= 0);
     return ml;
+  }
+
+  /** What is laid on leaves its bottle panel by panel, and once what the applicator keeps. */
+  private static double out(FrozenPlan plan, String product, double recorded) {
+    Double planned = plan.concentrateMl().get(product);
+    double laid =
+        plan.panels().stream()
+            .flatMap(panel -> panel.finish().stream())
+            .filter(finish -> finish.productId().filter(product::equals).isPresent())
+            .mapToDouble(FrozenFinish::doseMl)
+            .sum();
+    if (planned == null) {
+      return recorded;
+    }
+    return laid > 0 ? recorded + Math.max(0, planned - laid) : planned;
   }
 
   /** What is noted of one panel after another. */

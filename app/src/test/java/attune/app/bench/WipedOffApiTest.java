@@ -22,7 +22,7 @@ class WipedOffApiTest {
     try (Running attune = RunningAttune.start(data)) {
       Api api = attune.api();
       label(api);
-      String job = coated(api);
+      String job = coated(api, "fl-cushion-centre");
       double planned = residue(api, job).get("ml").asDouble();
       String bench = api.post("/api/v1/jobs/" + job + "/bench").json().toString();
       assertThat(bench)
@@ -33,12 +33,55 @@ class WipedOffApiTest {
       assertThat(planned).isPositive();
       assertThat(used.get("plannedMl").asDouble()).isCloseTo(planned, within(0.1));
       assertThat(used.get("ml").asDouble()).isCloseTo(planned, within(0.1));
-      double before = onHand(api);
+      double before = onHand(api, REMOVER);
       api.post("/api/v1/jobs/" + job + "/handover");
       String paper = api.get("/api/v1/jobs/" + job + "/handover").json().get("used").toString();
       assertThat(paper).contains("Tarnwick Reset", "eye irritation");
-      assertThat(onHand(api)).isLessThan(before);
+      assertThat(onHand(api, REMOVER)).isLessThan(before);
     }
+  }
+
+  @Test
+  void whatWasNotLaidIsStillInItsBottle(@TempDir Path data) {
+    try (Running attune = RunningAttune.start(data)) {
+      Api api = attune.api();
+      String job = coated(api, "fl-cushion-centre", "fr-cushion-centre");
+      JsonNode dose = dose(api, job);
+      double planned = dose.get("ml").asDouble();
+      api.post(
+          "/api/v1/shelf/products/" + dose.get("productId").asString() + "/bottles",
+          "{\"sizeMl\":100,\"openedOn\":\"2026-05-01\"}");
+      JsonNode bench = api.post("/api/v1/jobs/" + job + "/bench").json();
+      for (JsonNode task : bench.get("tasks")) {
+        if (!task.get("surfaceIds").toString().equals("[\"fr-cushion-centre\"]")) {
+          api.tell(job, task.get("id").asString(), "done");
+        }
+      }
+      double before = onHand(api, dose.get("productId").asString());
+      api.post("/api/v1/jobs/" + job + "/handover");
+      double drawn = before - onHand(api, dose.get("productId").asString());
+      assertThat(drawn)
+          .as("half of it, and what the pad keeps")
+          .isBetween(planned / 3, planned - 1);
+    }
+  }
+
+  /** Of the coating, for all its panels. */
+  private static JsonNode dose(Api api, String job) {
+    JsonNode plan = api.get("/api/v1/jobs/" + job + "/plan").json();
+    String coat =
+        plan.at("/surfaces/0/finishSteps")
+            .valueStream()
+            .filter(step -> step.get("step").asString().equals("coat"))
+            .findFirst()
+            .orElseThrow()
+            .get("productId")
+            .asString();
+    return plan.get("doses")
+        .valueStream()
+        .filter(dose -> dose.get("productId").asString().equals(coat))
+        .findFirst()
+        .orElseThrow();
   }
 
   /** A harmful bottle of it on the shelf. */
@@ -53,12 +96,12 @@ class WipedOffApiTest {
         "{\"sizeMl\":500,\"openedOn\":\"2026-05-01\"}");
   }
 
-  private static String coated(Api api) {
+  private static String coated(Api api, String... panels) {
     String job = api.newJob("Wiped off", "five-seat");
     api.find(
         job,
         "\"finish\":\"leather/coated\",\"soil\":\"moderate\",\"soils\":[\"skin-oil\"],\"wear\":\"intact\"",
-        "fl-cushion-centre");
+        panels);
     api.patch("/api/v1/jobs/" + job, "{\"wishes\":{\"protection\":\"coating\"}}");
     return job;
   }
@@ -77,12 +120,12 @@ class WipedOffApiTest {
         .orElseThrow();
   }
 
-  private static double onHand(Api api) {
+  private static double onHand(Api api, String product) {
     return api.get("/api/v1/shelf")
         .json()
         .get("products")
         .valueStream()
-        .filter(each -> each.get("id").asString().equals(REMOVER))
+        .filter(each -> each.get("id").asString().equals(product))
         .findFirst()
         .orElseThrow()
         .get("onHandMl")
