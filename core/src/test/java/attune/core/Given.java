@@ -60,6 +60,22 @@ public final class Given {
     return setting(20, 0.5, 0.1, Setting.Sun.NONE);
   }
 
+  /** The studio, with what was seen when the vehicle came in. */
+  public static Setting studio(Setting.Reception seen) {
+    Setting s = studio();
+    return new Setting(
+        s.place(),
+        s.air(),
+        s.sun(),
+        s.surfaceTemp(),
+        s.people(),
+        s.start(),
+        s.returnBy(),
+        s.climate(),
+        Optional.empty(),
+        seen);
+  }
+
   public static Setting setting(double airC, double humidity, double speed, Setting.Sun sun) {
     return new Setting(
         Setting.Place.STUDIO,

@@ -84,7 +84,8 @@ final class WhatStays {
       return Optional.empty();
     }
     boolean strapped =
-        panel.cautions().stream().anyMatch(said -> said.code() == ReasonCode.CHILD_SEAT);
+        "textile/webbing".equals(surface.finish())
+            && panel.cautions().stream().anyMatch(said -> said.code() == ReasonCode.CHILD_SEAT);
     return Optional.of(
         strapped
             ? new Said(ReasonCode.CHILD_SEAT.name(), PHRASES.say("not-touched-as-the-child"))

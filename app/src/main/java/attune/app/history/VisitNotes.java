@@ -105,7 +105,11 @@ public class VisitNotes {
     if (planned == null) {
       return recorded;
     }
-    return laid > 0 ? recorded + Math.max(0, planned - laid) : planned;
+    boolean cleans =
+        plan.panels().stream()
+            .flatMap(panel -> panel.ladder().stream())
+            .anyMatch(rung -> rung.cleanerId().filter(product::equals).isPresent());
+    return laid > 0 && !cleans ? recorded + Math.max(0, planned - laid) : planned;
   }
 
   /** What is noted of one panel after another. */

@@ -24,6 +24,11 @@ public final class SeatZone {
     return !PASSENGERS.contains(first(zone));
   }
 
+  /** Which front seat is the driver's is not read from its zone: the other may hold one. */
+  static boolean isDriversAlone(String zone) {
+    return DRIVERS.contains(first(zone)) && !first(zone).equals("front");
+  }
+
   static boolean mayHoldChildSeat(String zone) {
     return !DRIVERS.contains(first(zone));
   }

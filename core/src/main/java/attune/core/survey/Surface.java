@@ -111,7 +111,7 @@ public record Surface(
 
   /** A belt a child seat may be strapped in with. */
   public boolean mayHoldChildSeat() {
-    return finish.equals("textile/webbing") && SeatZone.mayHoldChildSeat(zone);
+    return finish.equals("textile/webbing") && !SeatZone.isDriversAlone(zone);
   }
 
   /** Front or back of a steering wheel, a lever knob or a handbrake: what the driver holds. */

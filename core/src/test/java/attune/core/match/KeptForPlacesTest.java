@@ -115,19 +115,7 @@ class KeptForPlacesTest {
   }
 
   private static Place seen(Surface surface, ChildSeat childSeat, FaultSeen... faults) {
-    Setting s = Given.studio();
-    Setting setting =
-        new Setting(
-            s.place(),
-            s.air(),
-            s.sun(),
-            s.surfaceTemp(),
-            s.people(),
-            s.start(),
-            s.returnBy(),
-            s.climate(),
-            Optional.empty(),
-            new Reception(Set.of(faults), childSeat, Set.of()));
+    Setting setting = Given.studio(new Reception(Set.of(faults), childSeat, Set.of()));
     return Given.place(surface, setting, Given.RULES);
   }
 

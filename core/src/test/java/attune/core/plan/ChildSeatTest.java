@@ -11,11 +11,9 @@ import attune.core.match.ReasonCode;
 import attune.core.material.Role;
 import attune.core.survey.Condition.Level;
 import attune.core.survey.Job;
-import attune.core.survey.Setting;
 import attune.core.survey.Setting.ChildSeat;
 import attune.core.survey.Setting.Reception;
 import attune.core.survey.Surface;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -31,25 +29,13 @@ class ChildSeatTest {
   }
 
   private static Plan plan(ChildSeat childSeat) {
-    Setting s = Given.studio();
-    Setting seen =
-        new Setting(
-            s.place(),
-            s.air(),
-            s.sun(),
-            s.surfaceTemp(),
-            s.people(),
-            s.start(),
-            s.returnBy(),
-            s.climate(),
-            Optional.empty(),
-            new Reception(Set.of(), childSeat, Set.of()));
     Job job =
         Given.job(
-            seen,
+            Given.studio(new Reception(Set.of(), childSeat, Set.of())),
             Given.RULES,
             Given.shelf(AProduct.cleaner("soap", 5).build(), ATool.SPONGE),
-            belt("drivers", "front-left-seat"),
+            belt("drivers", "driver-seat"),
+            belt("front", "front-right-seat"),
             belt("rear", "rear-bench"),
             belt("odd", "third-row"),
             belt("unsaid", "cabin"));
@@ -65,7 +51,7 @@ class ChildSeatTest {
   @Test
   void whatIsLeftSaysWhyAndNothingIsBoughtForIt() {
     Plan plan = plan(ChildSeat.IN);
-    SurfacePlan rear = plan.surfaces().get(1);
+    SurfacePlan rear = plan.surfaces().get(2);
     assertThat(rear.cautions()).extracting(Reason::code).containsExactly(ReasonCode.CHILD_SEAT);
     assertThat(rear.minutesHigh()).isZero();
     assertThat(plan.purchases()).isEmpty();
